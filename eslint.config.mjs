@@ -1,0 +1,105 @@
+import next from '@next/eslint-plugin-next'
+import boundaries from 'eslint-plugin-boundaries'
+import hooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+const element = (type, pattern, capture) => ({ type, pattern, mode: 'full', ...(capture && { capture }) })
+
+/** What each layer may import besides itself: only what stands below it. */
+const below = {
+  app: ['features', 'components', 'wording', 'data', 'core'],
+  features: ['components', 'wording', 'workers', 'data', 'core'],
+  components: ['wording', 'core'],
+  wording: ['core'],
+  workers: ['core'],
+  data: ['core'],
+}
+
+export default tseslint.config(
+  { ignores: ['.next/**', 'node_modules/**', '.scratch/**', 'next-env.d.ts', 'test-results/**'] },
+  ...tseslint.configs.recommended,
+  hooks.configs.flat.recommended,
+  {
+    plugins: { '@next/next': next },
+    rules: { ...next.configs.recommended.rules, ...next.configs['core-web-vitals'].rules },
+  },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'react-hooks/set-state-in-effect': 'off',
+    },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { boundaries },
+    settings: {
+      'import/resolver': { typescript: { alwaysTryTypes: true } },
+      'boundaries/elements': [
+        element('core', 'src/core/**/*'),
+        element('data', 'src/data/**/*'),
+        element('workers', 'src/workers/**/*'),
+        element('wording', 'src/wording/**/*'),
+        element('components', 'src/components/**/*'),
+        element('features', 'src/features/*/**/*', ['feature']),
+        element('app', ['src/app/**/*', 'src/*.ts']),
+      ],
+    },
+    rules: {
+      'boundaries/no-unknown-files': 'error',
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          checkAllOrigins: true,
+          policies: [
+            { from: { element: { type: '*' } }, allow: { to: { module: { origin: ['external', 'core'] } } } },
+            ...Object.entries(below).map(([type, types]) => ({
+              from: { element: { type } },
+              allow: { to: { element: { types: { anyOf: types } } } },
+            })),
+            ...['app', 'components', 'wording', 'workers', 'data', 'core'].map((type) => ({
+              from: { element: { type } },
+              allow: { to: { element: { type } } },
+            })),
+            {
+              from: { element: { type: 'features' } },
+              allow: { to: { element: { type: 'features', captured: { feature: '{{ from.element.captured.feature }}' } } } },
+            },
+            {
+              from: { element: { type: 'core' } },
+              disallow: { to: { module: { origin: ['external', 'core'] } } },
+              message: 'The core computes: it imports nothing outside itself.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['src/core/**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        ...['process', 'window', 'document', 'fetch', 'localStorage', 'performance', 'console', 'crypto'].map((name) => ({
+          name,
+          message: 'The core is pure: pass in what it needs.',
+        })),
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Pass in a seeded generator.' },
+        { object: 'Date', property: 'now', message: 'Pass in today.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass in today.' },
+      ],
+    },
+  },
+  {
+    files: ['src/core/**/*.test.ts'],
+    rules: { 'boundaries/dependencies': 'off' },
+  },
+)

@@ -1,0 +1,2 @@
+const config = { plugins: { '@tailwindcss/postcss': {} } }
+export default config

@@ -1,0 +1,33 @@
+'use client'
+
+import { useMemo, useRef } from 'react'
+import { useKeyList, useKeys } from './keys'
+
+/** The keys of this screen, on `?`. */
+export function KeyHelp() {
+  const dialog = useRef<HTMLDialogElement>(null)
+  const acts = useKeyList()
+  useKeys(useMemo(() => [{ key: '?', label: 'these keys', run: () => dialog.current?.showModal() }], []))
+  return (
+    <dialog ref={dialog} className="modal" aria-labelledby="keys-heading">
+      <div className="modal-box max-w-md">
+        <h2 id="keys-heading" className="mb-3 text-xl font-semibold">
+          Keys of this screen
+        </h2>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
+          {acts.map(({ key, label }) => (
+            <div key={key + label} className="contents">
+              <dt>
+                <kbd className="key">{key}</kbd>
+              </dt>
+              <dd>{label}</dd>
+            </div>
+          ))}
+        </dl>
+        <form method="dialog" className="mt-5">
+          <button className="btn min-h-11">Close</button>
+        </form>
+      </div>
+    </dialog>
+  )
+}

@@ -1,0 +1,1 @@
+export type { Advice, Alternative, CautionId, Reason } from './advice'

@@ -1,0 +1,56 @@
+import { addDays, daysBetween, type IsoDate } from '../calendar'
+import { indexOf } from '../climate'
+import { ofKind, type EntryKind } from '../facts'
+import type { PlantingOutlook, SeasonOutlook } from '../season'
+import type { Call, CallAnswer, CallKind, Urgency } from './call'
+
+/** One planting on one day, as the call makers see it. */
+export interface CallContext extends PlantingOutlook {
+  season: SeasonOutlook
+  today: IsoDate
+  /** Index of today in the line. */
+  at: number
+}
+
+export function contextOf(season: SeasonOutlook, outlook: PlantingOutlook): CallContext {
+  return { ...outlook, season, today: season.today, at: indexOf(season.line.air, season.today) }
+}
+
+export const has = ({ entries }: CallContext, ...kinds: EntryKind[]) => kinds.some((kind) => ofKind(entries, kind).length > 0)
+export const lastOf = ({ entries }: CallContext, kind: EntryKind): IsoDate | null => ofKind(entries, kind).at(-1)?.on ?? null
+
+/** Calls are shown this many days before they are due. */
+const DAYS_AHEAD = 7
+
+type Draft = Pick<Call, 'minutes' | 'ifItWaits'> & {
+  occurrence?: string | number
+  due: IsoDate
+  /** Days before `due` on which it may already be done, and after which it is late; never late when null. */
+  early?: number
+  late?: number | null
+  /** What is lost when night falls. */
+  tonight?: boolean
+  advice: Omit<Call['advice'], 'answer' | 'alternatives'> & { answer: CallAnswer; alternatives?: Call['advice']['alternatives'] }
+}
+
+/** A call from what its maker knows; null while it is too far ahead. */
+export function makeCall(context: CallContext, draft: Draft): Call | null {
+  const { planting, place, today } = context
+  const { due, early = 0, late = 7, occurrence, tonight = false } = draft
+  const from = addDays(due, -early)
+  if (daysBetween(today, from) > DAYS_AHEAD) return null
+  const until = late === null ? null : addDays(due, late)
+  const urgency: Urgency = tonight ? 'tonight' : from > today ? 'coming' : until !== null && today > until ? 'late' : 'today'
+  const kind: CallKind = draft.advice.answer.kind
+  return {
+    id: [planting.id, kind, ...(occurrence === undefined ? [] : [occurrence])].join(':'),
+    kind,
+    plantingId: planting.id,
+    placeId: place.id,
+    window: { from, due, until },
+    urgency,
+    minutes: draft.minutes,
+    advice: { alternatives: [], ...draft.advice },
+    ifItWaits: draft.ifItWaits,
+  }
+}

@@ -1,0 +1,122 @@
+import { addDays } from '../calendar'
+import { LIGHT_FROST } from '../climate'
+import { isBush } from '../crop'
+import { onDate, temperature } from '../quantity'
+import type { Call } from './call'
+import { has, lastOf, makeCall, type CallContext } from './context'
+
+/** † Working times, min. */
+const MINUTES = { cover: 3, coverPlant: 0.5, look: 2, pick: 3, pickPlant: 0.7, top: 1, clear: 4 }
+/** Nights ahead that a frost is looked for in. */
+const NIGHTS_AHEAD = 3
+/** Days between pickings. */
+const PICK_EVERY = 3
+
+const stands = (context: CallContext) => has(context, 'set-out') && !has(context, 'cleared')
+
+export function cover(context: CallContext): Call | null {
+  const { planting, place, season, at, today } = context
+  if (!stands(context) || place.kind === 'tunnel') return null
+  // The low of a date comes before its sunrise: tonight's is tomorrow's.
+  const { air, sources } = season.line
+  for (let night = 1; night <= NIGHTS_AHEAD; night++) {
+    const low = air.tmin[at + night]!
+    if (low > LIGHT_FROST || sources[at + night] === 'normal') continue
+    const evening = addDays(today, night - 1)
+    return makeCall(context, {
+      occurrence: evening,
+      due: evening,
+      late: null,
+      tonight: night === 1,
+      minutes: MINUTES.cover + MINUTES.coverPlant * planting.count,
+      advice: {
+        answer: { kind: 'cover', nightLow: low },
+        reasons: [
+          { rule: 'call.cover-low', values: { low: temperature(low), limit: temperature(LIGHT_FROST) }, weight: 'decides' },
+          { rule: 'call.cover-clear-of-leaves', values: {}, weight: 'supports' },
+        ],
+        cautions: [],
+      },
+      ifItWaits: { rule: 'call.waits-frost', values: {}, weight: 'supports' },
+    })
+  }
+  return null
+}
+
+export function lookForFlowers(context: CallContext): Call | null {
+  const due = context.dates['first-flower'].date
+  if (due === null || !stands(context) || has(context, 'flowered', 'picked')) return null
+  return makeCall(context, {
+    due,
+    early: 2,
+    late: null,
+    minutes: MINUTES.look,
+    advice: {
+      answer: { kind: 'look-for-flowers' },
+      reasons: [{ rule: 'call.flowers-due', values: { date: onDate(due) }, weight: 'decides' }],
+      cautions: [],
+    },
+    ifItWaits: null,
+  })
+}
+
+export function pick(context: CallContext): Call | null {
+  const { planting, cultivar, dates } = context
+  if (!stands(context)) return null
+  const last = lastOf(context, 'picked')
+  const due = last === null ? dates['first-ripe'].date : addDays(last, PICK_EVERY)
+  if (due === null) return null
+  return makeCall(context, {
+    occurrence: last ?? 'first',
+    due,
+    early: last === null ? 3 : 0,
+    late: null,
+    minutes: MINUTES.pick + MINUTES.pickPlant * planting.count,
+    advice: {
+      answer: { kind: 'pick', first: last === null },
+      reasons: [
+        last === null
+          ? { rule: 'call.first-ripe-due', values: { date: onDate(due) }, weight: 'decides' }
+          : { rule: 'call.picked-last', values: { date: onDate(last) }, weight: 'decides' },
+      ],
+      cautions: cultivar.fruit.startsWith('hot') ? ['hot-pepper'] : [],
+    },
+    ifItWaits: last === null ? null : { rule: 'call.waits-pick', values: {}, weight: 'supports' },
+  })
+}
+
+export function top(context: CallContext): Call | null {
+  const { planting, dates } = context
+  const due = dates['last-flower-green'].date
+  const frost = dates.end.date
+  if (due === null || frost === null || context.cultivar.crop !== 'tomato' || isBush(context.cultivar) || !stands(context) || has(context, 'topped')) return null
+  return makeCall(context, {
+    due,
+    early: 2,
+    late: 14,
+    minutes: MINUTES.top * planting.count,
+    advice: {
+      answer: { kind: 'top' },
+      reasons: [{ rule: 'call.top-last-flower', values: { date: onDate(due), frost: onDate(frost) }, weight: 'decides' }],
+      cautions: ['sharp-blade', 'foliage-not-food'],
+    },
+    ifItWaits: { rule: 'call.waits-top', values: {}, weight: 'supports' },
+  })
+}
+
+export function clear(context: CallContext): Call | null {
+  const { planting, dates } = context
+  const due = dates.end.date
+  if (due === null || !stands(context)) return null
+  return makeCall(context, {
+    due,
+    late: null,
+    minutes: MINUTES.clear * planting.count,
+    advice: {
+      answer: { kind: 'clear' },
+      reasons: [{ rule: 'call.clear-frost', values: { date: onDate(due) }, weight: 'decides' }],
+      cautions: ['foliage-not-food'],
+    },
+    ifItWaits: null,
+  })
+}

@@ -1,0 +1,8 @@
+export { effectiveEntries, ENTRY_KINDS, ofKind } from './log-entry'
+export type { EntryData, EntryKind, EntrySubject, LogEntry } from './log-entry'
+export { holdsOn, PLACE_KINDS, SIDES, surroundingsOf } from './place'
+export type { Place, PlaceKind, Side } from './place'
+export { SPACING_SCHOOLS, SUPPORTS } from './planting'
+export type { GardenCultivar, Planting, PlantPosition, SpacingSchool, Support } from './planting'
+export { SHELTERS, SOILS } from './site'
+export type { Clock, Manner, Shelter, Site, SoilTexture } from './site'

@@ -1,0 +1,83 @@
+import type { IsoDate } from '../calendar'
+
+/** What can be entered, by kind, with its data in SI: L, m, °C, kg. */
+export interface EntryData {
+  sown: { seeds: number }
+  emerged: { count: number }
+  'potted-up': { count: number; potVolume: number }
+  hardened: { day: number; hours: number }
+  'soil-read': { depth: number; temperature: number }
+  'set-out': {
+    count: number
+    method: 'upright' | 'trench'
+    school: string
+    stemBuried: number
+    holeDepth: number
+    leavesStripped: number
+  }
+  covered: { nightLow: number }
+  flowered: Record<string, never>
+  picked: { mass: number; count: number | null }
+  topped: Record<string, never>
+  cleared: Record<string, never>
+  'put-off': { call: string; until: IsoDate }
+  declined: { call: string; why: string }
+  note: Record<string, never>
+  void: Record<string, never>
+}
+
+export type EntryKind = keyof EntryData
+export const ENTRY_KINDS: readonly EntryKind[] = [
+  'sown',
+  'emerged',
+  'potted-up',
+  'hardened',
+  'soil-read',
+  'set-out',
+  'covered',
+  'flowered',
+  'picked',
+  'topped',
+  'cleared',
+  'put-off',
+  'declined',
+  'note',
+  'void',
+]
+
+export interface EntrySubject {
+  type: 'garden' | 'place' | 'planting' | 'plant'
+  id: string
+}
+
+/** One thing that happened. Entries are only ever added; `voids` names the entry that this one takes back. */
+export type LogEntry<Kind extends EntryKind = EntryKind> = {
+  [K in Kind]: {
+    /** Sortable by the moment of entry, made where it was entered, so that sending it twice is harmless. */
+    id: string
+    subject: EntrySubject
+    kind: K
+    /** The day it happened. */
+    on: IsoDate
+    /** When it was entered, ISO 8601 UTC. */
+    at: string
+    data: EntryData[K]
+    note: string
+    voids: string | null
+  }
+}[Kind]
+
+/** The entries that count on a date, oldest first: not taken back, not of a later day. */
+export function effectiveEntries(entries: readonly LogEntry[], asOf: IsoDate): LogEntry[] {
+  const taken = new Set(entries.flatMap(({ voids }) => (voids === null ? [] : [voids])))
+  return entries
+    .filter(({ id, kind, on }) => kind !== 'void' && !taken.has(id) && on <= asOf)
+    .sort((a, b) => compare(a.on, b.on) || compare(a.at, b.at) || compare(a.id, b.id))
+}
+
+const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
+
+/** The entries of one kind. */
+export function ofKind<Kind extends EntryKind>(entries: readonly LogEntry[], kind: Kind): LogEntry<Kind>[] {
+  return entries.filter((entry) => entry.kind === kind) as LogEntry<Kind>[]
+}

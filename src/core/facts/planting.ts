@@ -1,0 +1,46 @@
+import type { IsoDate } from '../calendar'
+import type { Cultivar, Training } from '../crop'
+
+/** A named cultivar as the garden keeps it. */
+export interface GardenCultivar extends Cultivar {
+  id: string
+  name: string
+  notes: string
+}
+
+export const SPACING_SCHOOLS = ['tight', 'standard', 'roomy'] as const
+export type SpacingSchool = (typeof SPACING_SCHOOLS)[number]
+
+export const SUPPORTS = ['stake', 'cage', 'weave', 'string', 'none'] as const
+export type Support = (typeof SUPPORTS)[number]
+
+/** Plants of one cultivar raised together for one place. */
+export interface Planting {
+  id: string
+  cultivarId: string
+  placeId: string
+  /** The season it belongs to: the year in which that season starts. */
+  season: number
+  /** Plants wanted in the end. */
+  count: number
+  training: Training
+  support: Support
+  spacingSchool: SpacingSchool
+  /** Share of seeds that come up, and of seedlings that live to be set out, 0–1. */
+  germination: number
+  survival: number
+  /** The day the grower means to set out; null: when the season says. */
+  plannedSetOut: IsoDate | null
+}
+
+/** One stem in the ground or pot, m from the place's south-west corner. */
+export interface PlantPosition {
+  id: string
+  plantingId: string
+  label: string
+  x: number
+  y: number
+  /** First and last day on which it stands there; null: without end. */
+  from: IsoDate | null
+  to: IsoDate | null
+}

@@ -1,0 +1,1 @@
+export { requireFinite, requireInRange, requireInteger, requireAtLeastOne } from './guard'

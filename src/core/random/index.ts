@@ -1,0 +1,2 @@
+export { seededRandom, hashSeed } from './random'
+export type { Random } from './random'

@@ -1,0 +1,3 @@
+export { recommendSpacing } from './recommend'
+export type { SpacingAnswer, SpacingRule, Wetness } from './recommend'
+export { EDGE, rowPositions } from './row-positions'

@@ -1,0 +1,5 @@
+export { adviseDepth, depthAt, WARM_SOIL } from './advise-depth'
+export type { DepthAnswer, DepthRule } from './advise-depth'
+export { DEPTH_SCHOOLS, temperatureAt } from './depth-input'
+export { leafAreas } from './leaves'
+export type { DepthInput, DepthSchool } from './depth-input'

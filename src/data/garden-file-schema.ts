@@ -1,0 +1,131 @@
+import { array, boolean, lazy, number, object, string, type AnySchema } from 'yup'
+import { CLIMATE_TEMPLATE_IDS, NORMAL_BOUNDS } from '../core/climate'
+import { HABITS, ORIGINS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../core/crop'
+import { PLACE_KINDS, SHELTERS, SIDES, SOILS, SPACING_SCHOOLS, SUPPORTS } from '../core/facts'
+import { entrySchema, idField, isoDateField } from './entry-schema'
+
+const name = () => string().required().max(120)
+const metres = (most: number) => number().required().min(0).max(most)
+const orNull = <S extends AnySchema>(schema: S) => schema.nullable().defined()
+const measure = (low: number, high: number) => number().required().min(low).max(high)
+const bounded = (field: keyof typeof NORMAL_BOUNDS) => measure(...NORMAL_BOUNDS[field])
+
+/** A garden file, whole: every field there, none beside it, each within what can be true. */
+export const gardenFileSchema = object({
+  format: string().required(),
+  version: number().required().integer().min(1),
+  garden: object({
+    id: idField().required(),
+    name: name(),
+    latitude: measure(-90, 90),
+    longitude: measure(-180, 180),
+    elevation: measure(-430, 6000),
+    timeZone: name(),
+    units: string().required().oneOf(['metric', 'us']),
+    decimals: string().required().oneOf(['point', 'comma']),
+    dates: string().required().oneOf(['day-first', 'month-first', 'iso']),
+    clockDate: orNull(isoDateField()),
+    shelter: string().required().oneOf(SHELTERS),
+    soil: string().required().oneOf(SOILS),
+    climateTemplate: string().required().oneOf(CLIMATE_TEMPLATE_IDS),
+    climateShift: measure(-40, 40),
+    station: string().required().oneOf(['simulated', 'normals']),
+    seed: number().required().integer(),
+    houseSchools: lazy((schools) =>
+      object(Object.fromEntries(Object.keys((schools as object | null) ?? {}).map((key) => [key, string().required().max(40)]))).required(),
+    ),
+  })
+    .noUnknown()
+    .required(),
+  normals: array(
+    object({
+      month: number().required().integer().min(1).max(12),
+      source: string().required().oneOf(['template', 'entered']),
+      tmin: bounded('tmin'),
+      tmax: bounded('tmax'),
+      rain: bounded('rain'),
+      wetDays: bounded('wetDays'),
+      dewPoint: bounded('dewPoint'),
+      wind: bounded('wind'),
+      solar: bounded('solar'),
+    }).noUnknown(),
+  )
+    .required()
+    .length(12),
+  weather: array(
+    object({
+      date: isoDateField().required(),
+      source: string().required().oneOf(['imported', 'entered', 'simulated']),
+      tmin: measure(-90, 60),
+      tmax: measure(-90, 60),
+      rain: orNull(number().min(0).max(2000)),
+      dewPoint: orNull(number().min(-90).max(40)),
+      wind: orNull(number().min(0).max(100)),
+      solar: orNull(number().min(0).max(50)),
+    }).noUnknown(),
+  ).required(),
+  places: array(
+    object({
+      id: idField().required(),
+      name: name(),
+      kind: string().required().oneOf(PLACE_KINDS),
+      x: measure(-10_000, 10_000),
+      y: measure(-10_000, 10_000),
+      length: metres(1000),
+      width: metres(1000),
+      soilDepth: metres(5),
+      raised: boolean().required(),
+      mulch: string().required().oneOf(['bare', 'straw', 'grass', 'dark-film', 'clear-film']),
+      openSides: array(string().required().oneOf(SIDES)).required(),
+      dripLines: array(metres(1000)).required(),
+      emitterSpacing: orNull(number().min(0.01).max(10)),
+      from: orNull(isoDateField()),
+      to: orNull(isoDateField()),
+    }).noUnknown(),
+  ).required(),
+  cropHistory: array(
+    object({ placeId: idField().required(), year: number().required().integer().min(1900).max(2400), family: name() }).noUnknown(),
+  ).required(),
+  cultivars: array(
+    object({
+      id: idField().required(),
+      name: name(),
+      crop: string().required().oneOf(['tomato', 'pepper']),
+      habit: orNull(string()).oneOf([...HABITS, null]),
+      fruit: string().required().oneOf([...TOMATO_FRUITS, ...PEPPER_FRUITS]),
+      origin: string().required().oneOf(ORIGINS),
+      daysToMaturity: orNull(number().integer().min(30).max(200)),
+      maturityFrom: string().required().oneOf(['transplanting', 'sowing']),
+      ripeColour: string().defined().max(60),
+      grafted: boolean().required(),
+      notes: string().defined().max(4000),
+    }).noUnknown(),
+  ).required(),
+  plantings: array(
+    object({
+      id: idField().required(),
+      cultivarId: idField().required(),
+      placeId: idField().required(),
+      season: number().required().integer().min(1900).max(2400),
+      count: number().required().integer().min(1).max(10_000),
+      training: string().required().oneOf(TRAININGS),
+      support: string().required().oneOf(SUPPORTS),
+      spacingSchool: string().required().oneOf(SPACING_SCHOOLS),
+      germination: measure(0.01, 1),
+      survival: measure(0.01, 1),
+      plannedSetOut: orNull(isoDateField()),
+    }).noUnknown(),
+  ).required(),
+  plants: array(
+    object({
+      id: idField().required(),
+      plantingId: idField().required(),
+      label: name(),
+      x: measure(-1000, 1000),
+      y: measure(-1000, 1000),
+      from: orNull(isoDateField()),
+      to: orNull(isoDateField()),
+    }).noUnknown(),
+  ).required(),
+  log: array(entrySchema).required(),
+}).noUnknown()

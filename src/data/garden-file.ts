@@ -1,0 +1,152 @@
+import { eq } from 'drizzle-orm'
+import { ValidationError } from 'yup'
+import type { GardenCultivar, LogEntry, Place, Planting, PlantPosition } from '../core/facts'
+import { copyBefore, reader, write, type Reader, type Writer } from './database'
+import { gardenFileSchema } from './garden-file-schema'
+import { insertGarden, normalRows, replaceNormals, type GardenRow, type NormalRow } from './gardens'
+import { insertEntries, logOf } from './log'
+import {
+  cropHistoryOf,
+  cultivarsOf,
+  insertCropHistory,
+  insertCultivars,
+  insertPlaces,
+  insertPlantings,
+  insertPlants,
+  placesOf,
+  plantingsOf,
+  plantsOf,
+} from './plantings'
+import { cropHistory, cultivar, garden, logEntry, planting } from './schema'
+import { insertWeather, weatherRows, type WeatherRow } from './weather'
+
+const FORMAT = 'prairie-garden'
+const VERSION = 1
+
+/** A whole garden in one document. */
+export interface GardenFile {
+  format: typeof FORMAT
+  version: number
+  garden: GardenRow
+  normals: Omit<NormalRow, 'gardenId'>[]
+  weather: WeatherRow[]
+  places: Place[]
+  cropHistory: (typeof cropHistory.$inferSelect)[]
+  cultivars: GardenCultivar[]
+  plantings: Planting[]
+  plants: PlantPosition[]
+  log: LogEntry[]
+}
+
+export async function exportGarden(gardenId: string, from?: Reader): Promise<GardenFile> {
+  const db = from ?? (await reader())
+  const [row] = await db.select().from(garden).where(eq(garden.id, gardenId))
+  if (!row) throw new RangeError(`gardenId must be a garden's, not ${gardenId}`)
+  const places = await placesOf(gardenId, db)
+  const plantings = await plantingsOf(gardenId, undefined, db)
+  return {
+    format: FORMAT,
+    version: VERSION,
+    garden: row,
+    normals: (await normalRows(gardenId, db)).map(({ gardenId: _, ...month }) => month),
+    weather: await weatherRows(gardenId, db),
+    places,
+    cropHistory: await cropHistoryOf(
+      places.map(({ id }) => id),
+      db,
+    ),
+    cultivars: await cultivarsOf(gardenId, db),
+    plantings,
+    plants: await plantsOf(
+      plantings.map(({ id }) => id),
+      db,
+    ),
+    log: await logOf(gardenId, db),
+  }
+}
+
+/** What is wrong with a garden file; nothing was changed. */
+export type ImportProblem =
+  | { kind: 'not-json'; line: number; column: number }
+  | { kind: 'not-a-garden' }
+  | { kind: 'newer'; version: number }
+  | { kind: 'invalid'; faults: string[] }
+
+export type ImportResult = { gardenId: string } | { problem: ImportProblem }
+
+/** Reads a garden file without taking it. */
+export function readGardenFile(text: string): { file: GardenFile } | { problem: ImportProblem } {
+  let document: unknown
+  try {
+    document = JSON.parse(text)
+  } catch (error) {
+    return { problem: { kind: 'not-json', ...faultPlace(text, error as SyntaxError) } }
+  }
+  const head = document as Partial<GardenFile> | null
+  if (typeof head !== 'object' || head === null || head.format !== FORMAT) return { problem: { kind: 'not-a-garden' } }
+  if (typeof head.version === 'number' && head.version > VERSION) return { problem: { kind: 'newer', version: head.version } }
+  try {
+    const file = gardenFileSchema.validateSync(document, { strict: true, abortEarly: false }) as unknown as GardenFile
+    const faults = danglingReferences(file)
+    return faults.length > 0 ? { problem: { kind: 'invalid', faults } } : { file }
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    return { problem: { kind: 'invalid', faults: error.errors } }
+  }
+}
+
+/**
+ * Takes a garden file in place of the garden at work, after a copy of the database, in one transaction.
+ * A file with any fault is refused whole.
+ */
+export async function importGarden(text: string): Promise<ImportResult> {
+  const read = readGardenFile(text)
+  if ('problem' in read) return read
+  await copyBefore('before-import')
+  await write(async (tx) => {
+    await removeAllGardens(tx)
+    await insertGardenFile(tx, read.file)
+  })
+  return { gardenId: read.file.garden.id }
+}
+
+/** Writes a garden that is not there yet. */
+export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<void> {
+  const { id } = file.garden
+  await insertGarden(tx, file.garden)
+  await replaceNormals(tx, id, file.normals)
+  await insertWeather(tx, id, file.weather)
+  await insertPlaces(tx, id, file.places)
+  await insertCropHistory(tx, file.cropHistory)
+  await insertCultivars(tx, id, file.cultivars)
+  await insertPlantings(tx, id, file.plantings)
+  await insertPlants(tx, file.plants)
+  await insertEntries(tx, id, file.log)
+}
+
+async function removeAllGardens(tx: Writer): Promise<void> {
+  await tx.delete(logEntry)
+  await tx.delete(planting)
+  await tx.delete(cultivar)
+  await tx.delete(garden)
+}
+
+/** Where the text stops being JSON: the parser's own position, or the end of a text that was cut off. */
+function faultPlace(text: string, error: SyntaxError): { line: number; column: number } {
+  const position = /position (\d+)/.exec(error.message)
+  const before = text.slice(0, position ? Number(position[1]) : text.length).split('\n')
+  return { line: before.length, column: before.at(-1)!.length + 1 }
+}
+
+function danglingReferences(file: GardenFile): string[] {
+  const ids = (rows: readonly { id: string }[]) => new Set(rows.map(({ id }) => id))
+  const [places, cultivars, plantings] = [ids(file.places), ids(file.cultivars), ids(file.plantings)]
+  return [
+    ...file.plantings.flatMap(({ placeId, cultivarId }, at) => [
+      ...(places.has(placeId) ? [] : [`plantings[${at}].placeId names no place of this file`]),
+      ...(cultivars.has(cultivarId) ? [] : [`plantings[${at}].cultivarId names no cultivar of this file`]),
+    ]),
+    ...file.plants.flatMap(({ plantingId }, at) => (plantings.has(plantingId) ? [] : [`plants[${at}].plantingId names no planting of this file`])),
+    ...file.cropHistory.flatMap(({ placeId }, at) => (places.has(placeId) ? [] : [`cropHistory[${at}].placeId names no place of this file`])),
+  ]
+}

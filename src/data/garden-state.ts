@@ -1,0 +1,95 @@
+import { addDays, earlierOf, type IsoDate } from '../core/calendar'
+import {
+  dayOf,
+  seasonStart,
+  simulateSeasons,
+  stationForecast,
+  stationRecord,
+  type Ensemble,
+  type Normals,
+  type RecordedDay,
+  type Station,
+} from '../core/climate'
+import type { PlantPosition } from '../core/facts'
+import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
+import { reader } from './database'
+import { currentGarden, normalRows, normalsOf, todayIn, type GardenRow, type NormalRow } from './gardens'
+import { logOf } from './log'
+import { cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { weatherBetween } from './weather'
+
+/** All that the core needs of a garden, loaded. */
+export interface GardenState {
+  garden: GardenRow
+  normalRows: NormalRow[]
+  record: GardenRecord
+  plants: PlantPosition[]
+  /** The date on the garden's clock. */
+  now: IsoDate
+  station: Station | null
+}
+
+/** Simulated seasons by the normals they were made of: the same normals always give the same seasons. */
+const ensembles = new Map<string, Ensemble>()
+const MOST_ENSEMBLES = 8
+
+function ensembleOf(normals: Normals, latitude: number): Ensemble {
+  const key = JSON.stringify([normals, latitude])
+  let found = ensembles.get(key)
+  if (!found) {
+    found = simulateSeasons({ normals, latitude })
+    if (ensembles.size >= MOST_ENSEMBLES) ensembles.delete(ensembles.keys().next().value!)
+    ensembles.set(key, found)
+  }
+  return found
+}
+
+/** The garden at work with its facts, log and weather; null: none has been made yet. */
+export async function loadGarden(): Promise<GardenState | null> {
+  const db = await reader()
+  const garden = await currentGarden(db)
+  if (!garden) return null
+  const rows = await normalRows(garden.id, db)
+  const normals = normalsOf(rows)
+  const ensemble = ensembleOf(normals, garden.latitude)
+  const now = todayIn(garden)
+  const [places, cultivars, plantings, entries, weather] = await Promise.all([
+    placesOf(garden.id, db),
+    cultivarsOf(garden.id, db),
+    plantingsOf(garden.id, undefined, db),
+    logOf(garden.id, db),
+    weatherBetween(garden.id, addDays(now, -450), now, db),
+  ])
+  const plants = await plantsOf(
+    plantings.map(({ id }) => id),
+    db,
+  )
+  const station = garden.station === 'simulated' ? { normals, latitude: garden.latitude, seed: garden.seed } : null
+  return {
+    garden,
+    normalRows: rows,
+    record: { ensemble, places, cultivars, plantings, entries, weather },
+    plants,
+    now,
+    station,
+  }
+}
+
+/** The garden as of a date; ahead of its clock, with what is known of the weather today. */
+export function outlookOn(state: GardenState, date: IsoDate): SeasonOutlook {
+  const { record, station, now } = state
+  const known = earlierOf(date, now)
+  const forecast = station && stationForecast(station, known)
+  const weather = station ? withStation(station, record.weather, seasonStart(record.ensemble.normals, date), known) : record.weather
+  return seasonOutlook({ ...record, weather }, date, forecast, known)
+}
+
+const DAYS_BEFORE_SEASON = 60
+
+/** The simulated station's days, each replaced by a stored one where there is one. */
+function withStation(station: Station, stored: readonly RecordedDay[], start: IsoDate, known: IsoDate): RecordedDay[] {
+  const from = addDays(start, -DAYS_BEFORE_SEASON)
+  const simulated = stationRecord(station, from, 460)
+  const days = Array.from({ length: simulated.days }, (_, index) => dayOf(simulated, index)).filter(({ date }) => date < known)
+  return [...days, ...stored]
+}

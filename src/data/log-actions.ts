@@ -1,0 +1,90 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { array, ValidationError } from 'yup'
+import type { EntryKind, LogEntry } from '../core/facts'
+import { write, type Reader } from './database'
+import { entrySchema } from './entry-schema'
+import { currentGarden, todayIn } from './gardens'
+import { findEntry, insertEntries, lastEntered } from './log'
+import { placesOf, plantingsOf, plantsOf } from './plantings'
+
+/** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
+export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
+
+export type Entered = { ok: true; kind: EntryKind | null } | { ok: false; message: string }
+
+const MOST_AT_ONCE = 500
+const draftsSchema = array(entrySchema.omit(['at', 'voids'])).required().min(1).max(MOST_AT_ONCE)
+
+/** Adds entries to the log; answered only when they are durable. All of them, or none. */
+export async function enter(drafts: EntryDraft[]): Promise<Entered> {
+  return answered(async () => {
+    const checked = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
+    return write(async (tx) => {
+      const garden = await currentGarden(tx)
+      if (!garden) return refused('There is no garden yet: make one first.')
+      const now = todayIn(garden)
+      if (checked.some(({ on }) => on > now)) return refused('That day has not come yet: nothing was entered.')
+      if (!(await subjectsExist(tx, garden.id, checked)))
+        return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
+      const at = new Date().toISOString()
+      await insertEntries(
+        tx,
+        garden.id,
+        checked.map((draft) => ({ ...draft, at, voids: null }) as LogEntry),
+      )
+      return { ok: true, kind: checked[0]!.kind }
+    })
+  })
+}
+
+/** Takes back an entry, or the one entered last. */
+export async function undo(voiding: { id: string; entry?: string }): Promise<Entered> {
+  return answered(() =>
+    write(async (tx) => {
+      const garden = await currentGarden(tx)
+      if (!garden) return refused('There is no garden yet.')
+      // Sent again after it was answered: it is done already.
+      if (await findEntry(garden.id, String(voiding.id), tx)) return { ok: true, kind: null }
+      const taken = voiding.entry === undefined ? await lastEntered(garden.id, tx) : await findEntry(garden.id, String(voiding.entry), tx)
+      if (!taken) return refused('There is nothing to take back.')
+      const entry: LogEntry = {
+        id: String(voiding.id),
+        subject: taken.subject,
+        kind: 'void',
+        on: taken.on,
+        at: new Date().toISOString(),
+        data: {},
+        note: '',
+        voids: taken.id,
+      }
+      await insertEntries(tx, garden.id, [entrySchema.validateSync(entry) as unknown as LogEntry])
+      return { ok: true, kind: taken.kind }
+    }),
+  )
+}
+
+const refused = (message: string): Entered => ({ ok: false, message })
+
+async function answered(work: () => Promise<Entered>): Promise<Entered> {
+  try {
+    const result = await work()
+    if (result.ok) revalidatePath('/', 'layout')
+    return result
+  } catch (error) {
+    if (error instanceof ValidationError) return refused(`Nothing was entered: ${error.errors[0]}.`)
+    throw error
+  }
+}
+
+async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly EntryDraft[]): Promise<boolean> {
+  const plantings = (await plantingsOf(gardenId, undefined, tx)).map(({ id }) => id)
+  const known: Record<LogEntry['subject']['type'], Set<string>> = {
+    garden: new Set([gardenId]),
+    place: new Set((await placesOf(gardenId, tx)).map(({ id }) => id)),
+    planting: new Set(plantings),
+    plant: new Set(drafts.some(({ subject }) => subject.type === 'plant') ? (await plantsOf(plantings, tx)).map(({ id }) => id) : []),
+  }
+  return drafts.every(({ subject }) => known[subject.type].has(subject.id))
+}

@@ -1,0 +1,49 @@
+import { and, asc, desc, eq, isNotNull, ne, notInArray } from 'drizzle-orm'
+import type { LogEntry } from '../core/facts'
+import { reader, type Reader, type Writer } from './database'
+import { inPortions } from './plantings'
+import { logEntry } from './schema'
+
+type Row = typeof logEntry.$inferSelect
+
+/** The garden's whole log, oldest first. */
+export async function logOf(gardenId: string, from?: Reader): Promise<LogEntry[]> {
+  const db = from ?? (await reader())
+  const rows = await db.select().from(logEntry).where(eq(logEntry.gardenId, gardenId)).orderBy(asc(logEntry.on), asc(logEntry.id))
+  return rows.map(toEntry)
+}
+
+/** Adds entries; one that is there already, from the same hand a moment before, is left as it is. */
+export const insertEntries = (tx: Writer, gardenId: string, entries: readonly LogEntry[]) =>
+  inPortions(entries, (portion) =>
+    tx
+      .insert(logEntry)
+      .values(portion.map((entry) => toRow(entry, gardenId)))
+      .onConflictDoNothing(),
+  )
+
+export async function findEntry(gardenId: string, id: string, from: Reader): Promise<LogEntry | null> {
+  const [row] = await from.select().from(logEntry).where(and(eq(logEntry.gardenId, gardenId), eq(logEntry.id, id)))
+  return row ? toEntry(row) : null
+}
+
+/** The entry made last of those that are not taken back; null: none. */
+export async function lastEntered(gardenId: string, from: Reader): Promise<LogEntry | null> {
+  const ofGarden = eq(logEntry.gardenId, gardenId)
+  const taken = from.select({ id: logEntry.voids }).from(logEntry).where(and(ofGarden, isNotNull(logEntry.voids)))
+  const [row] = await from
+    .select()
+    .from(logEntry)
+    .where(and(ofGarden, ne(logEntry.kind, 'void'), notInArray(logEntry.id, taken)))
+    .orderBy(desc(logEntry.at), desc(logEntry.id))
+    .limit(1)
+  return row ? toEntry(row) : null
+}
+
+function toEntry({ subjectType, subjectId, gardenId: _, ...row }: Row): LogEntry {
+  return { ...row, subject: { type: subjectType, id: subjectId } } as LogEntry
+}
+
+function toRow({ subject, ...entry }: LogEntry, gardenId: string): Row {
+  return { ...entry, gardenId, subjectType: subject.type, subjectId: subject.id, data: { ...entry.data } }
+}

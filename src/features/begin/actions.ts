@@ -1,0 +1,104 @@
+'use server'
+
+import { redirect } from 'next/navigation'
+import { v7 } from 'uuid'
+import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
+import { nearestTemplate, normalsFor, seasonStart, dateInSeason, shiftTemperatures, shiftToLastFrost, type ClimateTemplateId, type Normals } from '../../core/climate'
+import type { Place } from '../../core/facts'
+import { parseCoordinates } from '../../core/quantity'
+import { write } from '../../data/database'
+import { currentGarden, insertGarden, replaceNormals } from '../../data/gardens'
+import { insertPlaces } from '../../data/plantings'
+import type { FormProblems } from '../../components/forms/use-checked-form'
+import { checkForm } from '../../wording/check-form'
+import { formatDate } from '../../wording/dates'
+import { beginSchema, BY_LATITUDE, type BeginValues } from './schema'
+
+/** Makes the first garden with its climate and one place to grow. */
+export async function begin(typed: BeginValues): Promise<FormProblems | undefined> {
+  const checked = await checkForm(beginSchema(typed?.units), typed)
+  if ('fields' in checked) return { fields: checked.fields }
+  const { values } = checked
+  const site = { ...(parseCoordinates(values.where) as { latitude: number; longitude: number }), elevation: values.elevation }
+  const template = values.climate === BY_LATITUDE ? nearestTemplate(site.latitude) : (values.climate as ClimateTemplateId)
+  const fitted = fitClimate(template, site, values.lastFrost as IsoDate | '')
+  if ('problem' in fitted) return { fields: { lastFrost: fitted.problem } }
+
+  const id = v7()
+  const made = await write(async (tx) => {
+    if (await currentGarden(tx)) return false
+    await insertGarden(tx, {
+      id,
+      name: 'My garden',
+      ...site,
+      timeZone: knownTimeZone(values.timeZone),
+      units: values.units,
+      decimals: 'point',
+      dates: values.units === 'us' ? 'month-first' : 'day-first',
+      clockDate: null,
+      shelter: 'fenced',
+      soil: 'loam',
+      climateTemplate: template,
+      climateShift: fitted.shift,
+      station: 'normals',
+      seed: 1,
+      houseSchools: { depth: 'worked-out', spacing: 'standard' },
+    })
+    await replaceNormals(
+      tx,
+      id,
+      fitted.normals.map((month, index) => ({ month: index + 1, source: 'template', ...month })),
+    )
+    await insertPlaces(tx, id, [firstPlace(values)])
+    return true
+  })
+  if (!made) return { form: 'There is a garden already: load the page again to see it.' }
+  redirect('/walk')
+}
+
+/** A climate carried to the site, and shifted to the last frost that the gardener knows. */
+function fitClimate(
+  template: ClimateTemplateId,
+  site: { latitude: number; elevation: number },
+  lastFrost: IsoDate | '',
+): { normals: Normals; shift: number } | { problem: string } {
+  const carried = normalsFor(template, site)
+  if (lastFrost === '') return { normals: carried, shift: 0 }
+  const start = seasonStart(carried, lastFrost)
+  const found = shiftToLastFrost(carried, site.latitude, daysBetween(start, lastFrost))
+  if ('shift' in found) return { normals: shiftTemperatures(carried, found.shift), shift: found.shift }
+  const say = (offset: number | null) =>
+    offset === null ? 'no frost at all' : formatDate(dateInSeason(start, offset), { dates: 'day-first' })
+  return {
+    problem: `In this climate the last frost of ${yearOf(lastFrost)} could fall from ${say(found.earliest)} to ${say(found.latest)}. Check the date, or choose another climate.`,
+  }
+}
+
+function knownTimeZone(zone: string): string {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone
+  } catch {
+    return 'UTC'
+  }
+}
+
+function firstPlace({ placeName, placeKind, placeLength, placeWidth }: { placeName: string; placeKind: string; placeLength: number; placeWidth: number }): Place {
+  const kind = placeKind as Place['kind']
+  return {
+    id: v7(),
+    name: placeName,
+    kind,
+    x: 0,
+    y: 0,
+    length: Math.max(placeLength, placeWidth),
+    width: Math.min(placeLength, placeWidth),
+    soilDepth: 0.3,
+    raised: false,
+    mulch: 'bare',
+    openSides: kind === 'container' ? ['north', 'south', 'east', 'west'] : ['north', 'south'],
+    dripLines: [],
+    emitterSpacing: null,
+    from: null,
+    to: null,
+  }
+}

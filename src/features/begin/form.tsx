@@ -1,0 +1,118 @@
+'use client'
+
+import { useEffect, useMemo, useState } from 'react'
+import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
+import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
+import type { UnitSystem } from '../../core/quantity'
+import { capital, nameOf } from '../../wording/names'
+import { begin } from './actions'
+import { beginSchema, BY_LATITUDE, FIRST_PLACES, type BeginValues } from './schema'
+
+const SIZES: Record<UnitSystem, { length: string; width: string; elevation: string }> = {
+  metric: { length: '3 m', width: '1.2 m', elevation: '100 m' },
+  us: { length: '10 ft', width: '4 ft', elevation: '300 ft' },
+}
+
+export function BeginForm() {
+  const [units, setUnits] = useState<UnitSystem>('metric')
+  const schema = useMemo(() => beginSchema(units), [units])
+  const { form, submit, field, busy, problem } = useCheckedForm<BeginValues>({
+    schema,
+    defaults: {
+      where: '',
+      elevation: SIZES.metric.elevation,
+      climate: BY_LATITUDE,
+      lastFrost: '',
+      units: 'metric',
+      placeName: 'Bed 1',
+      placeKind: 'bed',
+      placeLength: SIZES.metric.length,
+      placeWidth: SIZES.metric.width,
+      timeZone: 'UTC',
+    },
+    send: begin,
+  })
+  const { setValue, getFieldState } = form
+  useEffect(() => setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone), [setValue])
+
+  const chooseUnits = (next: UnitSystem) => {
+    setUnits(next)
+    // Sizes that nobody touched follow the units; what was typed stays as it was typed.
+    for (const [name, size] of [
+      ['placeLength', SIZES[next].length],
+      ['placeWidth', SIZES[next].width],
+      ['elevation', SIZES[next].elevation],
+    ] as const)
+      if (!getFieldState(name).isDirty) setValue(name, size)
+  }
+  const unitsField = field('units')
+
+  return (
+    <form onSubmit={submit} noValidate className="mt-6 max-w-2xl space-y-7" aria-label="First garden">
+      <Question number={1} title="Where is it?">
+        <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
+          <TextField label="Coordinates, from any map" placeholder="41.2 N 97.6 W" autoFocus {...field('where')} />
+          <TextField label="Height above the sea, about" {...field('elevation')} />
+        </div>
+      </Question>
+      <Question number={2} title="What is the climate like?">
+        <div className="grid gap-3 sm:grid-cols-2">
+          <TextField label="Usual last frost, if you know it" type="date" hint="The day by which frost is over in every second year." {...field('lastFrost')} />
+          <ChoiceField label="Climate" {...field('climate')}>
+            <option value={BY_LATITUDE}>The usual one for this latitude</option>
+            {CLIMATE_TEMPLATE_IDS.map((id) => (
+              <option key={id} value={id}>
+                {nameOf(id)}
+              </option>
+            ))}
+          </ChoiceField>
+        </div>
+      </Question>
+      <Question number={3} title="Which units do you think in?">
+        <div className="sm:w-1/2">
+          <ChoiceField
+            label="Units"
+            {...unitsField}
+            onChange={(event) => {
+              void unitsField.onChange(event)
+              chooseUnits(event.target.value as UnitSystem)
+            }}
+          >
+            <option value="metric">metres, litres, °C</option>
+            <option value="us">feet, gallons, °F</option>
+          </ChoiceField>
+        </div>
+      </Question>
+      <Question number={4} title="One place to grow">
+        <div className="grid gap-3 sm:grid-cols-4">
+          <TextField label="Name" {...field('placeName')} />
+          <ChoiceField label="It is a" {...field('placeKind')}>
+            {FIRST_PLACES.map((kind) => (
+              <option key={kind} value={kind}>
+                {capital(nameOf(kind))}
+              </option>
+            ))}
+          </ChoiceField>
+          <TextField label="Length" {...field('placeLength')} />
+          <TextField label="Width" {...field('placeWidth')} />
+        </div>
+      </Question>
+      <FormError message={problem} />
+      <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
+        {busy ? 'Working it out …' : 'Give me the first answer'}
+      </button>
+    </form>
+  )
+}
+
+function Question({ number, title, children }: { number: number; title: string; children: React.ReactNode }) {
+  return (
+    <fieldset className="border-l-2 border-base-300 pl-4">
+      <legend className="float-left mb-2 w-full font-serif text-lg font-semibold">
+        {number}. {title}
+      </legend>
+      <div className="clear-both">{children}</div>
+    </fieldset>
+  )
+}

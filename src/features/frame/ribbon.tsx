@@ -1,0 +1,70 @@
+'use client'
+
+import { usePathname, useRouter, useSearchParams } from 'next/navigation'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useKeys } from '../../components/keys/keys'
+import { addDays, daysBetween, isIsoDate, type IsoDate } from '../../core/calendar'
+import { formatDate } from '../../wording/dates'
+import type { RibbonData } from './queries'
+import { RibbonStrip } from './ribbon-strip'
+import { dayInWords } from './ribbon-words'
+
+/** Moves are shown at once and asked of the server when the hand has rested this long, ms. */
+const REST = 140
+
+/** The season as one strip; its marker is the clock of every screen. */
+export function Ribbon({ data }: { data: RibbonData }) {
+  const { now, start, days, manner } = data
+  const end = addDays(start, days - 1)
+  const router = useRouter()
+  const pathname = usePathname()
+  const asked = useSearchParams().get('on')
+  const shown = isIsoDate(asked) ? clamp(asked, start, end) : now
+  const [moved, setMoved] = useState<IsoDate | null>(null)
+  const date = moved ?? shown
+  const rest = useRef<ReturnType<typeof setTimeout>>(undefined)
+
+  useEffect(() => setMoved(null), [asked])
+
+  const moveTo = useCallback(
+    (to: IsoDate) => {
+      const next = clamp(to, start, end)
+      setMoved(next)
+      clearTimeout(rest.current)
+      rest.current = setTimeout(() => router.replace(next === now ? pathname : `${pathname}?on=${next}`, { scroll: false }), REST)
+    },
+    [start, end, now, pathname, router],
+  )
+
+  const by = useCallback((step: number) => moveTo(addDays(date, step)), [date, moveTo])
+  useKeys(
+    useMemo(
+      () => [
+        { key: '[', label: 'a day back', run: () => by(-1) },
+        { key: ']', label: 'a day on', run: () => by(1) },
+        { key: '{', label: 'a week back', run: () => by(-7) },
+        { key: '}', label: 'a week on', run: () => by(7) },
+        { key: 't', label: 'back to today', run: () => moveTo(now) },
+      ],
+      [by, moveTo, now],
+    ),
+  )
+
+  const at = daysBetween(start, date)
+  const words = dayInWords(data, at)
+  return (
+    <header className="flex border-b border-base-300 bg-base-200 max-sm:flex-col print:hidden">
+      <div className="w-44 shrink-0 px-4 py-2 max-sm:flex max-sm:w-auto max-sm:items-baseline max-sm:gap-2 max-sm:pb-0 xl:w-52">
+        <p className="font-serif text-lg leading-6 font-semibold max-sm:text-base">{data.garden}</p>
+        <p className="leading-6 font-semibold" data-testid="ribbon-date">
+          {formatDate(date, manner, 'weekday')}
+        </p>
+        <p className="text-sm leading-5 text-quiet max-sm:ml-auto">{words.temperatures}</p>
+        <p className="text-sm leading-5 text-quiet max-sm:hidden">{words.sky}</p>
+      </div>
+      <RibbonStrip data={data} at={at} label={`${formatDate(date, manner, 'full')}: ${words.temperatures}, ${words.sky}`} onMove={(day) => moveTo(addDays(start, day))} />
+    </header>
+  )
+}
+
+const clamp = (date: IsoDate, low: IsoDate, high: IsoDate): IsoDate => (date < low ? low : date > high ? high : date)

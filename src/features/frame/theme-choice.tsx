@@ -1,0 +1,30 @@
+'use client'
+
+import { useTheme } from 'next-themes'
+import { useEffect, useState } from 'react'
+
+const THEMES = [
+  { id: 'day', name: 'Day' },
+  { id: 'sun', name: 'Sun' },
+  { id: 'dusk', name: 'Dusk' },
+]
+
+/** Day, strong contrast for glare, and night. */
+export function ThemeChoice() {
+  const { theme, setTheme } = useTheme()
+  const [shown, setShown] = useState<string>()
+  // The server does not know the choice: it is shown after the first paint.
+  useEffect(() => setShown(theme), [theme])
+  return (
+    <label className="mt-auto flex flex-col gap-1 px-3.5 pb-4 text-sm text-quiet max-sm:mt-0 max-sm:justify-center max-sm:px-2 max-sm:py-1">
+      Light
+      <select className="select select-sm min-h-11 w-full pr-6 text-base-content max-sm:min-h-9" value={shown ?? 'day'} onChange={(event) => setTheme(event.target.value)}>
+        {THEMES.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}

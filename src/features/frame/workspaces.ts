@@ -1,0 +1,6 @@
+/** The workspaces in the order of the work. */
+export const WORKSPACES = [
+  { name: 'Walk', path: '/walk', key: 'w' },
+  { name: 'Season', path: '/season', key: 's' },
+  { name: 'Garden', path: '/garden', key: 'n' },
+] as const

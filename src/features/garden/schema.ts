@@ -1,0 +1,89 @@
+import { object, string, type AnySchema } from 'yup'
+import { isIsoDate } from '../../core/calendar'
+import { NORMAL_BOUNDS, type MonthNormal } from '../../core/climate'
+import { SHELTERS, SOILS, type Manner } from '../../core/facts'
+import { parseCoordinates } from '../../core/quantity'
+import { choiceField, decimalField, nameField, quantityField } from '../../wording/fields'
+
+export interface SiteValues {
+  name: string
+  where: string
+  elevation: string
+  timeZone: string
+  units: string
+  decimals: string
+  dates: string
+  shelter: string
+  soil: string
+  clock: string
+  station: string
+}
+
+export function siteSchema(manner: Manner) {
+  return object({
+    name: nameField('the garden'),
+    where: string()
+      .required('Say where the garden is.')
+      .test('coordinates', '', function check(text) {
+        const read = parseCoordinates(text)
+        return 'error' in read ? this.createError({ message: read.error }) : true
+      }),
+    elevation: quantityField('length', manner, { low: 0, high: 5500, bareUnit: manner.units === 'us' ? 'ft' : 'm' }),
+    timeZone: string()
+      .required('Choose a time zone.')
+      .test('zone', 'This time zone is not known. Write it as Continent/City, or UTC.', isTimeZone),
+    units: choiceField(['metric', 'us'] as const, 'units'),
+    decimals: choiceField(['point', 'comma'] as const, 'how decimals are written'),
+    dates: choiceField(['day-first', 'month-first', 'iso'] as const, 'how dates are written'),
+    shelter: choiceField(SHELTERS, 'how sheltered it is'),
+    soil: choiceField(SOILS, 'a soil'),
+    clock: string()
+      .default('')
+      .test('date', 'A date such as 2026-06-18, or leave it empty to follow the computer.', (text) => text === '' || isIsoDate(text)),
+    station: choiceField(['simulated', 'normals'] as const, 'where days without a record get their weather'),
+  })
+}
+
+function isTimeZone(zone: string): boolean {
+  try {
+    return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }))
+  } catch {
+    return false
+  }
+}
+
+/** The months as typed: a column of twelve for each field. */
+export interface NormalsValues {
+  months: Record<keyof MonthNormal, string>[]
+}
+
+export const NORMAL_FIELDS = ['tmin', 'tmax', 'rain', 'wetDays', 'dewPoint', 'wind', 'solar'] as const satisfies readonly (keyof MonthNormal)[]
+
+/** A month's numbers in the garden's units; `low` under `high` is checked where all are known. */
+export function monthSchema(manner: Manner) {
+  const us = manner.units === 'us'
+  const bounds = (field: keyof MonthNormal) => NORMAL_BOUNDS[field].map((value) => shownNormal(field, value, us)) as [number, number]
+  const fields: Record<string, AnySchema> = Object.fromEntries(NORMAL_FIELDS.map((field) => [field, decimalField(...bounds(field))]))
+  return object(fields).test('order', '', function check(month) {
+    const { tmin, tmax } = month as unknown as MonthNormal
+    return tmin < tmax || this.createError({ path: `${this.path}.tmin`, message: 'The low must be under the high.' })
+  })
+}
+
+/** A normal as the table shows it: °C or °F, mm or in, m/s or mph; wet days and radiation are the same in both. */
+export function shownNormal(field: keyof MonthNormal, value: number, us: boolean): number {
+  if (!us) return value
+  if (field === 'tmin' || field === 'tmax' || field === 'dewPoint') return value * 1.8 + 32
+  if (field === 'rain') return value / 25.4
+  return field === 'wind' ? value * MPH : value
+}
+
+/** What was typed into the table as SI. */
+export function keptNormal(field: keyof MonthNormal, value: number, us: boolean): number {
+  if (!us) return value
+  if (field === 'tmin' || field === 'tmax' || field === 'dewPoint') return (value - 32) / 1.8
+  if (field === 'rain') return value * 25.4
+  return field === 'wind' ? value / MPH : value
+}
+
+const MPH = 3600 / 1609.344

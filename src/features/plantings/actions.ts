@@ -1,0 +1,138 @@
+'use server'
+
+import { redirect } from 'next/navigation'
+import { v7 } from 'uuid'
+import type { FormProblems } from '../../components/forms/use-checked-form'
+import { yearOf } from '../../core/calendar'
+import { seasonStart } from '../../core/climate'
+import { trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
+import type { GardenCultivar, Place, Planting } from '../../core/facts'
+import { recommendSpacing, rowPositions } from '../../core/spacing'
+import { write } from '../../data/database'
+import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
+import { cultivarsOf, insertCultivars, insertPlaces, insertPlantings, insertPlants, placesOf, plantingsOf, plantsOf } from '../../data/plantings'
+import { checkForm } from '../../wording/check-form'
+import { NEW, plantingSchema, type PlantingValues } from './schema'
+
+/** Makes a planting with its plants in lines, and the place or cultivar that it brings. */
+export async function plan(typed: PlantingValues): Promise<FormProblems | undefined> {
+  const made = await write(async (tx): Promise<{ id: string } | FormProblems> => {
+    const garden = await currentGarden(tx)
+    if (!garden) return { form: 'There is no garden yet: make one first.' }
+    const checked = await checkForm(plantingSchema(mannerOf(garden), typed ?? { place: '', cultivar: '' }), typed)
+    if ('fields' in checked) return { fields: checked.fields }
+    const values = checked.values as Checked
+
+    const places = await placesOf(garden.id, tx)
+    const place = values.place === NEW ? newPlace(values, places) : places.find(({ id }) => id === values.place)
+    if (!place) return { fields: { place: 'This place is no longer there: choose another.' } }
+    const cultivars = await cultivarsOf(garden.id, tx)
+    const cultivar = values.cultivar === NEW ? newCultivar(values) : cultivars.find(({ id }) => id === values.cultivar)
+    if (!cultivar) return { fields: { cultivar: 'This cultivar is no longer there: choose another.' } }
+    const fault = cultivarFault(cultivar)
+    if (fault) return { fields: fault }
+
+    const training = trainingsFor(cultivar).includes(values.training) ? values.training : trainingsFor(cultivar)[0]!
+    const { inRow, lines } = recommendSpacing({ plant: cultivar, training, school: values.spacingSchool, wetness: 'low' }).answer
+    const { positions, fits } = rowPositions({ length: place.length, width: place.width, inRow, lines, count: values.count })
+    if (values.count > fits)
+      return { fields: { count: `${fits} fit here at this spacing. Choose fewer, a closer school, or another place.` } }
+
+    const now = todayIn(garden)
+    const season = yearOf(seasonStart(normalsOf(await normalRows(garden.id, tx)), now))
+    const planting: Planting = {
+      id: v7(),
+      cultivarId: cultivar.id,
+      placeId: place.id,
+      season,
+      count: values.count,
+      training,
+      support: values.support,
+      spacingSchool: values.spacingSchool,
+      germination: values.germination,
+      survival: values.survival,
+      plannedSetOut: null,
+    }
+    if (values.place === NEW) await insertPlaces(tx, garden.id, [place])
+    if (values.cultivar === NEW) await insertCultivars(tx, garden.id, [cultivar])
+    const sharing = (await plantingsOf(garden.id, season, tx)).filter(({ placeId }) => placeId === place.id)
+    const taken = (await plantsOf(sharing.map(({ id }) => id), tx)).length
+    await insertPlantings(tx, garden.id, [planting])
+    await insertPlants(
+      tx,
+      positions.map((position, index) => ({
+        id: v7(),
+        plantingId: planting.id,
+        label: String(taken + index + 1),
+        ...position,
+        from: null,
+        to: null,
+      })),
+    )
+    return { id: planting.id }
+  })
+  if (!('id' in made)) return made
+  redirect(`/plantings/${made.id}`)
+}
+
+type Checked = Pick<Planting, 'count' | 'training' | 'support' | 'spacingSchool' | 'germination' | 'survival'> & {
+  place: string
+  cultivar: string
+  placeName: string
+  placeKind: Place['kind']
+  placeLength: number
+  placeWidth: number
+  cultivarName: string
+  crop: Crop
+  habit: Habit
+  fruit: FruitType
+  daysToMaturity: number | null
+  maturityFrom: 'transplanting' | 'sowing'
+}
+
+const PATH_BETWEEN = 0.6
+
+/** A new place lies north of those that are there. */
+function newPlace({ placeName, placeKind, placeLength, placeWidth }: Checked, places: readonly Place[]): Place {
+  return {
+    id: v7(),
+    name: placeName,
+    kind: placeKind,
+    x: 0,
+    y: Math.max(0, ...places.map(({ y, width }) => y + width + PATH_BETWEEN)),
+    length: Math.max(placeLength, placeWidth),
+    width: Math.min(placeLength, placeWidth),
+    soilDepth: 0.3,
+    raised: false,
+    mulch: 'bare',
+    openSides: placeKind === 'container' ? ['north', 'south', 'east', 'west'] : ['north', 'south'],
+    dripLines: [],
+    emitterSpacing: null,
+    from: null,
+    to: null,
+  }
+}
+
+function newCultivar({ cultivarName, crop, habit, fruit, daysToMaturity, maturityFrom }: Checked): GardenCultivar {
+  return {
+    id: v7(),
+    name: cultivarName,
+    crop,
+    habit: crop === 'pepper' ? null : habit,
+    fruit,
+    origin: 'open-pollinated',
+    daysToMaturity,
+    maturityFrom,
+    ripeColour: '',
+    grafted: false,
+    notes: '',
+  }
+}
+
+const PEPPERS: readonly FruitType[] = ['bell', 'sweet-long', 'hot-small', 'hot-large']
+
+/** A fruit type of the other crop. */
+function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> | null {
+  if ((crop === 'pepper') === PEPPERS.includes(fruit)) return null
+  return { fruit: crop === 'pepper' ? 'Choose a pepper’s type of fruit.' : 'Choose a tomato’s type of fruit.' }
+}

@@ -1,0 +1,187 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useMemo, useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { v7 } from 'uuid'
+import { Cautions, PartHeading, Why } from '../../components/advice/why'
+import { PlantSection } from '../../components/drawing/plant-section'
+import { useKeys } from '../../components/keys/keys'
+import type { Manner } from '../../core/facts'
+import { adviseDepth, DEPTH_SCHOOLS, depthAt, WARM_SOIL, type DepthInput, type DepthSchool } from '../../core/transplant'
+import { enter, undo } from '../../data/log-actions'
+import { CAUTIONS } from '../../wording/cautions'
+import { formatDate } from '../../wording/dates'
+import { nameOf } from '../../wording/names'
+import { sayCount, sayLength, sayReason } from '../../wording/say'
+import { leafHeightsOf, measuresSchema, typedMeasures, usualMeasures, type Measures } from './measures'
+import { MeasureFields } from './measure-fields'
+import type { PlantingDay } from './planting-day'
+import { SchoolTable, type SchoolRow } from './school-table'
+
+/** † From the stem to its stake for a fresh plug, m. */
+const STAKE_DISTANCE = 0.08
+
+/** Planting day: the plant measured, how deep and how, why, what other schools do, and the act. */
+export function PlantingDayScreen({ day }: { day: PlantingDay }) {
+  const { manner, crop, conditions, on, now, count } = day
+  const router = useRouter()
+  const [busy, startEntering] = useTransition()
+  const [measures, setMeasures] = useState<Measures>(() => usualMeasures(crop, day.soilDepth))
+  const [school, setSchool] = useState<'worked-out' | DepthSchool>(day.school)
+  const [dragged, setDragged] = useState<number | null>(null)
+
+  const input = useMemo<DepthInput>(
+    () => ({
+      crop,
+      grafted: day.grafted,
+      stemHeight: measures.height,
+      leafHeights: leafHeightsOf(measures),
+      rootBallDepth: measures.rootBall,
+      rootBallWidth: measures.rootBall * 0.9,
+      soilDepth: measures.soilDepth,
+      ...conditions,
+    }),
+    [crop, day.grafted, measures, conditions],
+  )
+  const advice = useMemo(() => adviseDepth({ ...input, school }), [input, school])
+  const byHand = dragged === null ? null : depthAt(input, dragged)
+  const answer = byHand?.answer ?? advice.answer
+  const hasStake = day.support === 'stake'
+  const waits = advice.answer.wait !== undefined || !day.verdict.go
+
+  const headline = answer.method === 'trench' ? `Lay it: ${sayLength(answer.stemBuried, manner)} of stem in the trench` : `Bury ${sayLength(answer.stemBuried, manner)} of stem`
+  const how =
+    (answer.method === 'trench'
+      ? `Trench ${sayLength(answer.holeDepth, manner)} deep and ${sayLength(answer.trenchLength ?? 0, manner)} long, tip bent up; mark the stem’s side. `
+      : `Hole ${sayLength(answer.holeDepth, manner)} deep. `) +
+    (answer.leavesToStrip.length > 0 ? `Strip the ${answer.leavesToStrip.length === 1 ? 'lowest leaf' : `${answer.leavesToStrip.length} lowest leaves`}, keep ${answer.leavesKept}. ` : 'Strip no leaf. ') +
+    (hasStake ? `Stake first, ${sayLength(STAKE_DISTANCE, manner)} from the stem.` : '')
+
+  const setOut = () => {
+    if (busy) return
+    startEntering(async () => {
+      const id = v7()
+      const result = await enter([
+        {
+          id,
+          subject: { type: 'planting', id: day.plantingId },
+          kind: 'set-out',
+          on,
+          data: {
+            count,
+            method: answer.method,
+            school: byHand ? 'by-hand' : school,
+            stemBuried: round(answer.stemBuried),
+            holeDepth: round(answer.holeDepth),
+            leavesStripped: answer.leavesToStrip.length,
+          },
+          note: '',
+        },
+      ]).catch(() => null)
+      if (result === null) return void toast.error('The server did not answer: nothing was entered. Try again.')
+      if (!result.ok) return void toast.error(result.message)
+      toast(`Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`, { action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) } })
+      router.push(`/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
+    })
+  }
+  const isAhead = on > now
+  useKeys(useMemo(() => [{ key: 'm', label: 'to the measures', run: () => document.querySelector<HTMLInputElement>('[name=height]')?.focus() }], []))
+
+  return (
+    <div className="grid lg:grid-cols-[minmax(0,520fr)_minmax(0,650fr)]">
+      <div className="border-r border-base-300 max-lg:border-r-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-6.5rem)]">
+        <PlantSection
+          plant={{ crop, stemHeight: measures.height, leafHeights: input.leafHeights, rootBallDepth: input.rootBallDepth, rootBallWidth: input.rootBallWidth }}
+          soil={{ soilDepth: measures.soilDepth, temperatures: conditions.soilTemperatures, warmLimit: WARM_SOIL }}
+          answer={answer}
+          stake={hasStake ? STAKE_DISTANCE : null}
+          manner={manner}
+          onBury={setDragged}
+        />
+      </div>
+      <div className="space-y-5 px-6 py-5 max-sm:px-4">
+        <div>
+          <p className="text-quiet">Planting day · {day.title}</p>
+          {waits ? (
+            <>
+              <h1 className="mt-1 text-3xl font-semibold">{day.verdict.suits ? `Wait until about ${day.verdict.suits}` : 'Wait'}</h1>
+              <p className="mt-2 text-lg leading-snug">
+                {advice.answer.wait ? sayReason(advice.reasons[0]!, manner) : day.verdict.reasons.find(({ weight }) => weight === 'decides')?.text}
+                {!advice.answer.wait && ` In this soil then: ${headline.toLowerCase()}. ${how}`}
+              </p>
+            </>
+          ) : (
+            <>
+              <h1 className="mt-1 text-3xl font-semibold">{headline}</h1>
+              <p className="mt-2 text-lg leading-snug">{how}</p>
+            </>
+          )}
+        </div>
+        <MeasureFields
+          defaults={typedMeasures(measures, manner)}
+          schema={measuresSchema(manner)}
+          onMeasure={(next) => {
+            setMeasures(next)
+            setDragged(null)
+          }}
+        />
+        {byHand ? (
+          <section>
+            <PartHeading>As you drag it</PartHeading>
+            <p>
+              {sayLength(answer.stemBuried, manner)} buried instead of {sayLength(advice.answer.stemBuried, manner)}; {answer.delayDays < 0.5 ? 'no day lost to stripping' : `about ${sayCount(Math.round(answer.delayDays), 'day')} lost to stripping`}.
+            </p>
+            {byHand.problems.map((problem) => (
+              <p key={problem.rule} className="mt-1 font-semibold text-cut">
+                {sayReason(problem, manner)}
+              </p>
+            ))}
+            <button className="btn mt-2 min-h-11" onClick={() => setDragged(null)}>
+              Back to the advice
+            </button>
+          </section>
+        ) : (
+          <Why heading={school === 'worked-out' ? 'Why this deep' : `Why, in the school “${nameOf(school)}”`} reasons={advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight }))} />
+        )}
+        {day.done ? (
+          <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">These are set out already.</p>
+        ) : isAhead ? (
+          <p className="border-l-4 border-frost bg-base-200 px-3 py-2">This is a look ahead: setting out is entered on its own day. Press t for today.</p>
+        ) : (
+          <div className="flex flex-wrap gap-2.5">
+            <button className={`btn min-h-11 ${waits ? 'bg-base-100' : 'btn-primary'}`} disabled={busy} onClick={setOut}>
+              {waits ? `Set out all ${count} all the same` : `Set out all ${count}`}
+              {on < now && `, entered for ${formatDate(on, manner)}`}
+            </button>
+          </div>
+        )}
+        {advice.alternatives.length > 0 && (
+          <SchoolTable
+            rows={rowsOf(advice, school, manner)}
+            chosen={school}
+            manner={manner}
+            onChoose={(next) => {
+              setSchool(next)
+              setDragged(null)
+            }}
+          />
+        )}
+        <Why heading="Is it the day?" reasons={day.verdict.reasons} />
+        <Cautions texts={[...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])].map((id) => CAUTIONS[id])} />
+      </div>
+    </div>
+  )
+}
+
+const round = (metres: number) => Math.round(metres * 1000) / 1000
+
+/** Prairie's own school first, then the others in their usual order. */
+function rowsOf({ answer, alternatives }: ReturnType<typeof adviseDepth>, chosen: SchoolRow['school'], manner: Manner): SchoolRow[] {
+  return (['worked-out', ...DEPTH_SCHOOLS] as const).flatMap((school): SchoolRow[] => {
+    if (school === chosen) return [{ school, answer, effect: '' }]
+    const other = alternatives.find((alternative) => alternative.school === school)
+    if (!other) return []
+    return [{ school, answer: other.answer, effect: [...other.gains, ...other.costs].map((reason) => sayReason(reason, manner)).join('; ') }]
+  })
+}

@@ -1,0 +1,154 @@
+import type { IsoDate } from '../../core/calendar'
+import { callsOf } from '../../core/calls'
+import { indexOf } from '../../core/climate'
+import type { GardenCultivar, Manner, Place, Planting } from '../../core/facts'
+import { canopiesIn, readingsIn, ROOT_DEPTH, seedsToSow, STAGES, type Canopy, type PlantingOutlook, type SeasonOutlook, type Stage, type StageDate } from '../../core/season'
+import { recommendSpacing } from '../../core/spacing'
+import { mannerOf } from '../../data/gardens'
+import type { GardenState } from '../../data/garden-state'
+import { outlookOfRequest } from '../../data/request'
+import { sayCall } from '../../wording/calls'
+import { formatDate } from '../../wording/dates'
+import { capital, nameOf } from '../../wording/names'
+import { sayCount, sayLength, sayMeasure, sayReason, sayTemperature } from '../../wording/say'
+import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
+
+/** What the form for a new planting chooses from. */
+export interface Choices {
+  manner: Manner
+  places: Pick<Place, 'id' | 'name' | 'kind' | 'length' | 'width'>[]
+  cultivars: GardenCultivar[]
+  spacingSchool: string
+}
+
+export function choicesOf(state: GardenState): Choices {
+  return {
+    manner: mannerOf(state.garden),
+    places: state.record.places.map(({ id, name, kind, length, width }) => ({ id, name, kind, length, width })),
+    cultivars: [...state.record.cultivars],
+    spacingSchool: state.garden.houseSchools.spacing ?? 'standard',
+  }
+}
+
+interface Line {
+  text: string
+  weight: string
+}
+
+/** One planting as of a date, in words and pictures. */
+export interface PlantingView {
+  id: string
+  manner: Manner
+  title: string
+  subtitle: string
+  answer: string
+  deciding: string
+  stages: { stage: Stage; name: string; date: string; how: string; spread: string }[]
+  seeds: string
+  spacing: { answer: string; reasons: Line[]; schools: { name: string; inRow: string; effect: string }[] }
+  place: Place
+  plants: Canopy[]
+  soil: { placeId: string; depth: number; now: string; readings: string[] }
+  on: IsoDate
+  now: IsoDate
+  log: { id: string; date: string; text: string }[]
+  canSetOut: boolean
+}
+
+export function findPlanting(outlook: SeasonOutlook, id: string): PlantingOutlook | null {
+  return outlook.plantings.find(({ planting }) => planting.id === id) ?? null
+}
+
+export function plantingView(state: GardenState, id: string, on: IsoDate): PlantingView | null {
+  const outlook = outlookOfRequest(state, on)
+  const own = findPlanting(outlook, id)
+  if (!own) return null
+  const manner = mannerOf(state.garden)
+  const { planting, cultivar, place } = own
+  return {
+    id,
+    manner,
+    title: `${cultivar.name}, ${sayCount(planting.count, 'plant')}`,
+    subtitle: [place.name, `${nameOf(cultivar.fruit)} ${cultivar.crop}`, ...(cultivar.habit ? [nameOf(cultivar.habit), nameOf(planting.training)] : [])].join(' · '),
+    ...answerOf(outlook, own, manner),
+    stages: STAGES.filter((stage) => own.dates[stage].date !== null || stage === 'first-ripe').map((stage) => stageLine(stage, own.dates[stage], manner)),
+    seeds: seedsLine(planting, manner),
+    spacing: spacingLines(planting, cultivar, manner),
+    place,
+    plants: canopiesIn(own, outlook, state.plants),
+    soil: {
+      placeId: place.id,
+      depth: ROOT_DEPTH,
+      now: sayTemperature(own.soil[indexOf(outlook.line.air, on)]!, manner),
+      readings: readingsIn(place, outlook.counted).map(
+        ({ date, depth, temperature }) => `${formatDate(date, manner)}: ${sayTemperature(temperature, manner)} at ${sayLength(depth, manner)}`,
+      ),
+    },
+    on,
+    now: state.now,
+    log: own.entries
+      .map((entry) => ({ id: entry.id, date: formatDate(entry.on, manner), text: capital(ENTRY_NAMES[entry.kind]) + (entry.note ? `: ${entry.note}` : '') }))
+      .reverse(),
+    canSetOut: own.dates['set-out'].how !== 'logged',
+  }
+}
+
+/** What is next for it: the call that is due, or the stage that comes first. */
+function answerOf(outlook: SeasonOutlook, { planting, dates }: PlantingOutlook, manner: Manner): Pick<PlantingView, 'answer' | 'deciding'> {
+  const call = callsOf(outlook).find(({ plantingId }) => plantingId === planting.id)
+  if (call) {
+    const from = call.urgency === 'coming' ? `, from ${formatDate(call.window.from, manner)}` : ''
+    return { answer: sayCall(call.advice.answer, manner) + from, deciding: sayReason(call.advice.reasons[0]!, manner) }
+  }
+  const next = STAGES.find((stage) => dates[stage].how !== 'logged' && (dates[stage].date ?? '') > outlook.today)
+  if (next === undefined) return { answer: 'Nothing more to do this season', deciding: '' }
+  const date = formatDate(dates[next].date!, manner)
+  const weeks = sayMeasure({ kind: 'date', value: dates['set-out'].date ?? outlook.today }, manner)
+  return {
+    answer: `${STAGE_NAMES[next]}: about ${date}`,
+    deciding: next === 'sow' ? `So that the plants are ready when nights and soil are warm enough, about ${weeks}.` : '',
+  }
+}
+
+const HOW: Record<StageDate['how'], string> = { logged: 'entered', planned: 'planned', expected: 'expected' }
+
+function stageLine(stage: Stage, { date, how, spread }: StageDate, manner: Manner): PlantingView['stages'][number] {
+  const say = (day: IsoDate | null) => (day === null ? 'never' : formatDate(day, manner, 'short'))
+  return {
+    stage,
+    name: STAGE_NAMES[stage],
+    date: date === null ? 'not before the frost' : formatDate(date, manner),
+    how: HOW[how],
+    spread: spread === null || how === 'logged' ? '' : `${say(spread.p10)} – ${say(spread.p90)}${spread.share < 0.995 ? `, in ${Math.round(spread.share * 100)} % of seasons` : ''}`,
+  }
+}
+
+function seedsLine({ count, germination, survival }: Planting, manner: Manner): string {
+  const seeds = seedsToSow({ plantsWanted: count, germination, survival })
+  return sayReason(
+    {
+      rule: 'call.sow-odds',
+      values: {
+        seeds: { kind: 'count', value: seeds },
+        plants: { kind: 'count', value: count },
+        germination: { kind: 'share', value: germination },
+        survival: { kind: 'share', value: survival },
+      },
+      weight: 'supports',
+    },
+    manner,
+  )
+}
+
+function spacingLines({ training, spacingSchool }: Planting, plant: GardenCultivar, manner: Manner): PlantingView['spacing'] {
+  const { answer, reasons, alternatives } = recommendSpacing({ plant, training, school: spacingSchool, wetness: 'low' })
+  return {
+    answer: `${sayLength(answer.inRow, manner)} apart in the row`,
+    reasons: reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
+    schools: alternatives.map(({ school, answer: theirs, gains, costs }) => ({
+      name: nameOf(school),
+      inRow: sayLength(theirs.inRow, manner),
+      effect: [...gains, ...costs].map((reason) => sayReason(reason, manner)).join('; '),
+    })),
+  }
+}

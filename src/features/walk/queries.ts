@@ -1,0 +1,145 @@
+import { addDays, type IsoDate } from '../../core/calendar'
+import { dateInSeason, dayOf, FROST, indexOf, LIGHT_FROST, OPEN_GROUND, type WeatherLine } from '../../core/climate'
+import { callsOf, type Call, type CallKind } from '../../core/calls'
+import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
+import type { Manner } from '../../core/facts'
+import { formatMeasure } from '../../core/quantity'
+import { RAISING_DAYS, transplantWindow, type SeasonOutlook } from '../../core/season'
+import { mannerOf } from '../../data/gardens'
+import type { GardenState } from '../../data/garden-state'
+import { outlookOfRequest } from '../../data/request'
+import { sayMinutes } from '../../wording/calls'
+import { formatDate, weekday } from '../../wording/dates'
+import { capital } from '../../wording/names'
+import { sayTemperature } from '../../wording/say'
+import { ENTRY_NAMES } from '../../wording/stages'
+import { stopOf } from './stops'
+import type { DayAhead, FirstAnswer, Round } from './types'
+
+const DAYS_AHEAD = 7
+
+/** Today's round as of a date: the stops in order, what was done, the days ahead. */
+export function roundOf(state: GardenState, on: IsoDate): Round {
+  const outlook = outlookOfRequest(state, on)
+  const manner = mannerOf(state.garden)
+  const calls = callsOf(outlook)
+  const due = calls.filter(({ urgency }) => urgency !== 'coming')
+  const stops = due.map((call) => stopOf(call, outlook, state.plants, manner))
+  return {
+    on,
+    now: state.now,
+    manner,
+    heading: headingOf(due),
+    carry: carryFor(due),
+    stops,
+    coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, outlook, state.plants, manner)),
+    done: doneOn(outlook, on),
+    days: daysAhead(outlook.line, on, manner),
+    newPlantingHref: '/plantings/new',
+    firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(state, outlook, manner) : null,
+  }
+}
+
+const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
+
+function headingOf(calls: readonly Call[]): string {
+  if (calls.length === 0) return 'Nothing is due'
+  const number = NUMBERS[calls.length] ?? String(calls.length)
+  const minutes = calls.reduce((sum, call) => sum + call.minutes, 0)
+  return `${number} ${calls.length === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
+}
+
+/** What each kind of stop wants in the basket. */
+const TOOLS: Partial<Record<CallKind, string[]>> = {
+  sow: ['seed', 'tray', 'labels'],
+  'pot-up': ['pots', 'mix'],
+  'read-soil': ['soil thermometer'],
+  'set-out': ['trowel', 'stakes', 'can'],
+  cover: ['row cloth', 'hoops'],
+  pick: ['basket', 'scales'],
+  top: ['snips'],
+  clear: ['fork', 'barrow'],
+}
+
+function carryFor(calls: readonly Call[]): string {
+  const tools = [...new Set(calls.flatMap(({ kind }) => TOOLS[kind] ?? []))]
+  return tools.length === 0 ? '' : `Carry: ${tools.join(', ')}`
+}
+
+/** What was entered with this date. */
+function doneOn(outlook: SeasonOutlook, on: IsoDate): Round['done'] {
+  return outlook.counted
+    .filter((entry) => entry.on === on)
+    .map((entry) => {
+      const planting = outlook.plantings.find(({ planting }) => planting.id === entry.subject.id)
+      const place = outlook.plantings.find(({ place }) => place.id === entry.subject.id)?.place.name
+      const about = planting ? `${planting.place.name}, ${planting.cultivar.name}` : (place ?? 'Garden')
+      return { id: entry.id, text: `${about}: ${ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}` }
+    })
+}
+
+const HOT = 32
+const WINDY = 6.5
+const RAINY = 1
+
+function daysAhead({ air, sources }: WeatherLine, on: IsoDate, manner: Manner): DayAhead[] {
+  const at = indexOf(air, on)
+  return Array.from({ length: DAYS_AHEAD }, (_, lead) => {
+    const { date, tmin, tmax, rain, wind } = dayOf(air, at + lead)
+    const usual = sources[at + lead] === 'normal'
+    const note = usual
+      ? 'usual'
+      : tmin <= FROST
+        ? 'frost'
+        : tmin <= LIGHT_FROST
+          ? 'near frost'
+          : rain >= RAINY
+            ? formatMeasure({ kind: 'water-depth', value: rain }, manner)
+            : wind >= WINDY
+              ? formatMeasure({ kind: 'speed', value: wind }, manner)
+              : tmax >= HOT
+                ? 'hot'
+                : ''
+    return { date, name: lead === 0 ? 'Today' : `${weekday(date)} ${Number(date.slice(8))}`, high: sayTemperature(tmax, manner), low: sayTemperature(tmin, manner), note, usual }
+  })
+}
+
+const TYPICAL: Record<Crop, Cultivar> = {
+  tomato: { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer', origin: 'hybrid', daysToMaturity: null, maturityFrom: 'transplanting', ripeColour: '', grafted: false },
+  pepper: { crop: 'pepper', habit: null, fruit: 'bell', origin: 'hybrid', daysToMaturity: null, maturityFrom: 'transplanting', ripeColour: '', grafted: false },
+}
+
+/** The first true answer of a garden with nothing planned: when to sow and set out here. */
+function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manner): FirstAnswer {
+  const date = (offset: number | null) => (offset === null ? null : dateInSeason(outlook.start, offset))
+  const say = (day: IsoDate | null, none: string) => (day === null ? none : formatDate(day, manner))
+  const crops = CROPS.map((crop) => {
+    const window = transplantWindow(state.record.ensemble, crop, thermalTraits(TYPICAL[crop]), OPEN_GROUND)
+    const opens = date(window.opens.p50)
+    return {
+      crop: capital(crop),
+      sow: say(opens && addDays(opens, -RAISING_DAYS[crop]), 'no warm spell'),
+      opens: say(opens, 'never warm enough in the open'),
+      range: opens === null ? '' : `${say(date(window.opens.p10), '–')} to ${say(date(window.opens.p90), 'later or not')} in 8 years of 10`,
+      closes: say(date(window.closes.p50), 'no frost ends it'),
+    }
+  })
+  const frost = outlook.frost.lastSpring
+  const tomato = crops[0]!
+  return {
+    headline: `Sow tomatoes about ${tomato.sow}, set them out about ${tomato.opens}.`,
+    crops,
+    reasons: [
+      {
+        text:
+          frost.p50 === null
+            ? 'In most years no frost comes here at all.'
+            : `The last frost comes about ${say(date(frost.p50), '')}; in one year of ten after ${say(date(frost.p90), 'that')}.`,
+        weight: 'decides',
+      },
+      { text: 'Setting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.', weight: 'supports' },
+      { text: `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`, weight: 'supports' },
+    ],
+  }
+}
+

@@ -1,0 +1,123 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useCallback, useMemo, useRef, useState } from 'react'
+import { useKeys } from '../../components/keys/keys'
+import { addDays } from '../../core/calendar'
+import { formatDate } from '../../wording/dates'
+import { DaysAhead } from './days-ahead'
+import { FirstAnswerPart } from './first-answer'
+import { PastQuestion, type Asked } from './past-question'
+import { StopDetail, type Open, type StopActs } from './stop-detail'
+import { StopList } from './stop-list'
+import type { Round, Stop } from './types'
+import { useEntering, type NewEntry } from './use-entering'
+
+/** The round: the list, and one stop large; on a phone one or the other. */
+export function RoundScreen({ round }: { round: Round }) {
+  const { on, now, manner } = round
+  const router = useRouter()
+  const { answered, keep } = useEntering(on)
+  const [chosen, setChosen] = useState<string | null>(null)
+  const [open, setOpen] = useState<Open>(null)
+  const [asked, setAsked] = useState<Asked | null>(null)
+  const detail = useRef<HTMLDivElement>(null)
+
+  const isOpen = ({ call }: Stop) => !answered.includes(call)
+  const stops = round.stops.filter(isOpen)
+  const coming = round.coming.filter(isOpen)
+  const all = [...stops, ...coming]
+  const index = Math.max(0, all.findIndex(({ call }) => call === chosen))
+  const stop = all[index] ?? null
+  const ahead = on > now
+
+  const select = useCallback((call: string) => {
+    setChosen(call)
+    setOpen(null)
+  }, [])
+
+  /** Entered at once today; with an earlier date only after asking. */
+  const enterOrAsk = (entry: Omit<NewEntry, 'call' | 'subject'>, subject = stop!.subject) => {
+    const whole = { ...entry, subject, call: stop!.call }
+    setOpen(null)
+    // What stood below moves up into its place.
+    setChosen(all[index + 1]?.call ?? null)
+    if (on < now) setAsked({ entry: whole, date: formatDate(on, manner, 'full') })
+    else void keep(whole)
+  }
+
+  const acts: StopActs = {
+    open,
+    setOpen,
+    done: () => {
+      if (!stop) return
+      const { act } = stop
+      if (act.type === 'open') router.push(on === now ? act.href : `${act.href}?on=${on}`)
+      else if (act.type === 'ask') setOpen('adjust')
+      else enterOrAsk({ kind: act.kind, data: act.data, said: `${stop.place}: ${stop.doneLabel.toLowerCase()}.` }, stop.entrySubject)
+    },
+    keep: (numbers, note) => {
+      if (!stop || stop.act.type === 'open') return
+      enterOrAsk({ kind: stop.act.kind, data: { ...stop.act.data, ...numbers } as NewEntry['data'], note, said: `${stop.place}: entered as adjusted.` }, stop.entrySubject)
+    },
+    putOff: (days) => {
+      const until = addDays(on, days)
+      enterOrAsk({ kind: 'put-off', data: { call: stop!.call, until }, said: `${stop!.place}: put off until ${formatDate(until, manner)}.` })
+    },
+    decline: (why) => enterOrAsk({ kind: 'declined', data: { call: stop!.call, why }, note: why, said: `${stop!.place}: not doing.` }),
+  }
+
+  const latest = useRef({ acts, all, index, ahead, select })
+  latest.current = { acts, all, index, ahead, select }
+  useKeys(
+    useMemo(() => {
+      const step = (by: number) => {
+        const { all, index, select } = latest.current
+        const next = all[Math.min(all.length - 1, Math.max(0, index + by))]
+        if (next) select(next.call)
+      }
+      const act = (run: (acts: StopActs) => void) => () => {
+        const { acts, all, ahead } = latest.current
+        if (!ahead && all.length > 0) run(acts)
+      }
+      return [
+        { key: 'j', label: 'next stop', run: () => step(1) },
+        { key: 'k', label: 'stop before', run: () => step(-1) },
+        { key: 'Enter', label: 'done', run: act(({ done }) => done()) },
+        { key: 'e', label: 'adjust the number', run: act(({ setOpen }) => setOpen('adjust')) },
+        { key: 'z', label: 'put off', run: act(({ setOpen }) => setOpen('put-off')) },
+        { key: 'x', label: 'not doing', run: act(({ setOpen }) => setOpen('decline')) },
+        { key: 'Escape', label: 'close, or back to the list', run: () => (setOpen(null), setChosen(null)) },
+      ]
+    }, []),
+  )
+
+  return (
+    <div className="flex h-full max-sm:block">
+      <section className={`w-[27rem] shrink-0 border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen ? 'max-sm:hidden' : ''}`}>
+        <div className="border-b border-base-300 px-4 py-4">
+          <h1 className="text-2xl font-semibold">{round.heading}</h1>
+          <p className="mt-1 text-quiet">{round.carry || 'Nothing to carry'}</p>
+          <Link href={round.newPlantingHref} className="btn btn-sm mt-2 min-h-11 bg-base-100">
+            New planting
+          </Link>
+        </div>
+        <StopList round={round} stops={stops} coming={coming} selected={stop?.call ?? null} onSelect={select} />
+      </section>
+      <section ref={detail} className={`min-w-0 grow px-6 py-4 max-sm:px-4 ${chosen ? '' : 'max-sm:hidden'}`}>
+        <button className="btn mb-3 min-h-11 sm:hidden" onClick={() => setChosen(null)}>
+          Back to the round
+        </button>
+        <DaysAhead days={round.days} />
+        {round.firstAnswer && <FirstAnswerPart answer={round.firstAnswer} newPlantingHref={round.newPlantingHref} />}
+        {stop ? (
+          <StopDetail stop={stop} number={index < stops.length ? index + 1 : null} manner={manner} ahead={ahead} acts={acts} />
+        ) : (
+          !round.firstAnswer && <p className="text-lg">The round is done. What comes next shows here on its day; drag the marker above to look ahead.</p>
+        )}
+      </section>
+      {asked && <PastQuestion asked={asked} onAnswer={(yes) => (setAsked(null), yes && void keep(asked.entry))} />}
+    </div>
+  )
+}

@@ -1,0 +1,83 @@
+'use client'
+
+import { Cautions, Why, PartHeading } from '../../components/advice/why'
+import type { Manner } from '../../core/facts'
+import { ActForm } from './act-form'
+import { StopPicture } from './stop-picture'
+import type { Stop } from './types'
+import { WaitForm } from './wait-form'
+
+export type Open = 'adjust' | 'put-off' | 'decline' | null
+
+export interface StopActs {
+  open: Open
+  setOpen: (open: Open) => void
+  done: () => void
+  keep: (numbers: Record<string, number | null>, note: string) => void
+  putOff: (days: number) => void
+  decline: (why: string) => void
+}
+
+/** One stop, large: the answer, the one reason that decided it, the picture, the acts, why, and the caution. */
+export function StopDetail({ stop, number, manner, ahead, acts }: { stop: Stop; number: number | null; manner: Manner; ahead: boolean; acts: StopActs }) {
+  const { open, setOpen } = acts
+  return (
+    <article aria-label={stop.title}>
+      <p className="text-quiet">
+        {number !== null && `Stop ${number} · `}
+        {stop.place} · {stop.cultivar}
+      </p>
+      <h2 className="mt-0.5 text-2xl leading-tight font-bold">{stop.title}</h2>
+      <p className="mt-1.5 text-lg leading-snug text-quiet">{stop.deciding}</p>
+      <div className="my-4">
+        <StopPicture picture={stop.picture} manner={manner} />
+      </div>
+      {ahead ? (
+        <p className="border-l-4 border-frost bg-base-200 px-3 py-2">This is a look ahead: acts are entered on their own day. Press t for today.</p>
+      ) : (
+        <Buttons stop={stop} acts={acts} />
+      )}
+      <div className="mt-4">
+        {open === 'adjust' && stop.act.type !== 'open' && (
+          <ActForm key={stop.call} fields={stop.act.fields} manner={manner} label={`Adjust: ${stop.title}`} onKeep={acts.keep} onCancel={() => setOpen(null)} />
+        )}
+        {(open === 'put-off' || open === 'decline') && <WaitForm key={stop.call + open} kind={open} acts={acts} />}
+      </div>
+      <div className="mt-4 grid gap-6 lg:grid-cols-[3fr_2fr]">
+        <div className="space-y-4">
+          <Why reasons={stop.reasons} />
+          {stop.ifItWaits && (
+            <section>
+              <PartHeading>If it waits</PartHeading>
+              <p>{stop.ifItWaits}</p>
+            </section>
+          )}
+        </div>
+        <Cautions texts={stop.cautions} />
+      </div>
+    </article>
+  )
+}
+
+function Buttons({ stop, acts }: { stop: Stop; acts: StopActs }) {
+  const { open, setOpen } = acts
+  const toggle = (which: Open) => setOpen(open === which ? null : which)
+  return (
+    <div className="flex flex-wrap gap-2.5">
+      <button className="btn btn-primary min-h-11" onClick={acts.done}>
+        {stop.doneLabel} <kbd className="key border-primary-content/60">Enter</kbd>
+      </button>
+      {stop.act.type !== 'open' && (
+        <button className="btn min-h-11 bg-base-100" aria-expanded={open === 'adjust'} onClick={() => toggle('adjust')}>
+          Adjust <kbd className="key">e</kbd>
+        </button>
+      )}
+      <button className="btn min-h-11 bg-base-100" aria-expanded={open === 'put-off'} onClick={() => toggle('put-off')}>
+        Put off <kbd className="key">z</kbd>
+      </button>
+      <button className="btn min-h-11 bg-base-100" aria-expanded={open === 'decline'} onClick={() => toggle('decline')}>
+        Not doing <kbd className="key">x</kbd>
+      </button>
+    </div>
+  )
+}

@@ -1,0 +1,118 @@
+import type { Call, CallAnswer } from '../../core/calls'
+import type { Manner, PlantPosition } from '../../core/facts'
+import { formatMeasure } from '../../core/quantity'
+import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
+import { CAUTIONS } from '../../wording/cautions'
+import { sayCall, sayDone, sayMinutes, sayWhen } from '../../wording/calls'
+import { sayReason } from '../../wording/say'
+import type { Act, Picture, Stop } from './types'
+
+/** A call put into words, with its picture and what doing it enters. */
+export function stopOf(call: Call, outlook: SeasonOutlook, plants: readonly PlantPosition[], manner: Manner): Stop {
+  const planting = outlook.plantings.find((other) => other.planting.id === call.plantingId)!
+  const reasons = call.advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight }))
+  const { answer } = call.advice
+  const subject = { type: 'planting' as const, id: call.plantingId }
+  return {
+    call: call.id,
+    kind: call.kind,
+    subject,
+    entrySubject: answer.kind === 'read-soil' ? { type: 'place', id: call.placeId } : subject,
+    place: planting.place.name,
+    cultivar: planting.cultivar.name,
+    title: sayCall(answer, manner),
+    deciding: reasons.find(({ weight }) => weight === 'decides')?.text ?? reasons[0]?.text ?? '',
+    when: sayWhen(call, manner),
+    urgency: call.urgency,
+    minutes: sayMinutes(call.minutes),
+    reasons,
+    ifItWaits: call.ifItWaits && sayReason(call.ifItWaits, manner),
+    cautions: call.advice.cautions.map((id) => CAUTIONS[id]),
+    picture: pictureOf(answer, planting, outlook, plants),
+    doneLabel: answer.kind === 'set-out' && !answer.go ? 'Look at planting day' : sayDone(call.kind),
+    act: actOf(answer, planting, manner),
+  }
+}
+
+function actOf(answer: CallAnswer, { planting }: PlantingOutlook, manner: Manner): Act {
+  const text = (kind: 'length' | 'temperature' | 'volume' | 'mass', value: number) => formatMeasure({ kind, value }, manner).replace(/\u00a0/g, ' ')
+  const whole = (name: string, label: string, value: number) => ({ name, label, unit: 'whole' as const, initial: String(value) })
+  switch (answer.kind) {
+    case 'sow':
+      return { type: 'enter', kind: 'sown', data: { seeds: answer.seeds }, fields: [whole('seeds', 'Seeds sown', answer.seeds)] }
+    case 'look-for-loops':
+      return { type: 'enter', kind: 'emerged', data: { count: answer.plants }, fields: [whole('count', 'Seedlings up', answer.plants)] }
+    case 'pot-up':
+      return {
+        type: 'enter',
+        kind: 'potted-up',
+        data: { count: answer.plants, potVolume: answer.potVolume },
+        fields: [
+          whole('count', 'Plants potted up', answer.plants),
+          { name: 'potVolume', label: 'Pot', unit: 'volume', initial: text('volume', answer.potVolume) },
+        ],
+      }
+    case 'harden':
+      return {
+        type: 'enter',
+        kind: 'hardened',
+        data: { day: answer.day, hours: answer.rest ? 0 : answer.hours },
+        fields: [{ name: 'hours', label: 'Hours outside', unit: 'hours', initial: answer.rest ? '0' : String(answer.hours) }],
+      }
+    case 'read-soil':
+      return {
+        type: 'ask',
+        kind: 'soil-read',
+        data: { depth: answer.depth, temperature: answer.expected },
+        fields: [
+          { name: 'temperature', label: 'Soil', unit: 'temperature', initial: '' },
+          { name: 'depth', label: 'At a depth of', unit: 'length', initial: text('length', answer.depth) },
+        ],
+      }
+    case 'set-out':
+      return { type: 'open', href: `/plantings/${planting.id}/set-out` }
+    case 'cover':
+      return { type: 'enter', kind: 'covered', data: { nightLow: answer.nightLow }, fields: [] }
+    case 'look-for-flowers':
+      return { type: 'enter', kind: 'flowered', data: {}, fields: [] }
+    case 'pick':
+      return {
+        type: 'ask',
+        kind: 'picked',
+        data: { mass: 0, count: null },
+        fields: [
+          { name: 'mass', label: 'Weight', unit: 'mass', initial: '' },
+          { name: 'count', label: 'Fruit, if counted', unit: 'whole', initial: '', optional: true },
+        ],
+      }
+    case 'top':
+      return { type: 'enter', kind: 'topped', data: {}, fields: [] }
+    case 'clear':
+      return { type: 'enter', kind: 'cleared', data: {}, fields: [] }
+  }
+}
+
+
+function pictureOf(answer: CallAnswer, own: PlantingOutlook, outlook: SeasonOutlook, plants: readonly PlantPosition[]): Picture {
+  switch (answer.kind) {
+    case 'sow':
+      return { type: 'tray', cells: answer.seeds, stage: 'seed', label: `A tray with ${answer.seeds} seeds, one to a cell` }
+    case 'look-for-loops':
+      return { type: 'tray', cells: answer.plants, stage: 'loop', label: 'Seedlings coming up as loops' }
+    case 'pot-up':
+      return { type: 'tray', cells: answer.plants, stage: 'seedling', label: `${answer.plants} seedlings with their first true leaves` }
+    case 'harden': {
+      const step = answer.hours / answer.day
+      return {
+        type: 'hardening',
+        day: answer.day,
+        hours: Array.from({ length: HARDENING_DAYS }, (_, index) => Math.min(12, step * (index + 1))),
+        rest: answer.rest,
+      }
+    }
+    case 'read-soil':
+      return { type: 'probe', depth: answer.depth, expected: answer.expected }
+    default:
+      return { type: 'plan', place: own.place, plants: canopiesIn(own, outlook, plants) }
+  }
+}

@@ -1,0 +1,78 @@
+import type { PlanPlace } from '../../components/drawing/place-plan'
+import type { IsoDate } from '../../core/calendar'
+import type { CallKind, Urgency } from '../../core/calls'
+import type { EntryData, EntryKind, EntrySubject, Manner } from '../../core/facts'
+import type { Canopy } from '../../core/season'
+
+export type Picture =
+  | { type: 'plan'; place: PlanPlace; plants: Canopy[] }
+  | { type: 'tray'; cells: number; stage: 'seed' | 'loop' | 'seedling'; label: string }
+  | { type: 'hardening'; day: number; hours: number[]; rest: boolean }
+  | { type: 'probe'; depth: number; expected: number }
+
+/** A number that can be entered otherwise than advised; `initial` as one would type it. */
+export interface ActField {
+  name: string
+  label: string
+  unit: 'whole' | 'length' | 'temperature' | 'mass' | 'volume' | 'hours'
+  initial: string
+  optional?: boolean
+}
+
+/** What doing the stop means: an entry at once, one whose numbers only the grower knows, or a screen of its own. */
+export type Act =
+  | { type: 'enter'; kind: EntryKind; data: EntryData[EntryKind]; fields: ActField[] }
+  | { type: 'ask'; kind: EntryKind; data: EntryData[EntryKind]; fields: ActField[] }
+  | { type: 'open'; href: string }
+
+/** A stop of the round, in words. */
+export interface Stop {
+  call: string
+  kind: CallKind
+  subject: EntrySubject
+  entrySubject: EntrySubject
+  place: string
+  cultivar: string
+  title: string
+  deciding: string
+  when: string
+  urgency: Urgency
+  minutes: string
+  reasons: { text: string; weight: string }[]
+  ifItWaits: string | null
+  cautions: string[]
+  picture: Picture
+  doneLabel: string
+  act: Act
+}
+
+export interface DayAhead {
+  date: IsoDate
+  name: string
+  high: string
+  low: string
+  note: string
+  usual: boolean
+}
+
+export interface Round {
+  on: IsoDate
+  now: IsoDate
+  manner: Manner
+  heading: string
+  carry: string
+  stops: Stop[]
+  coming: Stop[]
+  done: { id: string; text: string }[]
+  days: DayAhead[]
+  newPlantingHref: string
+  /** What to do first, where nothing is planned. */
+  firstAnswer: FirstAnswer | null
+}
+
+/** When a garden without plantings sows and sets out. */
+export interface FirstAnswer {
+  headline: string
+  reasons: { text: string; weight: string }[]
+  crops: { crop: string; sow: string; opens: string; range: string; closes: string }[]
+}

@@ -1,0 +1,40 @@
+'use client'
+
+import { useState } from 'react'
+import { TextField } from '../../components/forms/fields'
+import type { StopActs } from './stop-detail'
+
+const DAYS = [
+  { days: 1, name: 'Until tomorrow' },
+  { days: 3, name: 'Three days' },
+  { days: 7, name: 'A week' },
+]
+const LONGEST = 500
+
+/** Put off for some days, or not doing at all, with the reason for the record. */
+export function WaitForm({ kind, acts }: { kind: 'put-off' | 'decline'; acts: StopActs }) {
+  const [why, setWhy] = useState('')
+  const tooLong = why.length > LONGEST
+  if (kind === 'put-off')
+    return (
+      <div className="flex flex-wrap gap-2 border-l-4 border-frost bg-base-200 p-4" role="group" aria-label="Put off">
+        {DAYS.map(({ days, name }, index) => (
+          <button key={days} className="btn min-h-11" autoFocus={index === 0} onClick={() => acts.putOff(days)}>
+            {name}
+          </button>
+        ))}
+      </div>
+    )
+  return (
+    <form
+      className="border-l-4 border-frost bg-base-200 p-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (!tooLong) acts.decline(why.trim())
+      }}
+    >
+      <TextField label="Why not, for the record" autoFocus value={why} onChange={(event) => setWhy(event.target.value)} error={tooLong ? `At most ${LONGEST} characters, please.` : undefined} />
+      <button className="btn mt-3 min-h-11">Not doing this</button>
+    </form>
+  )
+}

@@ -1,0 +1,15 @@
+import type { CautionId } from '../core/advice'
+
+/** The usual caution beside an act that can hurt someone. */
+export const CAUTIONS: Record<CautionId, string> = {
+  'treated-seed': 'Treated seed: wear gloves, and never eat it.',
+  'grow-light': 'Keep lamps and their leads away from water.',
+  'lift-trays': 'Wet trays are heavy: bend your knees, carry fewer.',
+  'buried-lines': 'Ask the utilities before you dig or drive posts deeper than a spade.',
+  'stake-tips': 'Cap the tips of stakes and canes before you bend over the bed.',
+  'heat-work': 'In heat: shade, water, and a hat for yourself too.',
+  'sharp-blade': 'Sharp blade: cut away from your hand, and wipe it between plants.',
+  'foliage-not-food': 'Leaves and stems are not food for people or pets.',
+  'hot-pepper': 'Hot peppers: gloves on, hands off eyes and contact lenses.',
+  'tunnel-structure': 'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
+}

@@ -1,0 +1,99 @@
+import { mixed, number, string, type NumberSchema } from 'yup'
+import { isIsoDate, type IsoDate } from '../core/calendar'
+import type { Manner } from '../core/facts'
+import { formatMeasure, parseQuantity, type QuantityKind } from '../core/quantity'
+
+/**
+ * Form fields that take what people type, in either unit, and answer in words beside the field. Client and
+ * server check with the same ones.
+ */
+
+/** A quantity of a kind from `low` to `high`, SI; typed text becomes its SI value. */
+export function quantityField(kind: QuantityKind, manner: Manner, bounds: { low: number; high: number; bareUnit?: string }): NumberSchema<number> {
+  const { low, high, bareUnit } = bounds
+  const say = (value: number) => formatMeasure({ kind, value }, manner)
+  return mixed<number>()
+    .transform((_, original: unknown) => (typeof original === 'number' ? original : readText(String(original ?? ''))))
+    .test('quantity', '', function check(value: unknown) {
+      if (value instanceof Error) return this.createError({ message: value.message })
+      const si = value as number
+      if (si < low || si > high) return this.createError({ message: `From ${say(low)} to ${say(high)}, please.` })
+      return true
+    })
+    .required() as unknown as NumberSchema<number>
+
+  // An unreadable text travels through the cast as its own error, so that the message reaches the field.
+  function readText(text: string): number | Error {
+    const parsed = parseQuantity(text, kind, manner.units, bareUnit)
+    return 'error' in parsed ? new Error(parsed.error) : parsed.value
+  }
+}
+
+/** A whole number from `low` to `high`. */
+export function wholeField(low: number, high: number, what: string) {
+  const message = `A whole number from ${low} to ${high.toLocaleString('en')}, please.`
+  return number()
+    .transform((_, original: unknown) => {
+      const text = String(original ?? '').trim()
+      return /^[+-]?\d{1,12}$/.test(text) ? Number(text) : NaN
+    })
+    .typeError(message)
+    .required(`Say ${what}.`)
+    .integer(message)
+    .min(low, message)
+    .max(high, message)
+}
+
+/** A percentage as typed, 1–100, kept as a share. */
+export function shareField(what: string) {
+  const message = 'From 1 to 100 %, please.'
+  return number()
+    .transform((_, original: unknown) => {
+      if (typeof original === 'number') return original
+      const match = /^\s*(\d{1,3}(?:[.,]\d+)?)\s*%?\s*$/.exec(String(original ?? ''))
+      return match ? Number(match[1]!.replace(',', '.')) / 100 : NaN
+    })
+    .typeError(message)
+    .required(`Say ${what}.`)
+    .min(0.01, message)
+    .max(1, message)
+}
+
+/** A name of 1–80 characters, on one line. */
+export function nameField(what: string) {
+  return string()
+    .trim()
+    .required(`Give ${what} a name.`)
+    .max(80, 'At most 80 characters, please.')
+    .matches(/^[^\p{Cc}]*$/u, 'On one line, please.')
+}
+
+export function noteField() {
+  return string().trim().default('').max(2000, 'At most 2,000 characters, please.')
+}
+
+/** A calendar date from a date input, or `optional` and empty. */
+export function dateField(what: string) {
+  return string<IsoDate>()
+    .required(`Say ${what}.`)
+    .test('date', 'A date such as 2026-06-18, please.', (value) => isIsoDate(value))
+}
+
+export function choiceField<T extends string>(choices: readonly T[], what: string) {
+  return string<T>().required(`Choose ${what}.`).oneOf(choices, `Choose ${what}.`)
+}
+
+/** A plain number from `low` to `high`, with point or comma, in the unit that stands beside it. */
+export function decimalField(low: number, high: number) {
+  const message = `From ${Math.ceil(low * 10) / 10} to ${Math.floor(high * 10) / 10}, please.`
+  return number()
+    .transform((_, original: unknown) => {
+      if (typeof original === 'number') return original
+      const text = String(original ?? '').trim().replace('−', '-').replace(',', '.')
+      return /^-?\d{1,6}(\.\d{1,6})?$/.test(text) ? Number(text) : NaN
+    })
+    .typeError(message)
+    .required(message)
+    .min(low, message)
+    .max(high, message)
+}

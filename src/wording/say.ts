@@ -1,0 +1,38 @@
+import type { Reason } from '../core/advice'
+import type { IsoDate } from '../core/calendar'
+import type { Manner } from '../core/facts'
+import { formatMeasure, type Measure } from '../core/quantity'
+import { formatDate } from './dates'
+import { nameOf } from './names'
+import { REASONS, type Rule } from './reasons'
+
+/** A measure in the gardener's units, date style and words. */
+export function sayMeasure(measure: Measure, manner: Manner): string {
+  switch (measure.kind) {
+    case 'date':
+      return formatDate(measure.value, manner)
+    case 'name':
+      return nameOf(measure.value)
+    default:
+      return formatMeasure(measure, manner)
+  }
+}
+
+/** A reason as a sentence. @throws RangeError when its sentence wants a value that the reason does not hold */
+export function sayReason(reason: Reason, manner: Manner): string {
+  return REASONS[reason.rule as Rule].replace(/\{(\w+)\}/g, (_, key: string) => {
+    const value = reason.values[key]
+    if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
+    return sayMeasure(value, manner)
+  })
+}
+
+export const sayLength = (value: number, manner: Manner) => formatMeasure({ kind: 'length', value }, manner)
+export const sayTemperature = (value: number, manner: Manner) => formatMeasure({ kind: 'temperature', value }, manner)
+export const sayDays = (value: number, manner: Manner) => formatMeasure({ kind: 'days', value }, manner)
+
+/** `6 plants`, `1 plant`. */
+export const sayCount = (value: number, one: string, many = `${one}s`) => `${value} ${value === 1 ? one : many}`
+
+/** A date, or what to say where there is none. */
+export const sayDate = (date: IsoDate | null, manner: Manner, none = 'not this season') => (date === null ? none : formatDate(date, manner))
