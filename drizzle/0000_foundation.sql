@@ -1,3 +1,8 @@
+CREATE TABLE `change_count` (
+	`id` integer PRIMARY KEY NOT NULL,
+	`count` integer NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `climate_normal` (
 	`garden_id` text NOT NULL,
 	`month` integer NOT NULL,

@@ -17,7 +17,13 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   return (
     <html lang="en" suppressHydrationWarning>
       <body className="bg-base-100 text-base-content">
-        <ThemeProvider attribute="data-theme" themes={['day', 'sun', 'dusk']} defaultTheme="day" enableSystem={false} nonce={nonce}>
+        <ThemeProvider
+          attribute="data-theme"
+          themes={['day', 'sun', 'dusk']}
+          defaultTheme="day"
+          enableSystem={false}
+          nonce={nonce}
+        >
           {children}
           <Toaster position="bottom-right" closeButton toastOptions={{ duration: 8000 }} />
         </ThemeProvider>

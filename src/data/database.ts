@@ -82,7 +82,12 @@ async function inFullSync<T>(client: Client, database: Drizzle, work: (tx: Write
             const level = await tx.get<[number] | { synchronous: number }>(sql`PRAGMA synchronous`)
             if (Number(Array.isArray(level) ? level[0] : level?.synchronous) < FULL) throw new NotFullSync()
           }
-          return work(tx)
+          const result = await work(tx)
+          await tx
+            .insert(schema.changeCount)
+            .values({ id: 1, count: 1 })
+            .onConflictDoUpdate({ target: schema.changeCount.id, set: { count: sql`${schema.changeCount.count} + 1` } })
+          return result
         },
         { behavior: 'immediate' },
       )
@@ -91,6 +96,12 @@ async function inFullSync<T>(client: Client, database: Drizzle, work: (tx: Write
       await client.execute('PRAGMA synchronous = FULL')
     }
   }
+}
+
+/** How many writes there have been, by whichever process. */
+export async function changes(): Promise<number> {
+  const [row] = await (await reader()).select().from(schema.changeCount)
+  return row?.count ?? 0
 }
 
 /** Puts a whole copy of the database beside it. */

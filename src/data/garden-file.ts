@@ -17,7 +17,7 @@ import {
   plantingsOf,
   plantsOf,
 } from './plantings'
-import { cropHistory, cultivar, garden, logEntry, planting } from './schema'
+import { cultivar, garden, logEntry, planting, type cropHistory } from './schema'
 import { insertWeather, weatherRows, type WeatherRow } from './weather'
 
 const FORMAT = 'prairie-garden'

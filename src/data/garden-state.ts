@@ -12,8 +12,9 @@ import {
 } from '../core/climate'
 import type { PlantPosition } from '../core/facts'
 import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
-import { reader } from './database'
+import { changes, reader } from './database'
 import { currentGarden, normalRows, normalsOf, todayIn, type GardenRow, type NormalRow } from './gardens'
+import { databaseUrl } from './locate'
 import { logOf } from './log'
 import { cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
 import { weatherBetween } from './weather'
@@ -44,8 +45,21 @@ function ensembleOf(normals: Normals, latitude: number): Ensemble {
   return found
 }
 
-/** The garden at work with its facts, log and weather; null: none has been made yet. */
+let last: { url: string; version: number; state: GardenState } | undefined
+
+/**
+ * The garden at work with its facts, log and weather; null: none has been made yet. The same object as before
+ * while nothing was written and the day has not changed.
+ */
 export async function loadGarden(): Promise<GardenState | null> {
+  const [url, version] = [databaseUrl(), await changes()]
+  if (last?.url === url && last.version === version && todayIn(last.state.garden) === last.state.now) return last.state
+  const state = await readGarden()
+  last = state ? { url, version, state } : undefined
+  return state
+}
+
+async function readGarden(): Promise<GardenState | null> {
   const db = await reader()
   const garden = await currentGarden(db)
   if (!garden) return null
@@ -64,7 +78,8 @@ export async function loadGarden(): Promise<GardenState | null> {
     plantings.map(({ id }) => id),
     db,
   )
-  const station = garden.station === 'simulated' ? { normals, latitude: garden.latitude, seed: garden.seed } : null
+  // The ensemble's own normals: what was worked out from them once is known by that very object.
+  const station = garden.station === 'simulated' ? { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed } : null
   return {
     garden,
     normalRows: rows,
@@ -75,8 +90,23 @@ export async function loadGarden(): Promise<GardenState | null> {
   }
 }
 
+const outlooks = new WeakMap<GardenState, Map<IsoDate, SeasonOutlook>>()
+const MOST_OUTLOOKS = 40
+
 /** The garden as of a date; ahead of its clock, with what is known of the weather today. */
 export function outlookOn(state: GardenState, date: IsoDate): SeasonOutlook {
+  const known = outlooks.get(state) ?? new Map<IsoDate, SeasonOutlook>()
+  outlooks.set(state, known)
+  let outlook = known.get(date)
+  if (!outlook) {
+    outlook = workOutlook(state, date)
+    if (known.size >= MOST_OUTLOOKS) known.delete(known.keys().next().value!)
+    known.set(date, outlook)
+  }
+  return outlook
+}
+
+function workOutlook(state: GardenState, date: IsoDate): SeasonOutlook {
   const { record, station, now } = state
   const known = earlierOf(date, now)
   const forecast = station && stationForecast(station, known)

@@ -1,7 +1,7 @@
 import { asc, eq, sql } from 'drizzle-orm'
 import type { IsoDate } from '../core/calendar'
 import type { MonthNormal, Normals } from '../core/climate'
-import type { Manner, Site } from '../core/facts'
+import type { Manner } from '../core/facts'
 import { reader, type Reader, type Writer } from './database'
 import { climateNormal, garden } from './schema'
 
@@ -38,7 +38,6 @@ export function normalsOf(rows: readonly NormalRow[]): Normals {
   return rows.map(({ tmin, tmax, rain, wetDays, dewPoint, wind, solar }): MonthNormal => ({ tmin, tmax, rain, wetDays, dewPoint, wind, solar }))
 }
 
-export const siteOf = ({ latitude, longitude, elevation }: GardenRow): Site => ({ latitude, longitude, elevation })
 export const mannerOf = ({ units, decimals, dates }: GardenRow): Manner => ({ units, decimals, dates })
 
 /** The garden's date: the one its clock is held on, or the computer's in the garden's time zone. */

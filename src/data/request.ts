@@ -1,6 +1,6 @@
 import { cache } from 'react'
 import { isIsoDate, type IsoDate } from '../core/calendar'
-import { loadGarden, outlookOn, type GardenState } from './garden-state'
+import { loadGarden, type GardenState } from './garden-state'
 import { DatabaseProblem } from './problem'
 
 /** The garden at work, loaded once a request; null: none yet; or why the database cannot be used. */
@@ -19,8 +19,6 @@ export async function currentState(): Promise<GardenState | null> {
   const state = await gardenOfRequest()
   return state instanceof DatabaseProblem ? null : state
 }
-
-export const outlookOfRequest = cache((state: GardenState, date: IsoDate) => outlookOn(state, date))
 
 /** The date that a screen is looked at on: the one in its address, else the garden's own. */
 export function askedDate(state: GardenState, on: string | string[] | undefined): IsoDate {

@@ -12,6 +12,12 @@ const gardenId = () =>
     .references(() => garden.id, { onDelete: 'cascade' })
 const date = () => text().$type<IsoDate>()
 
+/** One row: how many writes there have been. What is worked out from the data is as new as this number. */
+export const changeCount = sqliteTable('change_count', {
+  id: integer().primaryKey(),
+  count: integer().notNull(),
+})
+
 /** Coordinates in °, elevation in m. */
 export const garden = sqliteTable('garden', {
   id: id(),

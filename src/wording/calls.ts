@@ -19,7 +19,9 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
       return `Read the soil at ${sayLength(answer.depth, manner)}: about ${sayTemperature(answer.expected, manner)}?`
     case 'set-out':
       if (answer.go) return `Set out ${sayCount(answer.plants, 'plant')}`
-      return answer.suits === null ? 'Do not set out: too cold' : `Wait with setting out until about ${formatDate(answer.suits, manner)}`
+      return answer.suits === null
+        ? 'Do not set out: too cold'
+        : `Wait with setting out until about ${formatDate(answer.suits, manner)}`
     case 'cover':
       return `Cover before night: ${sayTemperature(answer.nightLow, manner)}`
     case 'look-for-flowers':
@@ -33,7 +35,10 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
   }
 }
 
-function sayHardening({ day, hours, sun, wind, nightOut, rest }: Extract<CallAnswer, { kind: 'harden' }>, manner: Manner): string {
+function sayHardening(
+  { day, hours, sun, wind, nightOut, rest }: Extract<CallAnswer, { kind: 'harden' }>,
+  manner: Manner,
+): string {
   if (rest) return `Hardening step ${day}: rest indoors today`
   const time = formatMeasure({ kind: 'duration', value: hours * 3600 }, manner)
   const where = sun ? (wind ? 'in sun and wind' : 'in sun, out of the wind') : 'in shade, out of the wind'

@@ -11,5 +11,6 @@ export const CAUTIONS: Record<CautionId, string> = {
   'sharp-blade': 'Sharp blade: cut away from your hand, and wipe it between plants.',
   'foliage-not-food': 'Leaves and stems are not food for people or pets.',
   'hot-pepper': 'Hot peppers: gloves on, hands off eyes and contact lenses.',
-  'tunnel-structure': 'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
+  'tunnel-structure':
+    'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
 }

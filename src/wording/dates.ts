@@ -16,7 +16,8 @@ const formats = new Map<string, Intl.DateTimeFormat>()
 function formatOf(locale: string, style: Style): Intl.DateTimeFormat {
   const key = locale + style
   let format = formats.get(key)
-  if (!format) formats.set(key, (format = new Intl.DateTimeFormat(locale, { ...OPTIONS[style], timeZone: 'UTC' })))
+  if (!format)
+    formats.set(key, (format = new Intl.DateTimeFormat(locale, { ...OPTIONS[style], timeZone: 'UTC' })))
   return format
 }
 
@@ -29,7 +30,10 @@ export function formatDate(date: IsoDate, { dates }: Pick<Manner, 'dates'>, styl
 
 /** `Thu`. */
 export function weekday(date: IsoDate): string {
-  return new Date(epochDay(date) * 86_400_000).toLocaleDateString('en-GB', { weekday: 'short', timeZone: 'UTC' })
+  return new Date(epochDay(date) * 86_400_000).toLocaleDateString('en-GB', {
+    weekday: 'short',
+    timeZone: 'UTC',
+  })
 }
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']

@@ -1,7 +1,8 @@
 import { mixed, number, string, type NumberSchema } from 'yup'
-import { isIsoDate, type IsoDate } from '../core/calendar'
+import { parseDate, type IsoDate } from '../core/calendar'
 import type { Manner } from '../core/facts'
 import { formatMeasure, parseQuantity, type QuantityKind } from '../core/quantity'
+import { formatDate } from './dates'
 
 /**
  * Form fields that take what people type, in either unit, and answer in words beside the field. Client and
@@ -9,15 +10,22 @@ import { formatMeasure, parseQuantity, type QuantityKind } from '../core/quantit
  */
 
 /** A quantity of a kind from `low` to `high`, SI; typed text becomes its SI value. */
-export function quantityField(kind: QuantityKind, manner: Manner, bounds: { low: number; high: number; bareUnit?: string }): NumberSchema<number> {
+export function quantityField(
+  kind: QuantityKind,
+  manner: Manner,
+  bounds: { low: number; high: number; bareUnit?: string },
+): NumberSchema<number> {
   const { low, high, bareUnit } = bounds
   const say = (value: number) => formatMeasure({ kind, value }, manner)
   return mixed<number>()
-    .transform((_, original: unknown) => (typeof original === 'number' ? original : readText(String(original ?? ''))))
+    .transform((_, original: unknown) =>
+      typeof original === 'number' ? original : readText(String(original ?? '')),
+    )
     .test('quantity', '', function check(value: unknown) {
       if (value instanceof Error) return this.createError({ message: value.message })
       const si = value as number
-      if (si < low || si > high) return this.createError({ message: `From ${say(low)} to ${say(high)}, please.` })
+      if (si < low || si > high)
+        return this.createError({ message: `From ${say(low)} to ${say(high)}, please.` })
       return true
     })
     .required() as unknown as NumberSchema<number>
@@ -72,12 +80,18 @@ export function noteField() {
   return string().trim().default('').max(2000, 'At most 2,000 characters, please.')
 }
 
-/** A calendar date from a date input, or `optional` and empty. */
-export function dateField(what: string) {
-  return string<IsoDate>()
-    .required(`Say ${what}.`)
-    .test('date', 'A date such as 2026-06-18, please.', (value) => isIsoDate(value))
+/** A date as the garden writes it, or empty; typed text becomes an ISO date, `''` stays empty. */
+export function optionalDateField({ dates }: Pick<Manner, 'dates'>, today: IsoDate) {
+  const example = formatDate('2026-05-05' as IsoDate, { dates })
+  return string()
+    .default('')
+    .transform((_, typed: unknown) => {
+      const text = String(typed ?? '').trim()
+      return text === '' ? '' : (parseDate(text, today, dates) ?? NOT_A_DATE)
+    })
+    .test('date', `A date such as ${example}, or leave it empty.`, (value) => value !== NOT_A_DATE)
 }
+const NOT_A_DATE = 'not a date'
 
 export function choiceField<T extends string>(choices: readonly T[], what: string) {
   return string<T>().required(`Choose ${what}.`).oneOf(choices, `Choose ${what}.`)
@@ -89,7 +103,10 @@ export function decimalField(low: number, high: number) {
   return number()
     .transform((_, original: unknown) => {
       if (typeof original === 'number') return original
-      const text = String(original ?? '').trim().replace('−', '-').replace(',', '.')
+      const text = String(original ?? '')
+        .trim()
+        .replace('−', '-')
+        .replace(',', '.')
       return /^-?\d{1,6}(\.\d{1,6})?$/.test(text) ? Number(text) : NaN
     })
     .typeError(message)

@@ -15,7 +15,8 @@ export const REASONS: Record<Rule, string> = {
   'set-out.not-this-season': 'No warm enough spell is left this season.',
 
   'call.sow-weeks': '{weeks} weeks raise a plant that is ready when the ground is warm, about {date}.',
-  'call.sow-odds': 'Of {seeds} seeds, {germination} come up and {survival} of those live: {plants} plants in 19 cases of 20.',
+  'call.sow-odds':
+    'Of {seeds} seeds, {germination} come up and {survival} of those live: {plants} plants in 19 cases of 20.',
   'call.sow-late': 'This is {late} late: the first fruit come as much later.',
   'call.loops-due': 'In a warm tray the first loops show about {date}.',
   'call.light-at-once': 'From the first loop they want full light the same day.',
@@ -25,13 +26,16 @@ export const REASONS: Record<Rule, string> = {
   'call.harden-rest-wind': 'Wind up to {wind}; above {limit} it tears soft leaves, so they rest today.',
   'call.harden-night-out': 'The night stays at {low}; from {limit} they can be left out.',
   'call.harden-night-in': 'The night goes down to {low}; under {limit} they come in.',
-  'call.read-soil-estimate': 'Worked out from the air, the soil is {soil} at {depth}. A thermometer knows better.',
+  'call.read-soil-estimate':
+    'Worked out from the air, the soil is {soil} at {depth}. A thermometer knows better.',
   'call.cover-low': '{low} is forecast; at {limit} in the air, leaves near the ground can freeze.',
-  'call.cover-clear-of-leaves': 'The cloth must stand clear of the leaves: where it touches, cold passes through.',
+  'call.cover-clear-of-leaves':
+    'The cloth must stand clear of the leaves: where it touches, cold passes through.',
   'call.flowers-due': 'By thermal time the first flowers open about {date}.',
   'call.first-ripe-due': 'By thermal time the first fruit are ripe about {date}.',
   'call.picked-last': 'Last picked on {date}.',
-  'call.top-last-flower': 'A flower that opens after {date} does not make a mature fruit before the frost about {frost}.',
+  'call.top-last-flower':
+    'A flower that opens after {date} does not make a mature fruit before the frost about {frost}.',
   'call.clear-frost': 'The first frost comes about {date}.',
   'call.waits-sow': 'A week later now is about a week later at the first fruit.',
   'call.waits-light': 'A day without light makes them lanky for good.',
@@ -52,13 +56,16 @@ export const REASONS: Record<Rule, string> = {
   'depth.trench-no': 'A trench of {depth} does not suit this plant in this soil.',
   'depth.pepper-level': 'A pepper stem hardly roots: it stands as it grew, {limit} deeper at the most.',
   'depth.graft-clear': 'The graft, {union} up the stem, stays at least {clearance} above the soil.',
-  'depth.graft-too-low': 'The graft is only {union} up: keep soil and mulch off it, or the upper part roots past it.',
+  'depth.graft-too-low':
+    'The graft is only {union} up: keep soil and mulch off it, or the upper part roots past it.',
   'depth.leaves-kept': '{stripped} leaves come off and {kept} stay: {delay} until it has that leaf again.',
   'depth.few-leaves': 'It has {leaves} leaves: all of them stay.',
   'depth.clipped': 'It wants {wanted} of stem buried, but the soil bears {buried}.',
-  'depth.wait-cold': 'Even at the root ball, {depth} down, the soil is {soil}; under {limit} roots stand still.',
+  'depth.wait-cold':
+    'Even at the root ball, {depth} down, the soil is {soil}; under {limit} roots stand still.',
   'depth.wait-no-growth': 'It is too cold for any growth in the coming days.',
-  'depth.wait-shallow': 'The root ball needs {rootBall} and the soil is workable to {soil}: loosen or raise it first.',
+  'depth.wait-shallow':
+    'The root ball needs {rootBall} and the soil is workable to {soil}: loosen or raise it first.',
   'depth.rooting-gained': '{length} more rooting stem',
   'depth.rooting-lost': '{length} less rooting stem',
   'depth.flowers-sooner': 'flowers {days} sooner',

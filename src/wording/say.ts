@@ -1,5 +1,4 @@
 import type { Reason } from '../core/advice'
-import type { IsoDate } from '../core/calendar'
 import type { Manner } from '../core/facts'
 import { formatMeasure, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
@@ -28,11 +27,9 @@ export function sayReason(reason: Reason, manner: Manner): string {
 }
 
 export const sayLength = (value: number, manner: Manner) => formatMeasure({ kind: 'length', value }, manner)
-export const sayTemperature = (value: number, manner: Manner) => formatMeasure({ kind: 'temperature', value }, manner)
-export const sayDays = (value: number, manner: Manner) => formatMeasure({ kind: 'days', value }, manner)
+export const sayTemperature = (value: number, manner: Manner) =>
+  formatMeasure({ kind: 'temperature', value }, manner)
 
 /** `6 plants`, `1 plant`. */
-export const sayCount = (value: number, one: string, many = `${one}s`) => `${value} ${value === 1 ? one : many}`
-
-/** A date, or what to say where there is none. */
-export const sayDate = (date: IsoDate | null, manner: Manner, none = 'not this season') => (date === null ? none : formatDate(date, manner))
+export const sayCount = (value: number, one: string, many = `${one}s`) =>
+  `${value} ${value === 1 ? one : many}`

@@ -10,7 +10,7 @@ export const STAGE_NAMES: Record<Stage, string> = {
   'first-flower': 'First flower',
   'first-ripe': 'First ripe fruit',
   'last-flower-ripe': 'Last flower to ripen on the plant',
-  'last-flower-green': 'Last flower to ripen indoors: top',
+  'last-flower-green': 'Last flower to ripen indoors',
   end: 'First frost',
 }
 

@@ -6,14 +6,23 @@ export function PartHeading({ children }: { children: ReactNode }) {
 }
 
 /** The reasons of an answer in words, the one that decided first and strong. */
-export function Why({ reasons, heading = 'Why' }: { reasons: readonly { text: string; weight: string }[]; heading?: string }) {
+export function Why({
+  reasons,
+  heading = 'Why',
+}: {
+  reasons: readonly { text: string; weight: string }[]
+  heading?: string
+}) {
   if (reasons.length === 0) return null
   return (
     <section aria-label={heading}>
       <PartHeading>{heading}</PartHeading>
       <ul className="list-disc space-y-1 pl-5 leading-snug">
         {reasons.map(({ text, weight }) => (
-          <li key={text} className={weight === 'decides' ? 'font-semibold' : weight === 'warns' ? 'text-cut' : ''}>
+          <li
+            key={text}
+            className={weight === 'decides' ? 'font-semibold' : weight === 'warns' ? 'text-cut' : ''}
+          >
             {text}
           </li>
         ))}

@@ -25,7 +25,10 @@ interface LeafProps {
 
 /** A tomato's compound leaf: three pairs of leaflets and an end leaflet on a drooping stalk. */
 export function TomatoLeaf({ x, y, length, left = false, rise = 24, fill, stalk, opacity = 1 }: LeafProps) {
-  const point = (t: number) => ({ x: 2 * (1 - t) * t * 0.52 + t * t, y: 2 * (1 - t) * t * -0.2 + t * t * 0.16 })
+  const point = (t: number) => ({
+    x: 2 * (1 - t) * t * 0.52 + t * t,
+    y: 2 * (1 - t) * t * -0.2 + t * t * 0.16,
+  })
   const slope = (t: number) => {
     const dx = 2 * (1 - t) * 0.52 + 2 * t * (1 - 0.52)
     const dy = 2 * (1 - t) * -0.2 + 2 * t * (0.16 + 0.2)
@@ -33,13 +36,25 @@ export function TomatoLeaf({ x, y, length, left = false, rise = 24, fill, stalk,
   }
   const leaflet = (t: number, size: number, turn: number, key: string) => {
     const at = point(t)
-    return <path key={key} d={LEAFLET} transform={`translate(${at.x} ${at.y}) rotate(${slope(t) + turn}) scale(${size})`} />
+    return (
+      <path
+        key={key}
+        d={LEAFLET}
+        transform={`translate(${at.x} ${at.y}) rotate(${slope(t) + turn}) scale(${size})`}
+      />
+    )
   }
   return (
-    <g transform={`translate(${x} ${y}) scale(${left ? -length : length} ${length}) rotate(${-rise})`} opacity={opacity}>
+    <g
+      transform={`translate(${x} ${y}) scale(${left ? -length : length} ${length}) rotate(${-rise})`}
+      opacity={opacity}
+    >
       <path d="M0 0Q.52-.2 1 .16" fill="none" stroke={stalk} strokeWidth="0.03" strokeLinecap="round" />
       <g fill={fill} stroke="var(--color-base-100)" strokeWidth="0.02">
-        {PAIRS.flatMap(({ along, size, angle }) => [leaflet(along, size, -angle, `${along}u`), leaflet(along, size, angle, `${along}d`)])}
+        {PAIRS.flatMap(({ along, size, angle }) => [
+          leaflet(along, size, -angle, `${along}u`),
+          leaflet(along, size, angle, `${along}d`),
+        ])}
         {leaflet(0.96, 0.36, 8, 'end')}
       </g>
     </g>
@@ -49,9 +64,17 @@ export function TomatoLeaf({ x, y, length, left = false, rise = 24, fill, stalk,
 /** A pepper's simple leaf: smooth-edged, pointed, on a short stalk. */
 export function PepperLeaf({ x, y, length, left = false, rise = 18, fill, stalk, opacity = 1 }: LeafProps) {
   return (
-    <g transform={`translate(${x} ${y}) scale(${left ? -length : length} ${length}) rotate(${-rise})`} opacity={opacity}>
+    <g
+      transform={`translate(${x} ${y}) scale(${left ? -length : length} ${length}) rotate(${-rise})`}
+      opacity={opacity}
+    >
       <path d="M0 0Q.14-.06.28 0" fill="none" stroke={stalk} strokeWidth="0.035" strokeLinecap="round" />
-      <path d="M.26 0C.36-.22.62-.26 1 .12.66.2.38.18.26 0Z" fill={fill} stroke="var(--color-base-100)" strokeWidth="0.015" />
+      <path
+        d="M.26 0C.36-.22.62-.26 1 .12.66.2.38.18.26 0Z"
+        fill={fill}
+        stroke="var(--color-base-100)"
+        strokeWidth="0.015"
+      />
       <path d="M.28 0Q.6-.02.9.09" fill="none" stroke={stalk} strokeWidth="0.015" />
     </g>
   )
@@ -62,7 +85,10 @@ export function RootBall({ x, y, width, depth }: { x: number; y: number; width: 
   const roots = Array.from({ length: 9 }, (_, index) => index - 4)
   return (
     <g>
-      <path d={`M${x - width / 2} ${y}H${x + width / 2}L${x + width * 0.42} ${y + depth}H${x - width * 0.42}Z`} fill="#3a2b1f" />
+      <path
+        d={`M${x - width / 2} ${y}H${x + width / 2}L${x + width * 0.42} ${y + depth}H${x - width * 0.42}Z`}
+        fill="#3a2b1f"
+      />
       {roots.map((root) => (
         <path
           key={root}

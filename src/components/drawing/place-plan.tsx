@@ -3,18 +3,34 @@ import type { Canopy } from '../../core/season'
 import { sayCount, sayLength } from '../../wording/say'
 import { North, ScaleBar } from './scale'
 
-export type PlanPlace = Pick<Place, 'name' | 'kind' | 'length' | 'width' | 'raised' | 'openSides' | 'dripLines' | 'emitterSpacing'>
+export type PlanPlace = Pick<
+  Place,
+  'name' | 'kind' | 'length' | 'width' | 'raised' | 'openSides' | 'dripLines' | 'emitterSpacing'
+>
 
-const PATH = 0.42
+const PATH = 0.32
 
 /** A place from above, to scale: its frame, water lines and plants, with paths on the sides one can reach in from. */
-export function PlacePlan({ place, plants, manner }: { place: PlanPlace; plants: readonly Canopy[]; manner: Manner }) {
+export function PlacePlan({
+  place,
+  plants,
+  manner,
+}: {
+  place: PlanPlace
+  plants: readonly Canopy[]
+  manner: Manner
+}) {
   const { length, width, kind } = place
-  const overhang = Math.max(0.1, ...plants.map(({ x, y, grown }) => Math.max(grown / 2 - x, grown / 2 - y, x + grown / 2 - length, y + grown / 2 - width)))
+  const overhang = Math.max(
+    0.1,
+    ...plants.map(({ x, y, grown }) =>
+      Math.max(grown / 2 - x, grown / 2 - y, x + grown / 2 - length, y + grown / 2 - width),
+    ),
+  )
   const margin = Math.max(overhang, PATH)
   const [w, h] = [length + 2 * margin, width + 2 * margin]
-  const scale = w > 5 * h ? 1.25 : 1
-  const unit = (w / 100) * scale
+  // A hundredth of the width, or a fortieth of the height where a pot is drawn: marks and words keep their size.
+  const unit = Math.max(w / 100, h / 40)
   const yOf = (y: number) => width - y
   return (
     <figure>
@@ -61,8 +77,18 @@ function Ground({ place: { kind, length, width, raised }, unit }: { place: PlanP
   if (kind === 'container')
     return (
       <g>
-        <circle cx={length / 2} cy={width / 2} r={Math.min(length, width) / 2} fill="var(--color-secondary)" />
-        <circle cx={length / 2} cy={width / 2} r={Math.min(length, width) / 2 - unit * 2} fill="var(--soil)" />
+        <circle
+          cx={length / 2}
+          cy={width / 2}
+          r={Math.min(length, width) / 2}
+          fill="var(--color-secondary)"
+        />
+        <circle
+          cx={length / 2}
+          cy={width / 2}
+          r={Math.min(length, width) / 2 - unit * 2}
+          fill="var(--soil)"
+        />
       </g>
     )
   return (
@@ -77,8 +103,21 @@ function Ground({ place: { kind, length, width, raised }, unit }: { place: PlanP
   )
 }
 
-function DripLine({ y, length, spacing, unit }: { y: number; length: number; spacing: number | null; unit: number }) {
-  const emitters = spacing === null ? [] : Array.from({ length: Math.floor(length / spacing) }, (_, at) => (at + 0.5) * spacing)
+function DripLine({
+  y,
+  length,
+  spacing,
+  unit,
+}: {
+  y: number
+  length: number
+  spacing: number | null
+  unit: number
+}) {
+  const emitters =
+    spacing === null
+      ? []
+      : Array.from({ length: Math.floor(length / spacing) }, (_, at) => (at + 0.5) * spacing)
   return (
     <g>
       <line x1="0" x2={length} y1={y} y2={y} stroke="var(--color-info)" strokeWidth={unit * 0.22} />
@@ -90,24 +129,57 @@ function DripLine({ y, length, spacing, unit }: { y: number; length: number; spa
 }
 
 function Hoops({ length, width, unit }: { length: number; width: number; unit: number }) {
-  const hoops = Array.from({ length: Math.round(length / 1.5) + 1 }, (_, at) => (at * length) / Math.round(length / 1.5))
+  const hoops = Array.from(
+    { length: Math.round(length / 1.5) + 1 },
+    (_, at) => (at * length) / Math.round(length / 1.5),
+  )
   return hoops.map((x) => (
-    <line key={x} x1={x} x2={x} y1="0" y2={width} stroke="var(--quiet)" strokeWidth={unit * 0.25} strokeDasharray={`${unit * 0.4} ${unit * 0.8}`} />
+    <line
+      key={x}
+      x1={x}
+      x2={x}
+      y1="0"
+      y2={width}
+      stroke="var(--quiet)"
+      strokeWidth={unit * 0.25}
+      strokeDasharray={`${unit * 0.4} ${unit * 0.8}`}
+    />
   ))
 }
 
-function PlantFromAbove({ plant: { x, y, width, grown, label, own, stands }, unit }: { plant: Canopy; unit: number }) {
+function PlantFromAbove({
+  plant: { x, y, width, grown, label, own, stands },
+  unit,
+}: {
+  plant: Canopy
+  unit: number
+}) {
   const leaf = own ? 'var(--leaf-mark)' : 'var(--quiet)'
   return (
     <g opacity={own ? 1 : 0.45}>
-      <circle cx={x} cy={y} r={grown / 2} fill="none" stroke={leaf} strokeWidth={unit * 0.16} strokeDasharray={`${unit * 0.7} ${unit * 0.7}`} />
+      <circle
+        cx={x}
+        cy={y}
+        r={grown / 2}
+        fill="none"
+        stroke={leaf}
+        strokeWidth={unit * 0.16}
+        strokeDasharray={`${unit * 0.7} ${unit * 0.7}`}
+      />
       {stands && <circle cx={x} cy={y} r={width / 2} fill={leaf} fillOpacity="0.85" />}
-      <circle cx={x} cy={y} r={unit * 0.55} fill="var(--color-primary)" stroke={stands ? 'none' : 'var(--color-base-100)'} strokeWidth={unit * 0.2} />
+      <circle
+        cx={x}
+        cy={y}
+        r={unit * 0.55}
+        fill="var(--color-primary)"
+        stroke={stands ? 'none' : 'var(--color-base-100)'}
+        strokeWidth={unit * 0.2}
+      />
       <text
         x={x}
-        y={y - unit * 1.1}
+        y={y - unit * 1.2}
         textAnchor="middle"
-        fontSize={unit * 2.1}
+        fontSize={unit * 2.6}
         fontWeight="600"
         fill={stands && own && width > unit * 5 ? 'var(--color-base-100)' : 'var(--color-base-content)'}
       >

@@ -53,16 +53,34 @@ export function PlantSection({
   const px = (metres: number) => metres * scale
   const isTrench = answer.method === 'trench'
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="h-full max-h-[46rem] w-full bg-base-100" role="img" aria-label={describe(answer, plant, manner)} preserveAspectRatio="xMidYMin">
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="h-full max-h-[46rem] w-full bg-base-100"
+      role="img"
+      aria-label={describe(answer, plant, manner)}
+      preserveAspectRatio="xMidYMin"
+    >
       <SoilHorizons width={WIDTH} height={HEIGHT} ground={ground} scale={scale} soil={soil} manner={manner} />
-      {isTrench ? <TrenchHole answer={answer} ground={ground} px={px} /> : <Hole answer={answer} plant={plant} ground={ground} px={px} />}
+      {isTrench ? (
+        <TrenchHole answer={answer} ground={ground} px={px} />
+      ) : (
+        <Hole answer={answer} plant={plant} ground={ground} px={px} />
+      )}
       {stake !== null && <Stake x={STEM_X + (isTrench ? -px(stake) : px(stake))} ground={ground} px={px} />}
-      {isTrench ? <LaidPlant plant={plant} answer={answer} ground={ground} px={px} /> : <StandingPlant plant={plant} answer={answer} ground={ground} px={px} />}
+      {isTrench ? (
+        <LaidPlant plant={plant} answer={answer} ground={ground} px={px} />
+      ) : (
+        <StandingPlant plant={plant} answer={answer} ground={ground} px={px} />
+      )}
       <line x1="0" x2={WIDTH} y1={ground} y2={ground} stroke="var(--color-base-content)" strokeWidth="1.5" />
-      {stake !== null && <StakeDistance stake={stake} isTrench={isTrench} ground={ground} px={px} manner={manner} />}
+      {stake !== null && (
+        <StakeDistance stake={stake} isTrench={isTrench} ground={ground} px={px} manner={manner} />
+      )}
       <Labels answer={answer} ground={ground} px={px} manner={manner} width={WIDTH} soil={soil} />
       <Ruler x={WIDTH - 44} ground={ground} height={HEIGHT} scale={scale} manner={manner} />
-      {onBury && !isTrench && <Handle answer={answer} plant={plant} ground={ground} scale={scale} manner={manner} onBury={onBury} />}
+      {onBury && !isTrench && (
+        <Handle answer={answer} plant={plant} ground={ground} scale={scale} manner={manner} onBury={onBury} />
+      )}
     </svg>
   )
 }
@@ -79,15 +97,26 @@ const HOLE = '#57412f'
 function Hole({ answer, plant, ground, px }: Part) {
   const half = px(Math.max(plant.rootBallWidth * 0.85, 0.05))
   const depth = px(answer.holeDepth)
-  return <path d={`M${STEM_X - half * 1.25} ${ground}L${STEM_X - half} ${ground + depth}H${STEM_X + half}L${STEM_X + half * 1.25} ${ground}Z`} fill={HOLE} />
+  return (
+    <path
+      d={`M${STEM_X - half * 1.25} ${ground}L${STEM_X - half} ${ground + depth}H${STEM_X + half}L${STEM_X + half * 1.25} ${ground}Z`}
+      fill={HOLE}
+    />
+  )
 }
 
-const trenchStart = (answer: DepthAnswer, px: (metres: number) => number) => STEM_X + 14 - px(answer.trenchLength ?? 0)
+const trenchStart = (answer: DepthAnswer, px: (metres: number) => number) =>
+  STEM_X + 14 - px(answer.trenchLength ?? 0)
 
 function TrenchHole({ answer, ground, px }: Omit<Part, 'plant'>) {
   const depth = px(answer.holeDepth)
   const start = trenchStart(answer, px)
-  return <path d={`M${start - 14} ${ground}L${start - 6} ${ground + depth}H${STEM_X + 12}L${STEM_X + 26} ${ground}Z`} fill={HOLE} />
+  return (
+    <path
+      d={`M${start - 14} ${ground}L${start - 6} ${ground + depth}H${STEM_X + 12}L${STEM_X + 26} ${ground}Z`}
+      fill={HOLE}
+    />
+  )
 }
 
 /** How long each leaf is drawn, px: by the area that its rank has. */
@@ -95,7 +124,9 @@ function leafLengths(plant: SectionPlant, px: (metres: number) => number): numbe
   const areas = leafAreas(plant.leafHeights.length)
   const most = Math.max(...areas, 1e-9)
   const longest = Math.min(px(Math.max(0.12, plant.stemHeight * 0.55)), 190)
-  return areas.map((area) => Math.max(0.22, Math.sqrt(area / most)) * longest * (plant.crop === 'pepper' ? 0.75 : 1))
+  return areas.map(
+    (area) => Math.max(0.22, Math.sqrt(area / most)) * longest * (plant.crop === 'pepper' ? 0.75 : 1),
+  )
 }
 
 function StandingPlant({ plant, answer, ground, px }: Part) {
@@ -108,7 +139,13 @@ function StandingPlant({ plant, answer, ground, px }: Part) {
     <g>
       <RootBall x={STEM_X} y={base} width={px(plant.rootBallWidth)} depth={px(plant.rootBallDepth)} />
       <BuriedRoots from={ground} to={base} />
-      <path d={`M${STEM_X} ${base}C${STEM_X - 3} ${base - px(plant.stemHeight) * 0.4} ${STEM_X + 3} ${tip + 30} ${STEM_X} ${tip}`} fill="none" stroke="var(--stem)" strokeWidth="7" strokeLinecap="round" />
+      <path
+        d={`M${STEM_X} ${base}C${STEM_X - 3} ${base - px(plant.stemHeight) * 0.4} ${STEM_X + 3} ${tip + 30} ${STEM_X} ${tip}`}
+        fill="none"
+        stroke="var(--stem)"
+        strokeWidth="7"
+        strokeLinecap="round"
+      />
       {plant.leafHeights.map((height, index) => {
         const y = base - px(height)
         const left = index % 2 === 1
@@ -121,7 +158,13 @@ function StandingPlant({ plant, answer, ground, px }: Part) {
               length={gone ? Math.min(lengths[index]!, 62) : lengths[index]!}
               left={left}
               rise={index >= plant.leafHeights.length - 2 ? 48 : 26}
-              fill={gone ? '#e3c4bb' : index >= plant.leafHeights.length - 2 ? 'var(--leaf-young)' : 'var(--leaf-mark)'}
+              fill={
+                gone
+                  ? '#e3c4bb'
+                  : index >= plant.leafHeights.length - 2
+                    ? 'var(--leaf-young)'
+                    : 'var(--leaf-mark)'
+              }
               stalk={gone ? '#e3c4bb' : 'var(--stem)'}
             />
             {gone && <CutMark x={STEM_X + (left ? -12 : 12)} y={y} left={left} />}
@@ -194,13 +237,31 @@ function BuriedRoots({ from, to }: { from: number; to: number }) {
   return Array.from({ length: count }, (_, index) => {
     const y = from + 12 + index * 15
     const way = index % 2 === 0 ? 1 : -1
-    return <path key={index} d={`M${STEM_X} ${y}q${way * 14} 2 ${way * 26} ${9 + (index % 3) * 3}`} fill="none" stroke="#d8c39c" strokeWidth="1.3" />
+    return (
+      <path
+        key={index}
+        d={`M${STEM_X} ${y}q${way * 14} 2 ${way * 26} ${9 + (index % 3) * 3}`}
+        fill="none"
+        stroke="#d8c39c"
+        strokeWidth="1.3"
+      />
+    )
   })
 }
 
 function CutMark({ x, y, left }: { x: number; y: number; left: boolean }) {
   const way = left ? -1 : 1
-  return <line x1={x - way * 7} x2={x + way * 6} y1={y + 8} y2={y - 10} stroke="var(--color-error)" strokeWidth="3" strokeLinecap="round" />
+  return (
+    <line
+      x1={x - way * 7}
+      x2={x + way * 6}
+      y1={y + 8}
+      y2={y - 10}
+      stroke="var(--color-error)"
+      strokeWidth="3"
+      strokeLinecap="round"
+    />
+  )
 }
 
 const STAKE_WIDTH = 0.018
@@ -209,48 +270,110 @@ function Stake({ x, ground, px }: { x: number; ground: number; px: (metres: numb
   const width = Math.max(7, px(STAKE_WIDTH))
   return (
     <g>
-      <rect x={x - width / 2} y="0" width={width} height={Math.min(ground + px(0.45), HEIGHT)} fill="var(--color-secondary)" />
+      <rect
+        x={x - width / 2}
+        y="0"
+        width={width}
+        height={Math.min(ground + px(0.45), HEIGHT)}
+        fill="var(--color-secondary)"
+      />
       <path d={`M${x} 0V${HEIGHT}`} stroke="#00000022" strokeWidth="1" />
     </g>
   )
 }
 
-function StakeDistance({ stake, isTrench, ground, px, manner }: { stake: number; isTrench: boolean; ground: number; px: (metres: number) => number; manner: Manner }) {
+function StakeDistance({
+  stake,
+  isTrench,
+  ground,
+  px,
+  manner,
+}: {
+  stake: number
+  isTrench: boolean
+  ground: number
+  px: (metres: number) => number
+  manner: Manner
+}) {
   const to = STEM_X + (isTrench ? -px(stake) : px(stake))
   return (
     <g>
-      <line x1={STEM_X} x2={to} y1={ground - 10} y2={ground - 10} stroke="var(--color-secondary)" strokeDasharray="3 3" strokeWidth="1.5" />
-      <text x={to + (isTrench ? -10 : 10)} y={ground - 6} fontSize="15" fill="var(--color-secondary)" textAnchor={isTrench ? 'end' : 'start'} className="halo">
+      <line
+        x1={STEM_X}
+        x2={to}
+        y1={ground - 10}
+        y2={ground - 10}
+        stroke="var(--color-secondary)"
+        strokeDasharray="3 3"
+        strokeWidth="1.5"
+      />
+      <text
+        x={to + (isTrench ? -10 : 10)}
+        y={ground - 6}
+        fontSize="15"
+        fill="var(--color-secondary)"
+        textAnchor={isTrench ? 'end' : 'start'}
+        className="halo"
+      >
         stake {sayLength(stake, manner)}
       </text>
     </g>
   )
 }
 
-function Labels({ answer, ground, px, manner, soil, width }: { answer: DepthAnswer; ground: number; px: (metres: number) => number; manner: Manner; soil: SectionSoil; width: number }) {
+function Labels({
+  answer,
+  ground,
+  px,
+  manner,
+  soil,
+  width,
+}: {
+  answer: DepthAnswer
+  ground: number
+  px: (metres: number) => number
+  manner: Manner
+  soil: SectionSoil
+  width: number
+}) {
   const floor = ground + px(answer.holeDepth)
   const at = sayTemperature(temperatureAt(answer.holeDepth, soil.temperatures), manner)
   return (
     <g fontSize="15" fontWeight="600" fill="#fbfaf5">
       <text x={width / 2 - 4} y={Math.min(HEIGHT - 8, floor + 19)} textAnchor="middle" className="halo-dark">
-        {answer.method === 'trench' ? `trench ${sayLength(answer.holeDepth, manner)} deep, ${sayLength(answer.trenchLength ?? 0, manner)} long` : `hole ${sayLength(answer.holeDepth, manner)}`}, floor {at}
+        {answer.method === 'trench'
+          ? `trench ${sayLength(answer.holeDepth, manner)} deep, ${sayLength(answer.trenchLength ?? 0, manner)} long`
+          : `hole ${sayLength(answer.holeDepth, manner)}`}
+        , floor {at}
       </text>
     </g>
   )
 }
 
 /** The planting depth as a thing to take hold of: by pointer, or with arrow keys. */
-function Handle({ plant, answer, ground, scale, manner, onBury }: Omit<Part, 'px'> & { scale: number; manner: Manner; onBury: (metres: number) => void }) {
+function Handle({
+  plant,
+  answer,
+  ground,
+  scale,
+  manner,
+  onBury,
+}: Omit<Part, 'px'> & { scale: number; manner: Manner; onBury: (metres: number) => void }) {
   const start = useRef<{ y: number; buried: number; perPixel: number } | null>(null)
   const most = Math.max(0, (plant.leafHeights.at(-1) ?? plant.stemHeight) - 0.01)
   const bury = (metres: number) => onBury(Math.round(Math.max(0, Math.min(most, metres)) * 200) / 200)
   const onPointer = (event: PointerEvent<SVGGElement>) => {
     if (event.type === 'pointerdown') {
       const svg = event.currentTarget.ownerSVGElement!
-      start.current = { y: event.clientY, buried: answer.stemBuried, perPixel: 1 / (scale * (svg.getScreenCTM()?.d ?? 1)) }
+      start.current = {
+        y: event.clientY,
+        buried: answer.stemBuried,
+        perPixel: 1 / (scale * (svg.getScreenCTM()?.d ?? 1)),
+      }
       event.currentTarget.setPointerCapture(event.pointerId)
     } else if (event.type === 'pointerup') start.current = null
-    else if (start.current) bury(start.current.buried + (event.clientY - start.current.y) * start.current.perPixel)
+    else if (start.current)
+      bury(start.current.buried + (event.clientY - start.current.y) * start.current.perPixel)
   }
   const onKey = (event: KeyboardEvent) => {
     const step = { ArrowDown: 0.01, ArrowUp: -0.01, PageDown: 0.05, PageUp: -0.05 }[event.key]
@@ -278,8 +401,21 @@ function Handle({ plant, answer, ground, scale, manner, onBury }: Omit<Part, 'px
       <line x1="150" x2={STEM_X - 5} y1={y} y2={y} stroke="#fbfaf5" strokeWidth="1.5" />
       <circle cx="136" cy={y} r="26" fill="transparent" />
       <circle cx="136" cy={y} r="15" fill="#fbfaf5" stroke="var(--stem)" strokeWidth="3" />
-      <path d={`M136 ${y - 9}v18M132 ${y - 5}l4-4 4 4M132 ${y + 5}l4 4 4-4`} fill="none" stroke="#2f6140" strokeWidth="2" />
-      <text x="112" y={y + 5} textAnchor="end" fontSize="16" fontWeight="700" fill="#fbfaf5" className="halo-dark">
+      <path
+        d={`M136 ${y - 9}v18M132 ${y - 5}l4-4 4 4M132 ${y + 5}l4 4 4-4`}
+        fill="none"
+        stroke="#2f6140"
+        strokeWidth="2"
+      />
+      <text
+        x="112"
+        y={y + 5}
+        textAnchor="end"
+        fontSize="16"
+        fontWeight="700"
+        fill="#fbfaf5"
+        className="halo-dark"
+      >
         {sayLength(answer.stemBuried, manner)} buried
       </text>
     </g>

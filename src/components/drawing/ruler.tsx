@@ -1,7 +1,19 @@
 import type { Manner } from '../../core/facts'
 
 /** A ruler up and down from the ground, in centimetres or inches. */
-export function Ruler({ x, ground, height, scale, manner }: { x: number; ground: number; height: number; scale: number; manner: Manner }) {
+export function Ruler({
+  x,
+  ground,
+  height,
+  scale,
+  manner,
+}: {
+  x: number
+  ground: number
+  height: number
+  scale: number
+  manner: Manner
+}) {
   const isUs = manner.units === 'us'
   const tick = isUs ? 0.0254 * 2 : 0.05
   const label = isUs ? 2 : 5
@@ -18,7 +30,13 @@ export function Ruler({ x, ground, height, scale, manner }: { x: number; ground:
           <g key={step}>
             <line x1={x + (isLong ? 20 : 28)} x2={x + 38} y1={y} y2={y} stroke={ink} />
             {isLong && y > 14 && y < height - 6 && (
-              <text x={x + 16} y={y + 4.5} textAnchor="end" fill={ink} className={step > 0 ? 'halo-dark' : undefined}>
+              <text
+                x={x + 16}
+                y={y + 4.5}
+                textAnchor="end"
+                fill={ink}
+                className={step > 0 ? 'halo-dark' : undefined}
+              >
                 {Math.abs(step * label)}
               </text>
             )}

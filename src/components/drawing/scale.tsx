@@ -5,7 +5,10 @@ import { sayLength } from '../../wording/say'
 export function ScaleBar({ metres, share, manner }: { metres: number; share: number; manner: Manner }) {
   return (
     <span className="flex grow items-center gap-2">
-      <span className="h-1.5 border-x border-b border-base-content" style={{ width: `${Math.min(45, share * 100)}%` }} />
+      <span
+        className="h-1.5 border-x border-b border-base-content"
+        style={{ width: `${Math.min(45, share * 100)}%` }}
+      />
       {sayLength(metres, manner)}
     </span>
   )

@@ -3,7 +3,17 @@
 import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
 
 /** A labelled control with what is wrong with it beneath. */
-function Labelled({ label, error, hint, children }: { label: string; error?: string; hint?: string; children: (ids: { id: string; describedBy?: string }) => ReactNode }) {
+function Labelled({
+  label,
+  error,
+  hint,
+  children,
+}: {
+  label: string
+  error?: string
+  hint?: string
+  children: (ids: { id: string; describedBy?: string }) => ReactNode
+}) {
   const id = useId()
   const describedBy = error || hint ? `${id}-note` : undefined
   return (
@@ -13,7 +23,11 @@ function Labelled({ label, error, hint, children }: { label: string; error?: str
       </label>
       {children({ id, describedBy })}
       {describedBy && (
-        <p id={describedBy} className={`text-sm leading-snug break-words ${error ? 'font-semibold text-cut' : 'text-quiet'}`} role={error ? 'alert' : undefined}>
+        <p
+          id={describedBy}
+          className={`text-sm leading-snug break-words ${error ? 'font-semibold text-cut' : 'text-quiet'}`}
+          role={error ? 'alert' : undefined}
+        >
           {error ?? hint}
         </p>
       )}
@@ -23,21 +37,45 @@ function Labelled({ label, error, hint, children }: { label: string; error?: str
 
 type Common = { label: string; error?: string; hint?: string }
 
-export function TextField({ label, error, hint, ...input }: Common & InputHTMLAttributes<HTMLInputElement> & { ref?: React.Ref<HTMLInputElement> }) {
+export function TextField({
+  label,
+  error,
+  hint,
+  ...input
+}: Common & InputHTMLAttributes<HTMLInputElement> & { ref?: React.Ref<HTMLInputElement> }) {
   return (
     <Labelled label={label} error={error} hint={hint}>
       {({ id, describedBy }) => (
-        <input id={id} aria-describedby={describedBy} aria-invalid={error ? true : undefined} autoComplete="off" {...input} className={`input min-h-11 w-full text-base ${error ? 'input-error' : ''}`} />
+        <input
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={error ? true : undefined}
+          autoComplete="off"
+          {...input}
+          className={`input min-h-11 w-full text-base ${error ? 'input-error' : ''}`}
+        />
       )}
     </Labelled>
   )
 }
 
-export function ChoiceField({ label, error, hint, children, ...select }: Common & SelectHTMLAttributes<HTMLSelectElement> & { ref?: React.Ref<HTMLSelectElement> }) {
+export function ChoiceField({
+  label,
+  error,
+  hint,
+  children,
+  ...select
+}: Common & SelectHTMLAttributes<HTMLSelectElement> & { ref?: React.Ref<HTMLSelectElement> }) {
   return (
     <Labelled label={label} error={error} hint={hint}>
       {({ id, describedBy }) => (
-        <select id={id} aria-describedby={describedBy} aria-invalid={error ? true : undefined} {...select} className={`select min-h-11 w-full text-base ${error ? 'select-error' : ''}`}>
+        <select
+          id={id}
+          aria-describedby={describedBy}
+          aria-invalid={error ? true : undefined}
+          {...select}
+          className={`select min-h-11 w-full text-base ${error ? 'select-error' : ''}`}
+        >
           {children}
         </select>
       )}

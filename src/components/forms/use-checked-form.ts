@@ -38,7 +38,8 @@ export function useCheckedForm<Values extends FieldValues>(options: {
         const problems = await send(values as Values)
         if (!problems) return
         setProblem(problems.form)
-        for (const [name, message] of Object.entries(problems.fields ?? {})) setError(name as Path<Values>, { message })
+        for (const [name, message] of Object.entries(problems.fields ?? {}))
+          setError(name as Path<Values>, { message })
       } catch (error) {
         if (isRedirect(error)) throw error
         setProblem('The server did not answer. What you typed is still here: try again.')
@@ -56,4 +57,5 @@ export function useCheckedForm<Values extends FieldValues>(options: {
 }
 
 /** A redirect travels as an error, and must go on. */
-const isRedirect = (error: unknown) => error instanceof Error && 'digest' in error && String(error.digest).startsWith('NEXT_REDIRECT')
+const isRedirect = (error: unknown) =>
+  error instanceof Error && 'digest' in error && String(error.digest).startsWith('NEXT_REDIRECT')

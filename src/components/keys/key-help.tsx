@@ -1,13 +1,18 @@
 'use client'
 
-import { useMemo, useRef } from 'react'
-import { useKeyList, useKeys } from './keys'
+import { useRef, useState } from 'react'
+import { useKeyList, useKeys, type KeyAct } from './keys'
 
 /** The keys of this screen, on `?`. */
 export function KeyHelp() {
   const dialog = useRef<HTMLDialogElement>(null)
-  const acts = useKeyList()
-  useKeys(useMemo(() => [{ key: '?', label: 'these keys', run: () => dialog.current?.showModal() }], []))
+  const list = useKeyList()
+  const [acts, setActs] = useState<readonly KeyAct[]>([])
+  const show = () => {
+    setActs(list())
+    dialog.current?.showModal()
+  }
+  useKeys([{ key: '?', label: 'these keys', run: show }])
   return (
     <dialog ref={dialog} className="modal" aria-labelledby="keys-heading">
       <div className="modal-box max-w-md">

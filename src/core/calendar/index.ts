@@ -13,3 +13,4 @@ export {
   yearOf,
 } from './calendar'
 export type { IsoDate } from './calendar'
+export { parseDate } from './parse-date'

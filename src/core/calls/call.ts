@@ -7,7 +7,15 @@ export type CallAnswer =
   | { kind: 'sow'; seeds: number; plants: number; depth: number }
   | { kind: 'look-for-loops'; plants: number }
   | { kind: 'pot-up'; plants: number; potVolume: number }
-  | { kind: 'harden'; day: number; hours: number; sun: boolean; wind: boolean; nightOut: boolean; rest: boolean }
+  | {
+      kind: 'harden'
+      day: number
+      hours: number
+      sun: boolean
+      wind: boolean
+      nightOut: boolean
+      rest: boolean
+    }
   | { kind: 'read-soil'; depth: number; expected: number }
   | { kind: 'set-out'; plants: number; go: boolean; suits: IsoDate | null }
   | { kind: 'cover'; nightLow: number }

@@ -16,8 +16,10 @@ export function contextOf(season: SeasonOutlook, outlook: PlantingOutlook): Call
   return { ...outlook, season, today: season.today, at: indexOf(season.line.air, season.today) }
 }
 
-export const has = ({ entries }: CallContext, ...kinds: EntryKind[]) => kinds.some((kind) => ofKind(entries, kind).length > 0)
-export const lastOf = ({ entries }: CallContext, kind: EntryKind): IsoDate | null => ofKind(entries, kind).at(-1)?.on ?? null
+export const has = ({ entries }: CallContext, ...kinds: EntryKind[]) =>
+  kinds.some((kind) => ofKind(entries, kind).length > 0)
+export const lastOf = ({ entries }: CallContext, kind: EntryKind): IsoDate | null =>
+  ofKind(entries, kind).at(-1)?.on ?? null
 
 /** Calls are shown this many days before they are due. */
 const DAYS_AHEAD = 7
@@ -30,7 +32,10 @@ type Draft = Pick<Call, 'minutes' | 'ifItWaits'> & {
   late?: number | null
   /** What is lost when night falls. */
   tonight?: boolean
-  advice: Omit<Call['advice'], 'answer' | 'alternatives'> & { answer: CallAnswer; alternatives?: Call['advice']['alternatives'] }
+  advice: Omit<Call['advice'], 'answer' | 'alternatives'> & {
+    answer: CallAnswer
+    alternatives?: Call['advice']['alternatives']
+  }
 }
 
 /** A call from what its maker knows; null while it is too far ahead. */
@@ -40,7 +45,13 @@ export function makeCall(context: CallContext, draft: Draft): Call | null {
   const from = addDays(due, -early)
   if (daysBetween(today, from) > DAYS_AHEAD) return null
   const until = late === null ? null : addDays(due, late)
-  const urgency: Urgency = tonight ? 'tonight' : from > today ? 'coming' : until !== null && today > until ? 'late' : 'today'
+  const urgency: Urgency = tonight
+    ? 'tonight'
+    : from > today
+      ? 'coming'
+      : until !== null && today > until
+        ? 'late'
+        : 'today'
   const kind: CallKind = draft.advice.answer.kind
   return {
     id: [planting.id, kind, ...(occurrence === undefined ? [] : [occurrence])].join(':'),

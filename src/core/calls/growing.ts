@@ -32,7 +32,11 @@ export function cover(context: CallContext): Call | null {
       advice: {
         answer: { kind: 'cover', nightLow: low },
         reasons: [
-          { rule: 'call.cover-low', values: { low: temperature(low), limit: temperature(LIGHT_FROST) }, weight: 'decides' },
+          {
+            rule: 'call.cover-low',
+            values: { low: temperature(low), limit: temperature(LIGHT_FROST) },
+            weight: 'decides',
+          },
           { rule: 'call.cover-clear-of-leaves', values: {}, weight: 'supports' },
         ],
         cautions: [],
@@ -89,7 +93,15 @@ export function top(context: CallContext): Call | null {
   const { planting, dates } = context
   const due = dates['last-flower-green'].date
   const frost = dates.end.date
-  if (due === null || frost === null || context.cultivar.crop !== 'tomato' || isBush(context.cultivar) || !stands(context) || has(context, 'topped')) return null
+  if (
+    due === null ||
+    frost === null ||
+    context.cultivar.crop !== 'tomato' ||
+    isBush(context.cultivar) ||
+    !stands(context) ||
+    has(context, 'topped')
+  )
+    return null
   return makeCall(context, {
     due,
     early: 2,
@@ -97,7 +109,13 @@ export function top(context: CallContext): Call | null {
     minutes: MINUTES.top * planting.count,
     advice: {
       answer: { kind: 'top' },
-      reasons: [{ rule: 'call.top-last-flower', values: { date: onDate(due), frost: onDate(frost) }, weight: 'decides' }],
+      reasons: [
+        {
+          rule: 'call.top-last-flower',
+          values: { date: onDate(due), frost: onDate(frost) },
+          weight: 'decides',
+        },
+      ],
       cautions: ['sharp-blade', 'foliage-not-food'],
     },
     ifItWaits: { rule: 'call.waits-top', values: {}, weight: 'supports' },

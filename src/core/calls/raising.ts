@@ -25,13 +25,27 @@ export function sow(context: CallContext): Call | null {
   const { planting, cultivar, dates, today } = context
   const due = dates.sow.date
   const setOut = dates['set-out'].date
-  if (due === null || setOut === null || has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'set-out')) return null
+  if (due === null || setOut === null || has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'set-out'))
+    return null
   const { germination, survival, count: plants } = planting
   const seeds = seedsToSow({ plantsWanted: plants, germination, survival })
   const late = daysBetween(due, today)
   const reasons: Reason<CallRule>[] = [
-    { rule: 'call.sow-weeks', values: { weeks: count(RAISING_DAYS[cultivar.crop] / 7), date: onDate(setOut) }, weight: 'decides' },
-    { rule: 'call.sow-odds', values: { seeds: count(seeds), plants: count(plants), germination: share(germination), survival: share(survival) }, weight: 'supports' },
+    {
+      rule: 'call.sow-weeks',
+      values: { weeks: count(RAISING_DAYS[cultivar.crop] / 7), date: onDate(setOut) },
+      weight: 'decides',
+    },
+    {
+      rule: 'call.sow-odds',
+      values: {
+        seeds: count(seeds),
+        plants: count(plants),
+        germination: share(germination),
+        survival: share(survival),
+      },
+      weight: 'supports',
+    },
   ]
   if (late > 14) reasons.push({ rule: 'call.sow-late', values: { late: days(late) }, weight: 'warns' })
   return makeCall(context, {
@@ -39,7 +53,11 @@ export function sow(context: CallContext): Call | null {
     early: 7,
     late: 14,
     minutes: MINUTES.sow + MINUTES.sowSeed * seeds,
-    advice: { answer: { kind: 'sow', seeds, plants, depth: SOWING_DEPTH }, reasons, cautions: ['treated-seed'] },
+    advice: {
+      answer: { kind: 'sow', seeds, plants, depth: SOWING_DEPTH },
+      reasons,
+      cautions: ['treated-seed'],
+    },
     ifItWaits: { rule: 'call.waits-sow', values: {}, weight: 'supports' },
   })
 }
@@ -76,7 +94,13 @@ export function potUp(context: CallContext): Call | null {
     minutes: MINUTES.potUp + MINUTES.potUpPlant * planting.count,
     advice: {
       answer: { kind: 'pot-up', plants: planting.count, potVolume: YOUNG_POT },
-      reasons: [{ rule: 'call.pot-up-roots', values: { emerged: onDate(lastOf(context, 'emerged')!) }, weight: 'decides' }],
+      reasons: [
+        {
+          rule: 'call.pot-up-roots',
+          values: { emerged: onDate(lastOf(context, 'emerged')!) },
+          weight: 'decides',
+        },
+      ],
       cautions: ['lift-trays'],
     },
     ifItWaits: { rule: 'call.waits-roots', values: {}, weight: 'supports' },
@@ -86,7 +110,8 @@ export function potUp(context: CallContext): Call | null {
 export function harden(context: CallContext): Call | null {
   const { dates, today, at, season } = context
   const start = dates.harden.date
-  if (start === null || !has(context, 'sown', 'emerged', 'potted-up', 'hardened') || has(context, 'set-out')) return null
+  if (start === null || !has(context, 'sown', 'emerged', 'potted-up', 'hardened') || has(context, 'set-out'))
+    return null
   const done = ofKind(context.entries, 'hardened').length
   const day = done + 1
   if (day > HARDENING_DAYS) return null
@@ -101,21 +126,45 @@ export function harden(context: CallContext): Call | null {
   const hours = Math.min(12, HOURS_A_DAY * day)
 
   const reasons: Reason<CallRule>[] = [
-    { rule: 'call.harden-days', values: { day: count(day), days: count(HARDENING_DAYS), hours: duration(hours * 3600) }, weight: 'decides' },
+    {
+      rule: 'call.harden-days',
+      values: { day: count(day), days: count(HARDENING_DAYS), hours: duration(hours * 3600) },
+      weight: 'decides',
+    },
   ]
   if (tmax < TOO_COLD)
-    reasons.unshift({ rule: 'call.harden-rest-cold', values: { high: temperature(tmax), limit: temperature(TOO_COLD) }, weight: 'decides' })
+    reasons.unshift({
+      rule: 'call.harden-rest-cold',
+      values: { high: temperature(tmax), limit: temperature(TOO_COLD) },
+      weight: 'decides',
+    })
   else if (rest)
-    reasons.unshift({ rule: 'call.harden-rest-wind', values: { wind: speed(wind), limit: speed(TOO_WINDY) }, weight: 'decides' })
+    reasons.unshift({
+      rule: 'call.harden-rest-wind',
+      values: { wind: speed(wind), limit: speed(TOO_WINDY) },
+      weight: 'decides',
+    })
   else if (day >= FIRST_DAY.night)
-    reasons.push({ rule: nightOut ? 'call.harden-night-out' : 'call.harden-night-in', values: { low: temperature(tmin), limit: temperature(NIGHT_OUT) }, weight: 'supports' })
+    reasons.push({
+      rule: nightOut ? 'call.harden-night-out' : 'call.harden-night-in',
+      values: { low: temperature(tmin), limit: temperature(NIGHT_OUT) },
+      weight: 'supports',
+    })
   return makeCall(context, {
     occurrence: day,
     due,
     late: null,
     minutes: MINUTES.harden,
     advice: {
-      answer: { kind: 'harden', day, hours, sun: day >= FIRST_DAY.sun, wind: day >= FIRST_DAY.wind, nightOut, rest },
+      answer: {
+        kind: 'harden',
+        day,
+        hours,
+        sun: day >= FIRST_DAY.sun,
+        wind: day >= FIRST_DAY.wind,
+        nightOut,
+        rest,
+      },
       reasons,
       cautions: ['lift-trays'],
     },

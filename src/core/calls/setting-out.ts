@@ -25,7 +25,13 @@ export function readSoil(context: CallContext & { lastReading: string | null }):
     minutes: MINUTES.readSoil,
     advice: {
       answer: { kind: 'read-soil', depth: ROOT_DEPTH, expected },
-      reasons: [{ rule: 'call.read-soil-estimate', values: { soil: temperature(expected), depth: length(ROOT_DEPTH) }, weight: 'decides' }],
+      reasons: [
+        {
+          rule: 'call.read-soil-estimate',
+          values: { soil: temperature(expected), depth: length(ROOT_DEPTH) },
+          weight: 'decides',
+        },
+      ],
       cautions: [],
     },
     ifItWaits: null,

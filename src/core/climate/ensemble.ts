@@ -25,12 +25,23 @@ const COMMON_YEAR = '2001-01-01' as IsoDate
  *
  * @throws RangeError when normals or latitude are out of range
  */
-export function simulateSeasons(plan: { normals: Normals; latitude: number; count?: number; seed?: number }): Ensemble {
+export function simulateSeasons(plan: {
+  normals: Normals
+  latitude: number
+  count?: number
+  seed?: number
+}): Ensemble {
   const { normals, latitude, count = 200, seed = 1 } = plan
   const { coldest, warmest } = turningDays(normals)
   const from = epochDay(COMMON_YEAR) + coldest
   const seasons = Array.from({ length: count }, (_, year) =>
-    generateWeather({ normals, latitude, from, days: SEASON_DAYS, random: seededRandom(hashSeed(seed, year)) }),
+    generateWeather({
+      normals,
+      latitude,
+      from,
+      days: SEASON_DAYS,
+      random: seededRandom(hashSeed(seed, year)),
+    }),
   )
   return { normals, warmest: (warmest - coldest + 365) % 365, seasons }
 }

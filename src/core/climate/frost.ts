@@ -14,7 +14,8 @@ export function frostDays(
   limit: number = FROST,
 ): { lastSpring: number | null; firstAutumn: number | null } {
   let lastSpring: number | null = null
-  for (let day = warmest - 1; day >= 0 && lastSpring === null; day--) if (season.tmin[day]! <= limit) lastSpring = day
+  for (let day = warmest - 1; day >= 0 && lastSpring === null; day--)
+    if (season.tmin[day]! <= limit) lastSpring = day
   let firstAutumn: number | null = null
   // The coldest day comes again after a year: what freezes later belongs to the next season.
   for (let day = warmest; day < Math.min(365, season.days) && firstAutumn === null; day++)
@@ -44,7 +45,8 @@ export function frostPercentiles(
 export function frostRisk(ensemble: Ensemble, limit: number = FROST): Float64Array {
   const risk = new Float64Array(365)
   for (const season of ensemble.seasons)
-    for (let day = 0; day < 365; day++) if (season.tmin[day]! <= limit) risk[day]! += 1 / ensemble.seasons.length
+    for (let day = 0; day < 365; day++)
+      if (season.tmin[day]! <= limit) risk[day]! += 1 / ensemble.seasons.length
   return risk
 }
 

@@ -34,17 +34,22 @@ const SOLAR_VARIATION = 0.18
  * † Standard deviation of daily Tmax about its expectation, °C: larger where summer and winter differ more,
  * and larger in winter than in summer.
  */
-export function maximumDeviations(normals: Normals): Float64Array {
+function maximumDeviations(normals: Normals): Float64Array {
+  const known = deviationsOf.get(normals)
+  if (known) return known
   const { tmin, tmax } = dailyNormals(normals)
   const mean = tmin.map((low, day) => (low + tmax[day]!) / 2)
   const [coldest, warmest] = [Math.min(...mean), Math.max(...mean)]
   const range = warmest - coldest
   const middle = (coldest + warmest) / 2
-  return mean.map((value) => {
+  const deviations = mean.map((value) => {
     const winter = range > 0 ? (middle - value) / (range / 2) : 0
     return Math.min(5.5, 1.6 + 0.13 * range) * (1 + 0.22 * winter * Math.min(1, range / 20))
   })
+  deviationsOf.set(normals, deviations)
+  return deviations
 }
+const deviationsOf = new WeakMap<Normals, Float64Array>()
 /** † Tmin's standard deviation as a share of Tmax's. */
 const MINIMUM_DEVIATION = 0.9
 
@@ -100,7 +105,8 @@ export function generateWeather(plan: {
     const rainOnWetDay = wetShare > 0 ? expected.rain[day]! / wetShare : 0
     series.rain[index] = wet ? random.gamma(RAIN_SHAPE, rainOnWetDay / RAIN_SHAPE) : 0
     const nightAnomaly = tmin - expected.tmin[day]!
-    const dew = expected.dewPoint[day]! + 0.8 * nightAnomaly + 1.2 * random.normal() + (wet ? 1.5 : 0) - 1.5 * wetShare
+    const dew =
+      expected.dewPoint[day]! + 0.8 * nightAnomaly + 1.2 * random.normal() + (wet ? 1.5 : 0) - 1.5 * wetShare
     series.dewPoint[index] = Math.min(dew, (tmin + tmax) / 2)
     series.wind[index] = expected.wind[day]! * Math.exp(windSigma * random.normal() - windSigma ** 2 / 2)
     series.solar[index] = Math.max(0.1 * ra, Math.min(0.8 * ra, solar))
@@ -108,7 +114,14 @@ export function generateWeather(plan: {
   return series
 }
 
-function radiationByDay(latitude: number): Float64Array {
-  return Float64Array.from({ length: 365 }, (_, day) => extraterrestrialRadiation(latitude, day + 1))
-}
+let lastRadiation: { latitude: number; days: Float64Array } | undefined
 
+/** The radiation of each day of the year; the last latitude's is kept, as an ensemble asks for it every season. */
+function radiationByDay(latitude: number): Float64Array {
+  if (lastRadiation?.latitude !== latitude)
+    lastRadiation = {
+      latitude,
+      days: Float64Array.from({ length: 365 }, (_, day) => extraterrestrialRadiation(latitude, day + 1)),
+    }
+  return lastRadiation.days
+}

@@ -32,7 +32,7 @@ export const NORMAL_BOUNDS: Record<keyof MonthNormal, readonly [low: number, hig
   solar: [0, 45],
 }
 
-export const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
+const MONTH_LENGTHS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]
 
 /** @throws RangeError unless there are twelve months, each within its bounds and with Tmin below Tmax. */
 export function requireNormals(normals: Normals): Normals {
@@ -80,21 +80,27 @@ export function dailyNormals(normals: Normals): DailyNormals {
 }
 
 const ROUNDS = 365
+const MONTH_OF_DAY = Uint8Array.from(
+  MONTH_LENGTHS.flatMap((length, month) => Array<number>(length).fill(month)),
+)
 
 /** Steps smoothed by a three-day mean, again and again, each time lifted back to its month's mean. */
 function smooth(months: number[], floor: number): Float64Array {
-  const monthOfDay = MONTH_LENGTHS.flatMap((length, month) => Array<number>(length).fill(month))
-  let days = Float64Array.from(monthOfDay, (month) => months[month]!)
+  let days = Float64Array.from(MONTH_OF_DAY, (month) => months[month]!)
+  let next = new Float64Array(365)
+  const lift = new Float64Array(12)
   for (let round = 0; round < ROUNDS; round++) {
-    const next = new Float64Array(365)
-    for (let day = 0; day < 365; day++)
-      next[day] = (days[(day + 364) % 365]! + days[day]! + days[(day + 1) % 365]!) / 3
-    const sums = new Float64Array(12)
-    next.forEach((value, day) => (sums[monthOfDay[day]!]! += value))
-    days = next.map((value, day) => {
-      const month = monthOfDay[day]!
-      return Math.max(floor, value + months[month]! - sums[month]! / MONTH_LENGTHS[month]!)
-    })
+    lift.fill(0)
+    for (let day = 0; day < 365; day++) {
+      const before = days[day === 0 ? 364 : day - 1]!
+      const after = days[day === 364 ? 0 : day + 1]!
+      next[day] = (before + days[day]! + after) / 3
+      lift[MONTH_OF_DAY[day]!]! += next[day]!
+    }
+    for (let month = 0; month < 12; month++)
+      lift[month] = months[month]! - lift[month]! / MONTH_LENGTHS[month]!
+    for (let day = 0; day < 365; day++) next[day] = Math.max(floor, next[day]! + lift[MONTH_OF_DAY[day]!]!)
+    ;[days, next] = [next, days]
   }
   return days
 }

@@ -13,7 +13,10 @@ export interface DayPercentiles {
  * @param offsets days since the season's start, or null where it did not happen
  * @param missing whether what did not happen counts as before everything (a last frost) or after (a first one)
  */
-export function dayPercentiles(offsets: readonly (number | null)[], missing: 'before' | 'after'): DayPercentiles {
+export function dayPercentiles(
+  offsets: readonly (number | null)[],
+  missing: 'before' | 'after',
+): DayPercentiles {
   const happened = offsets.filter((offset) => offset !== null).sort((a, b) => a - b)
   const absent = offsets.length - happened.length
   const at = (share: number): number | null => {

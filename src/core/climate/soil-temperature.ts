@@ -12,7 +12,8 @@ export interface SoilSurroundings {
 }
 
 /** One text for equal surroundings. */
-export const surroundingsKey = (around: SoilSurroundings) => [around.body, around.mulch, around.underCover].join()
+export const surroundingsKey = (around: SoilSurroundings) =>
+  [around.body, around.mulch, around.underCover].join()
 
 export const OPEN_GROUND: SoilSurroundings = { body: 'ground', mulch: 'bare', underCover: false }
 
@@ -80,7 +81,13 @@ export function soilTemperatures(
   return corrected
 }
 
-function estimateAt(air: DailySeries, depth: number, around: SoilSurroundings, added: number, at: number): number {
+function estimateAt(
+  air: DailySeries,
+  depth: number,
+  around: SoilSurroundings,
+  added: number,
+  at: number,
+): number {
   return smoothed(air, around.body === 'container' ? CONTAINER_LAG : lagAt(depth))[at]! + added
 }
 

@@ -41,7 +41,11 @@ const SKILL_FADES = 7
  * The forecast that the station would give on a day for the ten days from it: what will come, drawn toward
  * the normal and blurred the further ahead it looks.
  */
-export function stationForecast(station: Station, issued: IsoDate, days: number = FORECAST_DAYS): DailySeries {
+export function stationForecast(
+  station: Station,
+  issued: IsoDate,
+  days: number = FORECAST_DAYS,
+): DailySeries {
   const truth = stationRecord(station, issued, days)
   const normal = expectedSeries(station.normals, truth.from, days)
   const other = generateWeather({
@@ -57,8 +61,10 @@ export function stationForecast(station: Station, issued: IsoDate, days: number 
     const blur = 0.5 * (1 - skill)
     for (const field of WEATHER_FIELDS) {
       const expected = normal[field][lead]!
-      const value = expected + skill * (truth[field][lead]! - expected) + blur * (other[field][lead]! - expected)
-      forecast[field][lead] = field === 'tmin' || field === 'tmax' || field === 'dewPoint' ? value : Math.max(0, value)
+      const value =
+        expected + skill * (truth[field][lead]! - expected) + blur * (other[field][lead]! - expected)
+      forecast[field][lead] =
+        field === 'tmin' || field === 'tmax' || field === 'dewPoint' ? value : Math.max(0, value)
     }
     // A blend of rains would drizzle every day: the day is either foreseen or mistaken for another.
     forecast.rain[lead] = (chance.uniform() < skill ? truth : other).rain[lead]!

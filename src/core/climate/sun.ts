@@ -33,7 +33,8 @@ export function extraterrestrialRadiation(latitude: number, dayOfYear: number): 
     ((24 * 60) / Math.PI) *
     SOLAR_CONSTANT *
     distance *
-    (sunset * Math.sin(phi) * Math.sin(declination) + Math.cos(phi) * Math.cos(declination) * Math.sin(sunset))
+    (sunset * Math.sin(phi) * Math.sin(declination) +
+      Math.cos(phi) * Math.cos(declination) * Math.sin(sunset))
   return Math.max(0, radiation)
 }
 

@@ -172,11 +172,15 @@ const MOST_DEGREES = 12
  * @param place latitude in °, elevation in m
  * @throws RangeError when there is no such template, or the place is out of range
  */
-export function normalsFor(template: ClimateTemplateId, place: { latitude: number; elevation: number }): Normals {
+export function normalsFor(
+  template: ClimateTemplateId,
+  place: { latitude: number; elevation: number },
+): Normals {
   requireInRange('latitude', place.latitude, -90, 90)
   requireInRange('elevation', place.elevation, -430, 6000)
   const found = TEMPLATES.find(({ id }) => id === template)
-  if (!found) throw new RangeError(`template must be one of ${CLIMATE_TEMPLATE_IDS.join(', ')}, not ${template}`)
+  if (!found)
+    throw new RangeError(`template must be one of ${CLIMATE_TEMPLATE_IDS.join(', ')}, not ${template}`)
 
   const fields = Object.keys(found.months) as (keyof MonthNormal)[]
   const months: Normals = Array.from({ length: 12 }, (_, month) =>

@@ -1,6 +1,15 @@
 import { isBush, type Cultivar } from './traits'
 
-export const TRAININGS = ['single-stem', 'two-stems', 'three-stems', 'cage', 'weave', 'sprawling', 'bush', 'pepper'] as const
+export const TRAININGS = [
+  'single-stem',
+  'two-stems',
+  'three-stems',
+  'cage',
+  'weave',
+  'sprawling',
+  'bush',
+  'pepper',
+] as const
 /** How a plant is led: what decides its room. */
 export type Training = (typeof TRAININGS)[number]
 

@@ -1,5 +1,15 @@
 export { canopyWidth, grownWidth, TRAININGS, trainingsFor } from './canopy'
 export type { Training } from './canopy'
 export { dayReached, lastDayToReach, runningDegreeDays } from './thermal-calendar'
-export { CROPS, fruitMass, HABITS, isBush, ORIGINS, PEPPER_FRUITS, THERMAL_LIMITS, thermalTraits, TOMATO_FRUITS } from './traits'
+export {
+  CROPS,
+  fruitMass,
+  HABITS,
+  isBush,
+  ORIGINS,
+  PEPPER_FRUITS,
+  THERMAL_LIMITS,
+  thermalTraits,
+  TOMATO_FRUITS,
+} from './traits'
 export type { Crop, Cultivar, FruitType, Habit, Origin, ThermalTraits } from './traits'

@@ -41,6 +41,7 @@ export function holdsOn(fact: { from: IsoDate | null; to: IsoDate | null }, date
 
 /** What the soil of a place is surrounded by, for its temperature. */
 export function surroundingsOf(place: Pick<Place, 'kind' | 'raised' | 'mulch'>): SoilSurroundings {
-  const body = place.kind === 'container' || place.kind === 'shelf' ? 'container' : place.raised ? 'raised' : 'ground'
+  const body =
+    place.kind === 'container' || place.kind === 'shelf' ? 'container' : place.raised ? 'raised' : 'ground'
   return { body, mulch: place.mulch, underCover: place.kind === 'tunnel' }
 }

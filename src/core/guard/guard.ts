@@ -12,7 +12,8 @@ export function requireFinite(name: string, value: number): number {
 /** @throws RangeError when `value` is not a finite number from `low` to `high`, both included. */
 export function requireInRange(name: string, value: number, low: number, high: number): number {
   requireFinite(name, value)
-  if (value < low || value > high) throw new RangeError(`${name} must be from ${low} to ${high}, not ${value}`)
+  if (value < low || value > high)
+    throw new RangeError(`${name} must be from ${low} to ${high}, not ${value}`)
   return value
 }
 

@@ -14,11 +14,21 @@ describe('parseCoordinates', () => {
     ['S37.5 E145', -37.5, 145],
     ['0 0', 0, 0],
   ])('reads %s', (text, latitude, longitude) => {
-    expect(parseCoordinates(text)).toEqual({ latitude: expect.closeTo(latitude, 6), longitude: expect.closeTo(longitude, 6) })
+    expect(parseCoordinates(text)).toEqual({
+      latitude: expect.closeTo(latitude, 6),
+      longitude: expect.closeTo(longitude, 6),
+    })
   })
 
-  it.each(['', 'the shed', '41.2', '41.2 N 97.6 N', '95 N 10 E', '10 N 190 E', '1 2 3', '<b>1</b> 2', '9'.repeat(500)])(
-    'says what is wrong with %s',
-    (text) => expect(parseCoordinates(text)).toHaveProperty('error'),
-  )
+  it.each([
+    '',
+    'the shed',
+    '41.2',
+    '41.2 N 97.6 N',
+    '95 N 10 E',
+    '10 N 190 E',
+    '1 2 3',
+    '<b>1</b> 2',
+    '9'.repeat(500),
+  ])('says what is wrong with %s', (text) => expect(parseCoordinates(text)).toHaveProperty('error'))
 })

@@ -2,13 +2,23 @@
 export function parseCoordinates(text: string): { latitude: number; longitude: number } | { error: string } {
   const example = 'such as 41.2 N 97.6 W, 41°12′N 97°36′W or 41.2, −97.6'
   if (text.length > 80) return { error: `That is too long. Type coordinates ${example}.` }
-  const clean = text.replace(/[−–]/g, '-').replace(/º/g, '°').replace(/[’′]/g, "'").replace(/[”″]|''/g, '"').trim().toUpperCase()
+  const clean = text
+    .replace(/[−–]/g, '-')
+    .replace(/º/g, '°')
+    .replace(/[’′]/g, "'")
+    .replace(/[”″]|''/g, '"')
+    .trim()
+    .toUpperCase()
   if (clean === '') return { error: `Type coordinates, ${example}.` }
   // `N 41.2 W 97.6` or `41.2 N 97.6 W`: the same letter must not be read by both neighbours.
-  const pattern = new RegExp(/^[NSEW]/.test(clean) ? String.raw`([NSEW])?\s*${ANGLE}()` : String.raw`()${ANGLE}([NSEW])?`, 'g')
+  const pattern = new RegExp(
+    /^[NSEW]/.test(clean) ? String.raw`([NSEW])?\s*${ANGLE}()` : String.raw`()${ANGLE}([NSEW])?`,
+    'g',
+  )
   const angles = [...clean.matchAll(pattern)]
   const leftOver = clean.replace(pattern, '').replace(/[\s,;/]/g, '')
-  if (angles.length !== 2 || leftOver !== '') return { error: `“${text.trim()}” is not a place. Type coordinates ${example}.` }
+  if (angles.length !== 2 || leftOver !== '')
+    return { error: `“${text.trim()}” is not a place. Type coordinates ${example}.` }
 
   const [first, second] = angles.map(readAngle) as [Angle, Angle]
   const isLongitudeFirst = 'EW'.includes(first.side || '-') || 'NS'.includes(second.side || '-')

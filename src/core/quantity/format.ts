@@ -21,7 +21,11 @@ export function formatMeasure(measure: Numeric, style: NumberStyle): string {
   const [value, unit] = spoken(measure, style.units)
   const number = value.replace('-', '−')
   const written = style.decimals === 'comma' ? number.replace('.', ',') : number
-  return unit === '' ? written : unit.startsWith('°') && unit.length === 1 ? written + unit : written + NARROW + unit
+  return unit === ''
+    ? written
+    : unit.startsWith('°') && unit.length === 1
+      ? written + unit
+      : written + NARROW + unit
 }
 
 type Spoken = [value: string, unit: string]

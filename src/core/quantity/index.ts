@@ -1,7 +1,18 @@
 export { parseCoordinates } from './coordinates'
 export { formatMeasure } from './format'
 export type { NumberStyle } from './format'
-export { count, days, degreeDaySum, duration, length, name, onDate, share, speed, temperature } from './measure'
+export {
+  count,
+  days,
+  degreeDaySum,
+  duration,
+  length,
+  name,
+  onDate,
+  share,
+  speed,
+  temperature,
+} from './measure'
 export type { Measure, QuantityKind, UnitSystem } from './measure'
 export { parseQuantity } from './parse'
 export type { ParsedQuantity } from './parse'

@@ -4,7 +4,8 @@ import type { IsoDate } from '../calendar'
 export type QuantityKind = 'length' | 'temperature' | 'mass' | 'volume' | 'area' | 'duration'
 
 /** Kinds that are only ever shown: K, mm of water, m/s, °C d, a share 0–1, days, a count. */
-export type ShownKind = 'temperature-difference' | 'water-depth' | 'speed' | 'degree-days' | 'share' | 'days' | 'count'
+type ShownKind =
+  'temperature-difference' | 'water-depth' | 'speed' | 'degree-days' | 'share' | 'days' | 'count'
 
 /** A value that knows what it is, so that it can be put into words in anyone's units. */
 export type Measure =

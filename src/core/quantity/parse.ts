@@ -66,7 +66,8 @@ function splitRange(text: string, kind: QuantityKind): { low?: string; high: str
     const [before, after] = [text.slice(0, at).trim(), text.slice(at + 1).trim()]
     const isMixed = /(^|[^/\d])\d+$/.test(before) && /^\d+\/\d+/.test(after) && !/\d+\/\d+\s*$/.test(before)
     if (isMixed && isProperFraction(after)) continue
-    if (/[\d)'"′″°a-z²³%]$/i.test(before) && /^[-+]?\s*[\d.,]/.test(after)) return { low: before, high: after }
+    if (/[\d)'"′″°a-z²³%]$/i.test(before) && /^[-+]?\s*[\d.,]/.test(after))
+      return { low: before, high: after }
   }
   return { high: text }
 }

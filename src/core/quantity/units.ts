@@ -15,7 +15,7 @@ const INCH = 0.0254
 const POUND = 0.45359237
 const GALLON = 3.785411784
 
-export const UNITS: Record<QuantityKind, readonly Unit[]> = {
+const UNITS: Record<QuantityKind, readonly Unit[]> = {
   length: [
     { factor: 0.001, names: ['mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters'] },
     { factor: 0.01, names: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'] },
@@ -58,7 +58,10 @@ export const UNITS: Record<QuantityKind, readonly Unit[]> = {
   ],
   area: [
     { factor: 0.0001, names: ['cm²', 'cm2', 'sq cm'] },
-    { factor: 1, names: ['m²', 'm2', 'sq m', 'sqm', 'square metre', 'square metres', 'square meter', 'square meters'] },
+    {
+      factor: 1,
+      names: ['m²', 'm2', 'sq m', 'sqm', 'square metre', 'square metres', 'square meter', 'square meters'],
+    },
     { factor: 10_000, names: ['ha', 'hectare', 'hectares'] },
     { factor: INCH ** 2, names: ['in²', 'in2', 'sq in', 'square inch', 'square inches'] },
     { factor: (12 * INCH) ** 2, names: ['ft²', 'ft2', 'sq ft', 'sqft', 'square foot', 'square feet'] },

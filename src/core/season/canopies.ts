@@ -17,9 +17,16 @@ export interface Canopy {
 }
 
 /** The plants of a planting, and those of others that stand in its place on the day. */
-export function canopiesIn(own: PlantingOutlook, outlook: SeasonOutlook, plants: readonly PlantPosition[]): Canopy[] {
+export function canopiesIn(
+  own: PlantingOutlook,
+  outlook: SeasonOutlook,
+  plants: readonly PlantPosition[],
+): Canopy[] {
   return outlook.plantings
-    .filter(({ place, planting, grownFor }) => place.id === own.place.id && (planting.id === own.planting.id || grownFor !== null))
+    .filter(
+      ({ place, planting, grownFor }) =>
+        place.id === own.place.id && (planting.id === own.planting.id || grownFor !== null),
+    )
     .flatMap(({ planting, cultivar, grownFor }) => {
       const grown = grownWidth(cultivar, planting.training)
       return plants

@@ -17,7 +17,10 @@ const DAYS_AHEAD = 7
 const ENDLESS = 365
 
 /** Soil by depth, growth in the coming week and season slack of a planting as of the outlook's day. */
-export function depthConditions(outlook: SeasonOutlook, { place, cultivar, dates }: PlantingOutlook): DepthConditions {
+export function depthConditions(
+  outlook: SeasonOutlook,
+  { place, cultivar, dates }: PlantingOutlook,
+): DepthConditions {
   const { line, today, counted } = outlook
   const at = indexOf(line.air, today)
   const readings = readingsIn(place, counted)
@@ -30,6 +33,7 @@ export function depthConditions(outlook: SeasonOutlook, { place, cultivar, dates
       temperature: soilTemperatures(line.air, depth, surroundingsOf(place), readings)[at]!,
     })),
     dailyDegreeDays: (running[at + DAYS_AHEAD]! - running[at]!) / DAYS_AHEAD,
-    seasonSlackDays: dates.end.date === null ? ENDLESS : flower === null || last === null ? 0 : daysBetween(flower, last),
+    seasonSlackDays:
+      dates.end.date === null ? ENDLESS : flower === null || last === null ? 0 : daysBetween(flower, last),
   }
 }

@@ -1,4 +1,10 @@
-import { frostDays, soilTemperatures, surroundingsKey, type Ensemble, type SoilSurroundings } from '../climate'
+import {
+  frostDays,
+  soilTemperatures,
+  surroundingsKey,
+  type Ensemble,
+  type SoilSurroundings,
+} from '../climate'
 import { runningDegreeDays, type Crop } from '../crop'
 
 /** What every planting asks of the same ensemble, worked out once for each. */
@@ -29,7 +35,8 @@ export function soilBySeason(ensemble: Ensemble, depth: number, around: SoilSurr
   const { soil } = derivedOf(ensemble)
   const key = `${depth},${surroundingsKey(around)}`
   let found = soil.get(key)
-  if (!found) soil.set(key, (found = ensemble.seasons.map((season) => soilTemperatures(season, depth, around))))
+  if (!found)
+    soil.set(key, (found = ensemble.seasons.map((season) => soilTemperatures(season, depth, around))))
   return found
 }
 

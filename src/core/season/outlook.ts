@@ -12,7 +12,16 @@ import {
   type WeatherLine,
 } from '../climate'
 import { CROPS, runningDegreeDays, thermalTraits } from '../crop'
-import { effectiveEntries, holdsOn, ofKind, surroundingsOf, type GardenCultivar, type LogEntry, type Place, type Planting } from '../facts'
+import {
+  effectiveEntries,
+  holdsOn,
+  ofKind,
+  surroundingsOf,
+  type GardenCultivar,
+  type LogEntry,
+  type Place,
+  type Planting,
+} from '../facts'
 import { plantingDates, type PlantingDates } from './planting-dates'
 import { ROOT_DEPTH, transplantWindow, type TransplantWindow } from './transplant-window'
 
@@ -85,7 +94,11 @@ export function seasonOutlook(
   const soils = new Map<string, Float64Array>()
   const soilOf = (place: Place) => {
     let soil = soils.get(place.id)
-    if (!soil) soils.set(place.id, (soil = soilTemperatures(line.air, ROOT_DEPTH, surroundingsOf(place), readingsIn(place, entries))))
+    if (!soil)
+      soils.set(
+        place.id,
+        (soil = soilTemperatures(line.air, ROOT_DEPTH, surroundingsOf(place), readingsIn(place, entries))),
+      )
     return soil
   }
   const running = new Map(CROPS.map((crop) => [crop, runningDegreeDays(line.air, crop)]))

@@ -69,7 +69,7 @@ export function plantingDates(input: {
   running: Float64Array
   today: IsoDate
 }): PlantingDates {
-  const { planting, cultivar, entries, window, seasonStart, today } = input
+  const { planting, cultivar, entries, window, seasonStart } = input
   const { crop } = cultivar
   const logged = (kind: LogEntry['kind']) => ofKind(entries, kind)[0]?.on ?? null
   const opens = window.opens.p50 === null ? null : dateInSeason(seasonStart, window.opens.p50)
@@ -81,7 +81,11 @@ export function plantingDates(input: {
   const before = (days: number) => (setOut.date === null ? null : addDays(setOut.date, -days))
   const sow = stage(sown, before(RAISING_DAYS[crop]))
   const after = (from: StageDate, days: number) => (from.date === null ? null : addDays(from.date, days))
-  const emerge = stage(logged('emerged'), after(sow, Math.round(daysToEmergence(crop, TRAY_TEMPERATURE)!)), 'expected')
+  const emerge = stage(
+    logged('emerged'),
+    after(sow, Math.round(daysToEmergence(crop, TRAY_TEMPERATURE)!)),
+    'expected',
+  )
 
   return {
     sow,
@@ -93,8 +97,14 @@ export function plantingDates(input: {
   }
 }
 
-function stage(logged: IsoDate | null, otherwise: IsoDate | null, how: StageDate['how'] = 'planned'): StageDate {
-  return logged === null ? { date: otherwise, how, spread: null } : { date: logged, how: 'logged', spread: null }
+function stage(
+  logged: IsoDate | null,
+  otherwise: IsoDate | null,
+  how: StageDate['how'] = 'planned',
+): StageDate {
+  return logged === null
+    ? { date: otherwise, how, spread: null }
+    : { date: logged, how: 'logged', spread: null }
 }
 
 type GrowingStage = 'first-flower' | 'first-ripe' | 'last-flower-ripe' | 'last-flower-green' | 'end'
@@ -115,7 +125,8 @@ function growingDates(
   const flowered = ofKind(entries, 'flowered')[0]?.on ?? null
   const picked = ofKind(entries, 'picked')[0]?.on ?? null
   // A day that was meant for setting out and has passed without it: growth starts today at the earliest.
-  const rooted = setOut.date === null ? null : setOut.how === 'logged' ? setOut.date : laterOf(setOut.date, today)
+  const rooted =
+    setOut.date === null ? null : setOut.how === 'logged' ? setOut.date : laterOf(setOut.date, today)
 
   /** From a start the day on which so many °C d are reached, this year and in each simulated season. */
   const reached = (from: IsoDate | null, sum: number): StageDate => {
@@ -147,7 +158,9 @@ function growingDates(
   const lastUseful = (sum: number): StageDate => {
     if (end.p50 === null) return { date: null, how: 'expected', spread: null }
     const last = indexOf(line.air, end.p50)
-    const days = seasons.map((season, index) => (frosts[index] == null ? null : lastDayToReach(season, frosts[index]!, sum)))
+    const days = seasons.map((season, index) =>
+      frosts[index] == null ? null : lastDayToReach(season, frosts[index]!, sum),
+    )
     return {
       date: last < 0 || last >= line.air.days ? null : dateAt(lastDayToReach(running, last, sum)),
       how: 'expected',
@@ -166,7 +179,7 @@ function growingDates(
 const seasonStartOf = (line: WeatherLine) => addDays('1970-01-01' as IsoDate, line.air.from)
 
 /** Percentiles of days from the season's start as dates of this year's season. */
-export function spreadOf(
+function spreadOf(
   days: readonly (number | null)[],
   seasonStart: IsoDate,
   missing: 'before' | 'after',

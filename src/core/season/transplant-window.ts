@@ -28,14 +28,21 @@ export const ROOT_DEPTH = 0.15
 function isOpen(air: DailySeries, soil: Float64Array, crop: Crop, at: number): boolean {
   const limits = SET_OUT_LIMITS[crop]
   if (at < 0 || at + FROST_FREE_DAYS > air.days || soil[at]! < limits.soil) return false
-  for (let night = at; night < at + NIGHTS_IN_A_RUN; night++) if (air.tmin[night]! < limits.night) return false
+  for (let night = at; night < at + NIGHTS_IN_A_RUN; night++)
+    if (air.tmin[night]! < limits.night) return false
   for (let night = at + NIGHTS_IN_A_RUN; night < at + FROST_FREE_DAYS; night++)
     if (air.tmin[night]! <= FROST) return false
   return true
 }
 
 /** The first day from `from` on which it is warm enough to set out; null: not in the series before `until`. */
-function firstOpenDay(air: DailySeries, soil: Float64Array, crop: Crop, from: number, until: number): number | null {
+function firstOpenDay(
+  air: DailySeries,
+  soil: Float64Array,
+  crop: Crop,
+  from: number,
+  until: number,
+): number | null {
   for (let day = from; day < until; day++) if (isOpen(air, soil, crop, day)) return day
   return null
 }
@@ -122,17 +129,36 @@ export function judgeSetOut(
   const soilWarm = soil[at]! >= limits.soil
   const go = nightsWarm && soilWarm && frost < 0
 
-  const soilValues = { soil: temperature(soil[at]!), limit: temperature(limits.soil), depth: length(ROOT_DEPTH) }
-  const nightValues = { low: temperature(lowest), limit: temperature(limits.night), nights: count(NIGHTS_IN_A_RUN) }
+  const soilValues = {
+    soil: temperature(soil[at]!),
+    limit: temperature(limits.soil),
+    depth: length(ROOT_DEPTH),
+  }
+  const nightValues = {
+    low: temperature(lowest),
+    limit: temperature(limits.night),
+    nights: count(NIGHTS_IN_A_RUN),
+  }
   const weight = (bad: boolean) => (go ? 'supports' : bad ? 'decides' : 'supports')
   const reasons: Reason<SetOutRule>[] = [
-    { rule: soilWarm ? 'set-out.soil-warm' : 'set-out.soil-cold', values: soilValues, weight: weight(!soilWarm) },
-    { rule: nightsWarm ? 'set-out.nights-warm' : 'set-out.nights-cold', values: nightValues, weight: weight(!nightsWarm) },
+    {
+      rule: soilWarm ? 'set-out.soil-warm' : 'set-out.soil-cold',
+      values: soilValues,
+      weight: weight(!soilWarm),
+    },
+    {
+      rule: nightsWarm ? 'set-out.nights-warm' : 'set-out.nights-cold',
+      values: nightValues,
+      weight: weight(!nightsWarm),
+    },
   ]
   if (frost >= 0)
     reasons.unshift({
       rule: 'set-out.frost-ahead',
-      values: { date: onDate(dateFromEpochDay(air.from + at + frost)), low: temperature(air.tmin[at + frost]!) },
+      values: {
+        date: onDate(dateFromEpochDay(air.from + at + frost)),
+        low: temperature(air.tmin[at + frost]!),
+      },
       weight: 'decides',
     })
   if (go) {

@@ -77,10 +77,18 @@ export function recommendSpacing(input: {
       values: { training: name(training), inRow: length(found.inRow[school]), lines: length(answer.lines) },
       weight: 'decides',
     },
-    { rule: 'spacing.school', values: { school: name(school), tight: length(found.inRow.tight), roomy: length(found.inRow.roomy) }, weight: 'supports' },
+    {
+      rule: 'spacing.school',
+      values: { school: name(school), tight: length(found.inRow.tight), roomy: length(found.inRow.roomy) },
+      weight: 'supports',
+    },
   ]
   if (wetRoom > 1)
-    reasons.push({ rule: 'spacing.wet', values: { wetness: name(wetness), more: share(wetRoom - 1), inRow: length(answer.inRow) }, weight: 'supports' })
+    reasons.push({
+      rule: 'spacing.wet',
+      values: { wetness: name(wetness), more: share(wetRoom - 1), inRow: length(answer.inRow) },
+      weight: 'supports',
+    })
   return {
     answer,
     reasons,
@@ -92,8 +100,18 @@ export function recommendSpacing(input: {
       const plants = answer.inRow / theirs.inRow - 1
       const room = theirs.inRow / answer.inRow - 1
       return plants > 0
-        ? { school: other, answer: theirs, gains: effect('spacing.more-plants', plants), costs: effect('spacing.less-room', room) }
-        : { school: other, answer: theirs, gains: effect('spacing.more-room', room), costs: effect('spacing.fewer-plants', plants) }
+        ? {
+            school: other,
+            answer: theirs,
+            gains: effect('spacing.more-plants', plants),
+            costs: effect('spacing.less-room', room),
+          }
+        : {
+            school: other,
+            answer: theirs,
+            gains: effect('spacing.more-room', room),
+            costs: effect('spacing.fewer-plants', plants),
+          }
     }),
     cautions: [],
   }

@@ -1,6 +1,12 @@
 import type { Advice, Alternative, Reason } from '../advice'
 import { count, days, length, temperature } from '../quantity'
-import { DEPTH_SCHOOLS, requireDepthInput, temperatureAt, type DepthInput, type DepthSchool } from './depth-input'
+import {
+  DEPTH_SCHOOLS,
+  requireDepthInput,
+  temperatureAt,
+  type DepthInput,
+  type DepthSchool,
+} from './depth-input'
 import { strippingDelay } from './leaves'
 
 /** How a plant goes in: m, d. */
@@ -71,7 +77,8 @@ export function adviseDepth(input: DepthInput): Advice<DepthAnswer, DepthRule> {
   const chosen = input.school ?? 'worked-out'
   const { answer, reasons } = decide(input, chosen)
   const others = (['worked-out', ...DEPTH_SCHOOLS] as const).filter((school) => school !== chosen)
-  const alternatives = answer.wait === undefined ? others.map((school) => alternative(input, school, answer)) : []
+  const alternatives =
+    answer.wait === undefined ? others.map((school) => alternative(input, school, answer)) : []
   return { answer, reasons, alternatives, cautions: ['buried-lines', 'heat-work'] }
 }
 
@@ -91,11 +98,19 @@ function decide(input: DepthInput, school: 'worked-out' | DepthSchool): Decision
   if (answer.leavesToStrip.length > 0)
     reasons.push({
       rule: 'depth.leaves-kept',
-      values: { kept: count(answer.leavesKept), stripped: count(answer.leavesToStrip.length), delay: days(answer.delayDays) },
+      values: {
+        kept: count(answer.leavesKept),
+        stripped: count(answer.leavesToStrip.length),
+        delay: days(answer.delayDays),
+      },
       weight: 'supports',
     })
   else if (input.leafHeights.length <= LEAST_LEAVES && input.crop === 'tomato')
-    reasons.push({ rule: 'depth.few-leaves', values: { leaves: count(input.leafHeights.length) }, weight: 'supports' })
+    reasons.push({
+      rule: 'depth.few-leaves',
+      values: { leaves: count(input.leafHeights.length) },
+      weight: 'supports',
+    })
   return { answer, reasons }
 }
 
@@ -109,7 +124,8 @@ function reasonToWait(input: DepthInput): Decision | null {
   if (input.dailyDegreeDays === 0)
     return wait('no-growth', { rule: 'depth.wait-no-growth', values: {}, weight: 'decides' })
   const trench = trenchDepth(input)
-  const shallowest = input.crop === 'tomato' && !input.grafted ? Math.min(rootBallDepth, trench) : rootBallDepth
+  const shallowest =
+    input.crop === 'tomato' && !input.grafted ? Math.min(rootBallDepth, trench) : rootBallDepth
   if (shallowest > deepestHole(soilDepth))
     return wait('shallow-soil', {
       rule: 'depth.wait-shallow',
@@ -127,7 +143,8 @@ function reasonToWait(input: DepthInput): Decision | null {
 }
 
 const deepestHole = (soilDepth: number) => soilDepth - FLOOR_CLEARANCE
-const trenchDepth = ({ rootBallWidth }: DepthInput) => Math.max(LEAST_TRENCH, rootBallWidth + TRENCH_OVER_ROOT_BALL)
+const trenchDepth = ({ rootBallWidth }: DepthInput) =>
+  Math.max(LEAST_TRENCH, rootBallWidth + TRENCH_OVER_ROOT_BALL)
 const fits = (input: DepthInput, hole: number) =>
   hole <= deepestHole(input.soilDepth) + 1e-9 && temperatureAt(hole, input.soilTemperatures) >= WARM_SOIL
 
@@ -144,16 +161,28 @@ function workOut(input: DepthInput, reasons: DepthReason[]): DepthSchool {
   }
   const hole = input.rootBallDepth + stemToBury(input, 'deep', [])
   const floor = { floor: temperature(temperatureAt(hole, input.soilTemperatures)), depth: length(hole) }
-  const legginess: DepthReason = { rule: 'depth.leggy', values: { perLeaf: length(perLeaf) }, weight: 'supports' }
+  const legginess: DepthReason = {
+    rule: 'depth.leggy',
+    values: { perLeaf: length(perLeaf) },
+    weight: 'supports',
+  }
   if (fits(input, hole)) {
-    reasons.push({ rule: isShort ? 'depth.leggy' : 'depth.long-season', values: { ...slack, perLeaf: length(perLeaf) }, weight: 'decides' })
+    reasons.push({
+      rule: isShort ? 'depth.leggy' : 'depth.long-season',
+      values: { ...slack, perLeaf: length(perLeaf) },
+      weight: 'decides',
+    })
     reasons.push({ rule: 'depth.floor-warm', values: floor, weight: 'supports' })
     if (isLeggy && !isShort) reasons.push(legginess)
     return 'deep'
   }
   reasons.push(
     hole > deepestHole(input.soilDepth)
-      ? { rule: 'depth.floor-hard', values: { depth: length(hole), soil: length(input.soilDepth) }, weight: 'decides' }
+      ? {
+          rule: 'depth.floor-hard',
+          values: { depth: length(hole), soil: length(input.soilDepth) },
+          weight: 'decides',
+        }
       : { rule: 'depth.floor-cold', values: { ...floor, limit: temperature(WARM_SOIL) }, weight: 'decides' },
   )
   if (isLeggy) reasons.push(legginess)
@@ -164,7 +193,8 @@ function workOut(input: DepthInput, reasons: DepthReason[]): DepthSchool {
 function stemToBury(input: DepthInput, school: DepthSchool, reasons: DepthReason[]): number {
   const { leafHeights, stemHeight } = input
   const leaves = leafHeights.length
-  const upTo = (kept: number) => underLeaf(leafHeights[Math.max(0, leaves - Math.max(LEAST_LEAVES, kept))] ?? 0)
+  const upTo = (kept: number) =>
+    underLeaf(leafHeights[Math.max(0, leaves - Math.max(LEAST_LEAVES, kept))] ?? 0)
   const bySchool: Record<DepthSchool, () => number> = {
     deep: () => upTo(5),
     'two-thirds': () => Math.min((2 / 3) * stemHeight, upTo(LEAST_LEAVES)),
@@ -181,7 +211,11 @@ function stemToBury(input: DepthInput, school: DepthSchool, reasons: DepthReason
     const union = input.graftHeight ?? 0
     const most = Math.max(0, union - GRAFT_CLEARANCE)
     const values = { union: length(union), clearance: length(GRAFT_CLEARANCE) }
-    reasons.push({ rule: union < GRAFT_CLEARANCE ? 'depth.graft-too-low' : 'depth.graft-clear', values, weight: 'decides' })
+    reasons.push({
+      rule: union < GRAFT_CLEARANCE ? 'depth.graft-too-low' : 'depth.graft-clear',
+      values,
+      weight: 'decides',
+    })
     buried = Math.min(buried, most)
   }
   return buried
@@ -211,7 +245,11 @@ function setUpright(input: DepthInput, wanted: number, reasons: DepthReason[]): 
   let buried = wanted
   if (!fits(input, input.rootBallDepth + wanted)) {
     buried = deepestFit(input, wanted)
-    reasons.push({ rule: 'depth.clipped', values: { wanted: length(wanted), buried: length(buried) }, weight: 'warns' })
+    reasons.push({
+      rule: 'depth.clipped',
+      values: { wanted: length(wanted), buried: length(buried) },
+      weight: 'warns',
+    })
   }
   return geometry(input, buried)
 }
@@ -239,21 +277,30 @@ function geometry(input: DepthInput, buried: number): DepthAnswer {
     trenchLength: null,
     leavesToStrip,
     leavesKept: leaves - leavesToStrip.length,
-    delayDays: input.dailyDegreeDays > 0 ? strippingDelay(leaves, leavesToStrip.length, input.dailyDegreeDays) : 0,
+    delayDays:
+      input.dailyDegreeDays > 0 ? strippingDelay(leaves, leavesToStrip.length, input.dailyDegreeDays) : 0,
   }
 }
 
-function alternative(input: DepthInput, school: 'worked-out' | DepthSchool, than: DepthAnswer): Alternative<DepthAnswer, DepthRule> {
+function alternative(
+  input: DepthInput,
+  school: 'worked-out' | DepthSchool,
+  than: DepthAnswer,
+): Alternative<DepthAnswer, DepthRule> {
   const { answer, reasons } = decide(input, school)
   const deeper = answer.stemBuried - than.stemBuried
   const later = answer.delayDays - than.delayDays
   const gains: DepthReason[] = []
   const costs: DepthReason[] = reasons.filter(({ weight }) => weight === 'warns')
   const supports = 'supports' as const
-  if (deeper > 0.001) gains.push({ rule: 'depth.rooting-gained', values: { length: length(deeper) }, weight: supports })
-  if (deeper < -0.001) costs.push({ rule: 'depth.rooting-lost', values: { length: length(-deeper) }, weight: supports })
-  if (later < -0.05) gains.push({ rule: 'depth.flowers-sooner', values: { days: days(-later) }, weight: supports })
-  if (later > 0.05) costs.push({ rule: 'depth.flowers-later', values: { days: days(later) }, weight: supports })
+  if (deeper > 0.001)
+    gains.push({ rule: 'depth.rooting-gained', values: { length: length(deeper) }, weight: supports })
+  if (deeper < -0.001)
+    costs.push({ rule: 'depth.rooting-lost', values: { length: length(-deeper) }, weight: supports })
+  if (later < -0.05)
+    gains.push({ rule: 'depth.flowers-sooner', values: { days: days(-later) }, weight: supports })
+  if (later > 0.05)
+    costs.push({ rule: 'depth.flowers-later', values: { days: days(later) }, weight: supports })
   if (gains.length + costs.length === 0) gains.push({ rule: 'depth.same', values: {}, weight: supports })
   return { school, answer, gains, costs }
 }
@@ -273,13 +320,25 @@ export function depthAt(input: DepthInput, buried: number): { answer: DepthAnswe
   const floor = temperatureAt(answer.holeDepth, input.soilTemperatures)
   const warns = 'warns' as const
   if (answer.holeDepth > deepestHole(input.soilDepth))
-    problems.push({ rule: 'depth.floor-hard', values: { depth: length(answer.holeDepth), soil: length(input.soilDepth) }, weight: warns })
+    problems.push({
+      rule: 'depth.floor-hard',
+      values: { depth: length(answer.holeDepth), soil: length(input.soilDepth) },
+      weight: warns,
+    })
   if (floor < WARM_SOIL)
-    problems.push({ rule: 'depth.floor-cold', values: { floor: temperature(floor), depth: length(answer.holeDepth), limit: temperature(WARM_SOIL) }, weight: warns })
+    problems.push({
+      rule: 'depth.floor-cold',
+      values: { floor: temperature(floor), depth: length(answer.holeDepth), limit: temperature(WARM_SOIL) },
+      weight: warns,
+    })
   if (input.crop === 'pepper' && held > PEPPER_LIMIT)
     problems.push({ rule: 'depth.pepper-level', values: { limit: length(PEPPER_LIMIT) }, weight: warns })
   if (input.grafted && held > Math.max(0, (input.graftHeight ?? 0) - GRAFT_CLEARANCE))
-    problems.push({ rule: 'depth.graft-clear', values: { union: length(input.graftHeight ?? 0), clearance: length(GRAFT_CLEARANCE) }, weight: warns })
+    problems.push({
+      rule: 'depth.graft-clear',
+      values: { union: length(input.graftHeight ?? 0), clearance: length(GRAFT_CLEARANCE) },
+      weight: warns,
+    })
   if (answer.leavesKept < Math.min(LEAST_LEAVES, input.leafHeights.length))
     problems.push({ rule: 'depth.few-leaves', values: { leaves: count(answer.leavesKept) }, weight: warns })
   return { answer, problems }

@@ -33,7 +33,9 @@ export function requireDepthInput(input: DepthInput): void {
   input.leafHeights.forEach((height, index) => {
     requireInRange(`leafHeights[${index}]`, height, 0, input.stemHeight)
     if (index > 0 && height < input.leafHeights[index - 1]!)
-      throw new RangeError(`leafHeights must rise from the lowest leaf, but ${height} follows ${input.leafHeights[index - 1]}`)
+      throw new RangeError(
+        `leafHeights must rise from the lowest leaf, but ${height} follows ${input.leafHeights[index - 1]}`,
+      )
   })
   requireInRange('rootBallDepth', input.rootBallDepth, 0.005, 1)
   requireInRange('rootBallWidth', input.rootBallWidth, 0.005, 1)

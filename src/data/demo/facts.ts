@@ -60,7 +60,7 @@ export const PLACES: Place[] = [
   bed(1, 2),
   bed(2, 4.2),
   bed(3, 6.4),
-  bed(4, 8.6),
+  bed(4, 8.6, { dripLines: [0.6] }),
   bed(5, 10.8, { mulch: 'grass' }),
   rows('A', 2),
   rows('B', 4.2),

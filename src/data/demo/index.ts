@@ -9,14 +9,15 @@ const HELD_ON = '2026-06-18' as IsoDate
 const SITE = { latitude: 41.2, longitude: -97.6, elevation: 460 }
 /** Brings the median last frost to about 5 May. */
 const SHIFT = -2.2
-/** The plain's own wind, m/s, and July's heat, which the template does not know. */
+/** The plain's own wind, m/s, and the heat of high summer, which the template does not know. */
 const WIND = [4.2, 4.3, 4.7, 4.9, 4.5, 4.1, 3.6, 3.5, 3.8, 4, 4.2, 4.1]
 const JULY = { tmin: 18.4, tmax: 32.6 }
+const AUGUST = { tmin: 16.8, tmax: 31 }
 
 /** The demo garden, whole: a year of simulated weather behind it, its clock held in June. */
 export function demoGarden(): GardenFile {
   const normals = shiftTemperatures(normalsFor('humid-warm-summer', SITE), SHIFT).map(
-    (month, index): MonthNormal => ({ ...month, wind: WIND[index]!, ...(index === 6 && JULY) }),
+    (month, index): MonthNormal => ({ ...month, wind: WIND[index]!, ...(index === 6 && JULY), ...(index === 7 && AUGUST) }),
   )
   const garden: GardenFile['garden'] = {
     id: 'demo-windrow-lane',

@@ -3,11 +3,20 @@
 import { redirect } from 'next/navigation'
 import { v7 } from 'uuid'
 import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
-import { nearestTemplate, normalsFor, seasonStart, dateInSeason, shiftTemperatures, shiftToLastFrost, type ClimateTemplateId, type Normals } from '../../core/climate'
+import {
+  nearestTemplate,
+  normalsFor,
+  seasonStart,
+  dateInSeason,
+  shiftTemperatures,
+  shiftToLastFrost,
+  type ClimateTemplateId,
+  type Normals,
+} from '../../core/climate'
 import type { Place } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
-import { currentGarden, insertGarden, replaceNormals } from '../../data/gardens'
+import { currentGarden, insertGarden, replaceNormals, todayIn } from '../../data/gardens'
 import { insertPlaces } from '../../data/plantings'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import { checkForm } from '../../wording/check-form'
@@ -16,11 +25,18 @@ import { beginSchema, BY_LATITUDE, type BeginValues } from './schema'
 
 /** Makes the first garden with its climate and one place to grow. */
 export async function begin(typed: BeginValues): Promise<FormProblems | undefined> {
-  const checked = await checkForm(beginSchema(typed?.units), typed)
+  const checked = await checkForm(
+    beginSchema(typed?.units, todayIn({ clockDate: null, timeZone: 'UTC' })),
+    typed,
+  )
   if ('fields' in checked) return { fields: checked.fields }
   const { values } = checked
-  const site = { ...(parseCoordinates(values.where) as { latitude: number; longitude: number }), elevation: values.elevation }
-  const template = values.climate === BY_LATITUDE ? nearestTemplate(site.latitude) : (values.climate as ClimateTemplateId)
+  const site = {
+    ...(parseCoordinates(values.where) as { latitude: number; longitude: number }),
+    elevation: values.elevation,
+  }
+  const template =
+    values.climate === BY_LATITUDE ? nearestTemplate(site.latitude) : (values.climate as ClimateTemplateId)
   const fitted = fitClimate(template, site, values.lastFrost as IsoDate | '')
   if ('problem' in fitted) return { fields: { lastFrost: fitted.problem } }
 
@@ -82,7 +98,17 @@ function knownTimeZone(zone: string): string {
   }
 }
 
-function firstPlace({ placeName, placeKind, placeLength, placeWidth }: { placeName: string; placeKind: string; placeLength: number; placeWidth: number }): Place {
+function firstPlace({
+  placeName,
+  placeKind,
+  placeLength,
+  placeWidth,
+}: {
+  placeName: string
+  placeKind: string
+  placeLength: number
+  placeWidth: number
+}): Place {
   const kind = placeKind as Place['kind']
   return {
     id: v7(),

@@ -3,6 +3,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
+import type { IsoDate } from '../../core/calendar'
 import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
 import type { UnitSystem } from '../../core/quantity'
 import { capital, nameOf } from '../../wording/names'
@@ -14,9 +15,9 @@ const SIZES: Record<UnitSystem, { length: string; width: string; elevation: stri
   us: { length: '10 ft', width: '4 ft', elevation: '300 ft' },
 }
 
-export function BeginForm() {
+export function BeginForm({ today }: { today: IsoDate }) {
   const [units, setUnits] = useState<UnitSystem>('metric')
-  const schema = useMemo(() => beginSchema(units), [units])
+  const schema = useMemo(() => beginSchema(units, today), [units, today])
   const { form, submit, field, busy, problem } = useCheckedForm<BeginValues>({
     schema,
     defaults: {
@@ -52,13 +53,23 @@ export function BeginForm() {
     <form onSubmit={submit} noValidate className="mt-6 max-w-2xl space-y-7" aria-label="First garden">
       <Question number={1} title="Where is it?">
         <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
-          <TextField label="Coordinates, from any map" placeholder="41.2 N 97.6 W" autoFocus {...field('where')} />
+          <TextField
+            label="Coordinates, from any map"
+            placeholder="41.2 N 97.6 W"
+            autoFocus
+            {...field('where')}
+          />
           <TextField label="Height above the sea, about" {...field('elevation')} />
         </div>
       </Question>
       <Question number={2} title="What is the climate like?">
         <div className="grid gap-3 sm:grid-cols-2">
-          <TextField label="Usual last frost, if you know it" type="date" hint="The day by which frost is over in every second year." {...field('lastFrost')} />
+          <TextField
+            label="Usual last frost, if you know it"
+            placeholder={units === 'us' ? 'May 5' : '5 May'}
+            hint="The day by which frost is over in every second year."
+            {...field('lastFrost')}
+          />
           <ChoiceField label="Climate" {...field('climate')}>
             <option value={BY_LATITUDE}>The usual one for this latitude</option>
             {CLIMATE_TEMPLATE_IDS.map((id) => (

@@ -1,3 +1,4 @@
+import { todayIn } from '../../data/gardens'
 import { Drawing } from './drawing'
 import { BeginForm } from './form'
 
@@ -8,9 +9,10 @@ export function BeginPage() {
       <div>
         <h1 className="text-3xl font-semibold">Your first garden</h1>
         <p className="mt-2 max-w-prose text-lg text-quiet">
-          Four questions, and Prairie tells you when to sow, when to set out, and why. Everything can be changed later.
+          Four questions, and Prairie tells you when to sow, when to set out, and why. Everything can be
+          changed later.
         </p>
-        <BeginForm />
+        <BeginForm today={todayIn({ clockDate: null, timeZone: 'UTC' })} />
       </div>
       <Drawing />
     </main>

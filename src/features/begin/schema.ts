@@ -1,8 +1,8 @@
 import { object, string } from 'yup'
-import { isIsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
 import { parseCoordinates, type UnitSystem } from '../../core/quantity'
-import { choiceField, nameField, quantityField } from '../../wording/fields'
+import { choiceField, nameField, optionalDateField, quantityField } from '../../wording/fields'
 
 export interface BeginValues {
   where: string
@@ -22,7 +22,7 @@ export const FIRST_PLACES = ['bed', 'rows', 'container'] as const
 export const BY_LATITUDE = 'by-latitude'
 
 /** The four questions of a first garden, checked in the units just chosen. */
-export function beginSchema(units: UnitSystem) {
+export function beginSchema(units: UnitSystem, today: IsoDate) {
   const manner = { units: units === 'us' ? 'us' : 'metric', decimals: 'point', dates: 'iso' } as const
   const longUnit = units === 'us' ? 'ft' : 'm'
   const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit })
@@ -35,9 +35,7 @@ export function beginSchema(units: UnitSystem) {
       }),
     elevation: quantityField('length', manner, { low: 0, high: 5500, bareUnit: longUnit }),
     climate: choiceField([BY_LATITUDE, ...CLIMATE_TEMPLATE_IDS], 'a climate'),
-    lastFrost: string()
-      .default('')
-      .test('date', 'A date such as 5 May, picked or typed as 2026-05-05.', (text) => text === '' || isIsoDate(text)),
+    lastFrost: optionalDateField({ dates: units === 'us' ? 'month-first' : 'day-first' }, today),
     units: choiceField(['metric', 'us'] as const, 'units'),
     placeName: nameField('the place'),
     placeKind: choiceField(FIRST_PLACES, 'what kind of place it is'),

@@ -11,7 +11,10 @@ import { UndoKey } from './undo-key'
 export function Frame({ state, children }: { state: GardenState; children: ReactNode }) {
   return (
     <KeysProvider>
-      <a href="#work" className="btn btn-primary absolute top-1 left-1 z-30 -translate-y-20 focus:translate-y-0">
+      <a
+        href="#work"
+        className="btn btn-primary absolute top-1 left-1 z-30 -translate-y-20 focus:translate-y-0"
+      >
         To the work
       </a>
       <div className="flex min-h-dvh flex-col">

@@ -26,9 +26,9 @@ export function ProblemScreen({ kind }: { kind: DatabaseProblem['kind'] }) {
     <main className="mx-auto max-w-xl px-6 py-20" role="alert">
       <h1 className="text-2xl font-semibold">{what}</h1>
       <p className="mt-3 text-lg">{next}</p>
-      <a className="btn btn-primary mt-6 min-h-11" href="/">
-        Try again
-      </a>
+      <form action="/">
+        <button className="btn btn-primary mt-6 min-h-11">Try again</button>
+      </form>
     </main>
   )
 }

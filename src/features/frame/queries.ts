@@ -1,10 +1,16 @@
 import { addDays, daysBetween, earlierOf, laterOf, type IsoDate } from '../../core/calendar'
-import { dateInSeason, expectedSeries, frostRisk, indexOf, OPEN_GROUND, soilTemperatures } from '../../core/climate'
+import {
+  dateInSeason,
+  expectedSeries,
+  frostRisk,
+  indexOf,
+  OPEN_GROUND,
+  soilTemperatures,
+} from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import { readingsIn, ROOT_DEPTH, type SeasonOutlook, type StageDate } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
-import { outlookOfRequest } from '../../data/request'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 
 /** What the ribbon draws: a value a day from `start`; °C, mm, m/s, and the share of years with frost. */
 export interface RibbonData {
@@ -30,7 +36,7 @@ const MARGIN = 12
 const SOWING_LEAD = 63
 
 export function ribbonOf(state: GardenState): RibbonData {
-  const outlook = outlookOfRequest(state, state.now)
+  const outlook = outlookOn(state, state.now)
   const { air, sources } = outlook.line
   const [start, end] = span(outlook, state.now)
   const days = daysBetween(start, end) + 1
@@ -76,20 +82,32 @@ function soilOfGarden(state: GardenState, outlook: SeasonOutlook): Float64Array 
 function span(outlook: SeasonOutlook, now: IsoDate): [IsoDate, IsoDate] {
   const sowings = outlook.plantings.flatMap(({ dates }) => (dates.sow.date === null ? [] : [dates.sow.date]))
   const lastFrost = outlook.frost.lastSpring.p50
-  const firstSowing = sowings.reduce(earlierOf, dateInSeason(outlook.start, (lastFrost ?? SOWING_LEAD + MARGIN) - SOWING_LEAD + 14))
+  const firstSowing = sowings.reduce(
+    earlierOf,
+    dateInSeason(outlook.start, (lastFrost ?? SOWING_LEAD + MARGIN) - SOWING_LEAD + 14),
+  )
   const seasonEnd = addDays(outlook.start, 364)
   const { p90 } = outlook.frost.firstAutumn
   const lastDay = p90 === null ? seasonEnd : dateInSeason(outlook.start, p90 + MARGIN)
   const start = earlierOf(addDays(firstSowing, -MARGIN), now)
-  return [laterOf(start, addDays(outlook.start, -30)), earlierOf(laterOf(lastDay, addDays(now, MARGIN)), addDays(seasonEnd, 30))]
+  return [
+    laterOf(start, addDays(outlook.start, -30)),
+    earlierOf(laterOf(lastDay, addDays(now, MARGIN)), addDays(seasonEnd, 30)),
+  ]
 }
 
 function lanesOf({ plantings }: SeasonOutlook, start: IsoDate, end: IsoDate): RibbonData['lanes'] {
   const between = (name: RibbonData['lanes'][number]['name'], from: StageDate[], to: StageDate[]) => {
     const first = from.flatMap(({ date }) => (date === null ? [] : [date])).sort()[0]
-    const last = to.flatMap(({ date }) => (date === null ? [] : [date])).sort().at(-1) ?? end
+    const last =
+      to
+        .flatMap(({ date }) => (date === null ? [] : [date]))
+        .sort()
+        .at(-1) ?? end
     if (first === undefined || first > end || last < start) return []
-    return [{ name, from: daysBetween(start, laterOf(first, start)), to: daysBetween(start, earlierOf(last, end)) }]
+    return [
+      { name, from: daysBetween(start, laterOf(first, start)), to: daysBetween(start, earlierOf(last, end)) },
+    ]
   }
   const stage = (name: keyof (typeof plantings)[number]['dates']) => plantings.map(({ dates }) => dates[name])
   return [
@@ -105,5 +123,5 @@ function weekMean(values: Float64Array, at: number): number {
   return sum / 7
 }
 
-const rounded = (values: ArrayLike<number>, digits: number) => Array.from(values, (value) => Number(value.toFixed(digits)))
-
+const rounded = (values: ArrayLike<number>, digits: number) =>
+  Array.from(values, (value) => Number(value.toFixed(digits)))

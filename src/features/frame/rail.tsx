@@ -2,7 +2,6 @@
 
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
-import { useMemo } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { ThemeChoice } from './theme-choice'
 import { WORKSPACES } from './workspaces'
@@ -13,21 +12,11 @@ export function Rail() {
   const router = useRouter()
   const on = useSearchParams().get('on')
   const at = (path: string) => (on === null ? path : `${path}?on=${on}`)
-  useKeys(
-    useMemo(
-      () =>
-        WORKSPACES.map(({ name, path, key }) => ({
-          key,
-          label: name,
-          run: () => router.push(on === null ? path : `${path}?on=${on}`),
-        })),
-      [router, on],
-    ),
-  )
+  useKeys(WORKSPACES.map(({ name, path, key }) => ({ key, label: name, run: () => router.push(at(path)) })))
   return (
     <nav
       aria-label="Workspaces"
-      className="flex w-28 shrink-0 flex-col border-r border-base-300 pt-3 max-sm:fixed max-sm:inset-x-0 max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:bg-base-200 max-sm:pt-0 print:hidden"
+      className="sticky top-[105px] flex h-[calc(100dvh-105px)] w-28 shrink-0 flex-col border-r border-base-300 pt-3 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:bg-base-200 max-sm:pt-0 print:hidden"
     >
       {WORKSPACES.map(({ name, path, key }) => {
         const here = pathname.startsWith(path) || (path === '/season' && pathname.startsWith('/plantings'))

@@ -7,12 +7,26 @@ import { sayTemperature } from '../../wording/say'
 import type { RibbonData } from './queries'
 
 /** Drawn in a box of `days` × 100, stretched to the strip; words lie over it, so that they are not stretched. */
-const TOP = 18
-const BOTTOM = 62
+const TOP = 16
+const BOTTOM = 64
 const LANES = { 'under cover': 70, 'in the ground': 81, bearing: 92 } as const
-const LANE_COLOURS = { 'under cover': 'var(--leaf-young)', 'in the ground': 'var(--color-primary)', bearing: 'var(--ripe)' } as const
+const LANE_COLOURS = {
+  'under cover': 'var(--leaf-young)',
+  'in the ground': 'var(--color-primary)',
+  bearing: 'var(--ripe)',
+} as const
 
-export function RibbonStrip({ data, at, label, onMove }: { data: RibbonData; at: number; label: string; onMove: (day: number) => void }) {
+export function RibbonStrip({
+  data,
+  at,
+  label,
+  onMove,
+}: {
+  data: RibbonData
+  at: number
+  label: string
+  onMove: (day: number) => void
+}) {
   const strip = useRef<HTMLDivElement>(null)
   const dayAt = (clientX: number) => {
     const box = strip.current!.getBoundingClientRect()
@@ -23,7 +37,9 @@ export function RibbonStrip({ data, at, label, onMove }: { data: RibbonData; at:
     if (event.buttons === 1) onMove(dayAt(event.clientX))
   }
   const onKey = (event: KeyboardEvent) => {
-    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -7, PageUp: 7 }[event.key]
+    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -7, PageUp: 7 }[
+      event.key
+    ]
     if (step === undefined && event.key !== 'Home' && event.key !== 'End') return
     event.preventDefault()
     onMove(event.key === 'Home' ? 0 : event.key === 'End' ? data.days - 1 : at + step!)
@@ -44,7 +60,10 @@ export function RibbonStrip({ data, at, label, onMove }: { data: RibbonData; at:
       onKeyDown={onKey}
     >
       <Curves data={data} />
-      <div className="marker-moves pointer-events-none absolute inset-y-0 w-0.5 bg-base-content" style={{ left: `${share(at, data)}%` }}>
+      <div
+        className="marker-moves pointer-events-none absolute inset-y-0 w-0.5 bg-base-content"
+        style={{ left: `${share(at, data)}%` }}
+      >
         <span className="absolute -top-px left-1/2 -translate-x-1/2 border-x-[7px] border-t-9 border-x-transparent border-t-base-content" />
       </div>
     </div>
@@ -58,30 +77,58 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
   const { usualLow, soil, low, risk, days, sources, manner } = data
   const warmest = Math.max(...soil, ...usualLow, 15) + 1
   const coldest = Math.min(...usualLow, ...soil, -2)
-  const y = (value: number) => BOTTOM - ((Math.max(coldest - 4, value) - coldest) / (warmest - coldest)) * (BOTTOM - TOP)
-  const line = (values: readonly number[]) => values.map((value, day) => `${day === 0 ? 'M' : 'L'}${day} ${y(value).toFixed(1)}`).join('')
+  const y = (value: number) =>
+    BOTTOM - ((Math.max(coldest - 4, value) - coldest) / (warmest - coldest)) * (BOTTOM - TOP)
+  const line = (values: readonly number[]) =>
+    values.map((value, day) => `${day === 0 ? 'M' : 'L'}${day} ${y(value).toFixed(1)}`).join('')
   const known = [...sources].filter((source) => source !== 'n').length
   const firstKnown = [...sources].findIndex((source) => source !== 'n')
-  const hatch = risk.map((value, day) => `${day === 0 ? 'M0 0L' : 'L'}${day} ${(value * BOTTOM).toFixed(1)}`).join('') + `L${days - 1} 0Z`
+  // The chance of frost stands on the lanes as high as it is likely.
+  const hatch = risk.map(
+    (value, day) => `${share(day, data).toFixed(2)}% ${(BOTTOM - value * (BOTTOM - TOP)).toFixed(1)}%`,
+  )
   const months = monthStarts(data)
   const limit = 10
   const riskAt = labelPlace(risk)
   return (
     <>
-      <svg className="absolute inset-0 h-full w-full" viewBox={`0 0 ${days - 1} 100`} preserveAspectRatio="none" aria-hidden>
-        <defs>
-          <pattern id="frost-hatch" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <line x1="0" y1="0" x2="0" y2="5" stroke="var(--frost)" strokeWidth="1.1" />
-          </pattern>
-        </defs>
+      <div
+        aria-hidden
+        className="absolute inset-0 bg-[repeating-linear-gradient(135deg,transparent_0_4px,var(--frost)_4px_5px)] opacity-40"
+        style={{ clipPath: `polygon(0% ${BOTTOM}%, ${hatch.join(', ')}, 100% ${BOTTOM}%)` }}
+      />
+      <svg
+        className="absolute inset-0 h-full w-full"
+        viewBox={`0 0 ${days - 1} 100`}
+        preserveAspectRatio="none"
+        aria-hidden
+      >
         {months.map(({ day }) => (
-          <line key={day} x1={day} x2={day} y1="0" y2="100" stroke="var(--color-base-300)" vectorEffect="non-scaling-stroke" />
+          <line
+            key={day}
+            x1={day}
+            x2={day}
+            y1="0"
+            y2="100"
+            stroke="var(--color-base-300)"
+            vectorEffect="non-scaling-stroke"
+          />
         ))}
-        <path d={hatch} fill="url(#frost-hatch)" opacity="0.55" />
-        <line x1="0" x2={days - 1} y1={y(limit)} y2={y(limit)} stroke="var(--quiet)" strokeDasharray="1 4" vectorEffect="non-scaling-stroke" />
+        <line
+          x1="0"
+          x2={days - 1}
+          y1={y(limit)}
+          y2={y(limit)}
+          stroke="var(--quiet)"
+          strokeDasharray="1 4"
+          vectorEffect="non-scaling-stroke"
+        />
         {firstKnown >= 0 && (
           <path
-            d={low.slice(firstKnown, firstKnown + known).map((value, index) => `${index === 0 ? 'M' : 'L'}${firstKnown + index} ${y(value).toFixed(1)}`).join('')}
+            d={low
+              .slice(firstKnown, firstKnown + known)
+              .map((value, index) => `${index === 0 ? 'M' : 'L'}${firstKnown + index} ${y(value).toFixed(1)}`)
+              .join('')}
             fill="none"
             stroke="var(--frost)"
             strokeWidth="1"
@@ -89,33 +136,69 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
             vectorEffect="non-scaling-stroke"
           />
         )}
-        <path d={line(usualLow)} fill="none" stroke="var(--frost)" strokeWidth="1.8" vectorEffect="non-scaling-stroke" />
-        <path d={line(soil)} fill="none" stroke="var(--color-secondary)" strokeWidth="1.8" strokeDasharray="6 4" vectorEffect="non-scaling-stroke" />
+        <path
+          d={line(usualLow)}
+          fill="none"
+          stroke="var(--frost)"
+          strokeWidth="1.8"
+          vectorEffect="non-scaling-stroke"
+        />
+        <path
+          d={line(soil)}
+          fill="none"
+          stroke="var(--color-secondary)"
+          strokeWidth="1.8"
+          strokeDasharray="6 4"
+          vectorEffect="non-scaling-stroke"
+        />
         {data.lanes.map(({ name, from, to }) => (
-          <line key={name} x1={from} x2={to} y1={LANES[name] + 2} y2={LANES[name] + 2} stroke={LANE_COLOURS[name]} strokeWidth="6" vectorEffect="non-scaling-stroke" />
+          <line
+            key={name}
+            x1={from}
+            x2={to}
+            y1={LANES[name] + 2}
+            y2={LANES[name] + 2}
+            stroke={LANE_COLOURS[name]}
+            strokeWidth="6"
+            vectorEffect="non-scaling-stroke"
+          />
         ))}
       </svg>
       <div className="pointer-events-none absolute inset-0 overflow-hidden text-xs" aria-hidden>
         {months.map(({ day, month }) => (
-          <span key={day} className="absolute top-0.5 pl-1 text-quiet" style={{ left: `${share(day, data)}%` }}>
+          <span
+            key={day}
+            className="absolute top-0.5 pl-1 text-quiet"
+            style={{ left: `${share(day, data)}%` }}
+          >
             {monthName(month)}
           </span>
         ))}
-        <span className="absolute left-1 -translate-y-1/2 bg-base-200/80 px-0.5 text-quiet max-sm:hidden" style={{ top: `${y(limit)}%` }}>
+        <span
+          className="absolute left-1 -translate-y-1/2 bg-base-200/80 px-0.5 text-quiet max-sm:hidden"
+          style={{ top: `${y(limit)}%` }}
+        >
           {sayTemperature(limit, manner)}
         </span>
         <LineLabel data={data} values={soil} y={y} className="text-stake" text="soil" above />
         <LineLabel data={data} values={usualLow} y={y} className="text-frost" text="night low" />
         {riskAt !== null && (
-          <span className="absolute bg-base-200/85 px-0.5 text-frost max-sm:hidden" style={{ left: `${share(riskAt, data) + 0.6}%`, top: '26%' }}>
-            frost
+          <span
+            className="absolute bg-base-200/85 px-0.5 text-frost max-sm:hidden"
+            style={{ left: `${share(riskAt, data) + 1}%`, top: `${BOTTOM - 17}%` }}
+          >
+            frost risk
           </span>
         )}
         {data.lanes.map(({ name, from, to }) => (
           <span
             key={name}
             className="absolute -translate-y-1/2 px-1 leading-none whitespace-nowrap max-sm:hidden"
-            style={share(from, data) > 14 ? { right: `${100 - share(from, data)}%`, top: `${LANES[name] + 2}%` } : { left: `${share(to, data)}%`, top: `${LANES[name] + 2}%` }}
+            style={
+              share(from, data) > 14
+                ? { right: `${100 - share(from, data)}%`, top: `${LANES[name] + 2}%` }
+                : { left: `${share(to, data)}%`, top: `${LANES[name] + 2}%` }
+            }
           >
             {name}
           </span>
@@ -125,11 +208,28 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
   )
 })
 
-function LineLabel({ data, values, y, text, className, above = false }: { data: RibbonData; values: readonly number[]; y: (value: number) => number; text: string; className: string; above?: boolean }) {
+function LineLabel({
+  data,
+  values,
+  y,
+  text,
+  className,
+  above = false,
+}: {
+  data: RibbonData
+  values: readonly number[]
+  y: (value: number) => number
+  text: string
+  className: string
+  above?: boolean
+}) {
   const day = Math.round(data.days * 0.72)
   const top = y(values[day]!)
   return (
-    <span className={`absolute max-sm:hidden ${className} ${above ? '-translate-y-full' : ''}`} style={{ left: `${share(day, data)}%`, top: `${top + (above ? -2 : 1)}%` }}>
+    <span
+      className={`absolute max-sm:hidden ${className} ${above ? '-translate-y-full' : ''}`}
+      style={{ left: `${share(day, data)}%`, top: `${top + (above ? -2 : 1)}%` }}
+    >
       {text}
     </span>
   )

@@ -9,6 +9,9 @@ export function dayInWords(data: RibbonData, at: number): { temperatures: string
   const temperatures = `${sayTemperature(data.high[at]!, manner)} / ${sayTemperature(data.low[at]!, manner)}, soil ${sayTemperature(data.soil[at]!, manner)}`
   if (usual) return { temperatures, sky: 'usual for the day' }
   const wind = `wind ${formatMeasure({ kind: 'speed', value: data.wind[at]! }, manner)}`
-  const rain = data.rain[at]! < 0.5 ? 'dry' : `rain ${formatMeasure({ kind: 'water-depth', value: data.rain[at]! }, manner)}`
+  const rain =
+    data.rain[at]! < 0.5
+      ? 'dry'
+      : `rain ${formatMeasure({ kind: 'water-depth', value: data.rain[at]! }, manner)}`
   return { temperatures, sky: `${rain}, ${wind}` }
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { addDays, daysBetween, isIsoDate, type IsoDate } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
@@ -22,49 +22,46 @@ export function Ribbon({ data }: { data: RibbonData }) {
   const shown = isIsoDate(asked) ? clamp(asked, start, end) : now
   const [moved, setMoved] = useState<IsoDate | null>(null)
   const date = moved ?? shown
-  const rest = useRef<ReturnType<typeof setTimeout>>(undefined)
 
   useEffect(() => setMoved(null), [asked])
+  useEffect(() => {
+    if (moved === null) return
+    const address = moved === now ? pathname : `${pathname}?on=${moved}`
+    const rest = setTimeout(() => router.replace(address, { scroll: false }), REST)
+    return () => clearTimeout(rest)
+  }, [moved, now, pathname, router])
 
-  const moveTo = useCallback(
-    (to: IsoDate) => {
-      const next = clamp(to, start, end)
-      setMoved(next)
-      clearTimeout(rest.current)
-      rest.current = setTimeout(() => router.replace(next === now ? pathname : `${pathname}?on=${next}`, { scroll: false }), REST)
-    },
-    [start, end, now, pathname, router],
-  )
-
-  const by = useCallback((step: number) => moveTo(addDays(date, step)), [date, moveTo])
-  useKeys(
-    useMemo(
-      () => [
-        { key: '[', label: 'a day back', run: () => by(-1) },
-        { key: ']', label: 'a day on', run: () => by(1) },
-        { key: '{', label: 'a week back', run: () => by(-7) },
-        { key: '}', label: 'a week on', run: () => by(7) },
-        { key: 't', label: 'back to today', run: () => moveTo(now) },
-      ],
-      [by, moveTo, now],
-    ),
-  )
+  const moveTo = (to: IsoDate) => setMoved(clamp(to, start, end))
+  const by = (step: number) => () => moveTo(addDays(date, step))
+  useKeys([
+    { key: '[', label: 'a day back', run: by(-1) },
+    { key: ']', label: 'a day on', run: by(1) },
+    { key: '{', label: 'a week back', run: by(-7) },
+    { key: '}', label: 'a week on', run: by(7) },
+    { key: 't', label: 'back to today', run: () => moveTo(now) },
+  ])
 
   const at = daysBetween(start, date)
   const words = dayInWords(data, at)
   return (
-    <header className="flex border-b border-base-300 bg-base-200 max-sm:flex-col print:hidden">
-      <div className="w-44 shrink-0 px-4 py-2 max-sm:flex max-sm:w-auto max-sm:items-baseline max-sm:gap-2 max-sm:pb-0 xl:w-52">
+    <header className="sticky top-0 z-10 flex border-b border-base-300 bg-base-200 max-sm:static max-sm:flex-col print:hidden">
+      <div className="w-44 shrink-0 px-4 py-2 max-sm:flex max-sm:w-auto max-sm:flex-wrap max-sm:items-baseline max-sm:gap-x-3 max-sm:pb-1 xl:w-52">
         <p className="font-serif text-lg leading-6 font-semibold max-sm:text-base">{data.garden}</p>
         <p className="leading-6 font-semibold" data-testid="ribbon-date">
           {formatDate(date, manner, 'weekday')}
         </p>
-        <p className="text-sm leading-5 text-quiet max-sm:ml-auto">{words.temperatures}</p>
+        <p className="text-sm leading-5 text-quiet">{words.temperatures}</p>
         <p className="text-sm leading-5 text-quiet max-sm:hidden">{words.sky}</p>
       </div>
-      <RibbonStrip data={data} at={at} label={`${formatDate(date, manner, 'full')}: ${words.temperatures}, ${words.sky}`} onMove={(day) => moveTo(addDays(start, day))} />
+      <RibbonStrip
+        data={data}
+        at={at}
+        label={`${formatDate(date, manner, 'full')}: ${words.temperatures}, ${words.sky}`}
+        onMove={(day) => moveTo(addDays(start, day))}
+      />
     </header>
   )
 }
 
-const clamp = (date: IsoDate, low: IsoDate, high: IsoDate): IsoDate => (date < low ? low : date > high ? high : date)
+const clamp = (date: IsoDate, low: IsoDate, high: IsoDate): IsoDate =>
+  date < low ? low : date > high ? high : date

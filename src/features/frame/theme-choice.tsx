@@ -18,7 +18,11 @@ export function ThemeChoice() {
   return (
     <label className="mt-auto flex flex-col gap-1 px-3.5 pb-4 text-sm text-quiet max-sm:mt-0 max-sm:justify-center max-sm:px-2 max-sm:py-1">
       Light
-      <select className="select select-sm min-h-11 w-full pr-6 text-base-content max-sm:min-h-9" value={shown ?? 'day'} onChange={(event) => setTheme(event.target.value)}>
+      <select
+        className="select select-sm min-h-11 w-full pr-6 text-base-content max-sm:min-h-9"
+        value={shown ?? 'day'}
+        onChange={(event) => setTheme(event.target.value)}
+      >
         {THEMES.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}

@@ -9,9 +9,23 @@ import type { Shelter, SoilTexture } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
 import { importGarden, type ImportProblem } from '../../data/garden-file'
-import { currentGarden, mannerOf, normalRows, replaceNormals, updateGarden } from '../../data/gardens'
+import {
+  currentGarden,
+  mannerOf,
+  normalRows,
+  replaceNormals,
+  todayIn,
+  updateGarden,
+} from '../../data/gardens'
 import { checkForm } from '../../wording/check-form'
-import { keptNormal, monthSchema, NORMAL_FIELDS, siteSchema, type NormalsValues, type SiteValues } from './schema'
+import {
+  keptNormal,
+  monthSchema,
+  NORMAL_FIELDS,
+  siteSchema,
+  type NormalsValues,
+  type SiteValues,
+} from './schema'
 
 const NO_GARDEN: FormProblems = { form: 'There is no garden yet: make one first.' }
 
@@ -20,7 +34,7 @@ export async function keepSite(typed: SiteValues): Promise<FormProblems | undefi
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
     if (!garden) return NO_GARDEN
-    const checked = await checkForm(siteSchema(mannerOf(garden)), typed)
+    const checked = await checkForm(siteSchema(mannerOf(garden), todayIn(garden)), typed)
     if ('fields' in checked) return { fields: checked.fields }
     const { where, clock, ...values } = checked.values
     const place = parseCoordinates(where) as { latitude: number; longitude: number }
@@ -41,7 +55,9 @@ export async function keepSite(typed: SiteValues): Promise<FormProblems | undefi
     await replaceNormals(
       tx,
       garden.id,
-      rows.map(({ gardenId: _, ...row }) => (row.source === 'entered' ? row : { ...row, ...carried[row.month - 1] })),
+      rows.map(({ gardenId: _, ...row }) =>
+        row.source === 'entered' ? row : { ...row, ...carried[row.month - 1] },
+      ),
     )
     return undefined
   })
@@ -55,8 +71,15 @@ export async function keepNormals(typed: NormalsValues): Promise<FormProblems | 
     const garden = await currentGarden(tx)
     if (!garden) return NO_GARDEN
     const manner = mannerOf(garden)
-    const checked = await checkForm(object({ months: array(monthSchema(manner)).required().length(12, 'Twelve months, please.') }), typed)
-    if ('fields' in checked) return { fields: checked.fields, form: 'Some numbers cannot be right: they are marked. Nothing was changed.' }
+    const checked = await checkForm(
+      object({ months: array(monthSchema(manner)).required().length(12, 'Twelve months, please.') }),
+      typed,
+    )
+    if ('fields' in checked)
+      return {
+        fields: checked.fields,
+        form: 'Some numbers cannot be right: they are marked. Nothing was changed.',
+      }
     const us = manner.units === 'us'
     const before = await normalRows(garden.id, tx)
     const months = checked.values.months as unknown as MonthNormal[]
@@ -68,7 +91,8 @@ export async function keepNormals(typed: NormalsValues): Promise<FormProblems | 
         for (const field of NORMAL_FIELDS) {
           const value = keptNormal(field, months[index]![field], us)
           // What the table shows rounded and nobody touched stays as exact as it was.
-          if (Math.abs(value - row[field]) > 0.06) Object.assign(changed, { [field]: value, source: 'entered' })
+          if (Math.abs(value - row[field]) > 0.06)
+            Object.assign(changed, { [field]: value, source: 'entered' })
         }
         return changed
       }),
@@ -95,15 +119,24 @@ function sayProblem(problem: ImportProblem): { message: string; faults: string[]
   const unchanged = 'Nothing was changed.'
   switch (problem.kind) {
     case 'not-json':
-      return { message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`, faults: [] }
+      return {
+        message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`,
+        faults: [],
+      }
     case 'not-a-garden':
       return { message: `This is not a garden that Prairie exported. ${unchanged}`, faults: [] }
     case 'newer':
-      return { message: `This garden was exported by a newer Prairie (version ${problem.version} of the file). ${unchanged} Update Prairie first.`, faults: [] }
+      return {
+        message: `This garden was exported by a newer Prairie (version ${problem.version} of the file). ${unchanged} Update Prairie first.`,
+        faults: [],
+      }
     case 'invalid': {
       const { faults } = problem
       const more = faults.length > MOST_FAULTS ? [`… and ${faults.length - MOST_FAULTS} more`] : []
-      return { message: `The file has ${faults.length === 1 ? 'a fault' : `${faults.length} faults`}. ${unchanged}`, faults: [...faults.slice(0, MOST_FAULTS), ...more] }
+      return {
+        message: `The file has ${faults.length === 1 ? 'a fault' : `${faults.length} faults`}. ${unchanged}`,
+        faults: [...faults.slice(0, MOST_FAULTS), ...more],
+      }
     }
   }
 }

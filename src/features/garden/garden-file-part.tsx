@@ -17,12 +17,21 @@ export function GardenFilePart() {
     setAnswer(null)
     setChosen(null)
     if (!file) return
-    if (file.size > LARGEST) setAnswer({ ok: false, message: 'This file is over 18 MB: no garden of Prairie is. Nothing was changed.', faults: [] })
+    if (file.size > LARGEST)
+      setAnswer({
+        ok: false,
+        message: 'This file is over 18 MB: no garden of Prairie is. Nothing was changed.',
+        faults: [],
+      })
     else setChosen({ name: file.name, text: await file.text() })
   }
   const take = () =>
     startTaking(async () => {
-      const result = await takeGardenFile(chosen!.text).catch((): ImportAnswer => ({ ok: false, message: 'The server did not answer. Nothing was changed: try again.', faults: [] }))
+      const result = await takeGardenFile(chosen!.text).catch((): ImportAnswer => ({
+        ok: false,
+        message: 'The server did not answer. Nothing was changed: try again.',
+        faults: [],
+      }))
       setAnswer(result)
       setChosen(null)
       if (result.ok) toast('The garden from the file is here. The one before lies beside it as a copy.')
@@ -37,11 +46,18 @@ export function GardenFilePart() {
       </p>
       <label className="block">
         <span className="text-sm text-quiet">Take in a garden file</span>
-        <input type="file" accept="application/json,.json" className="file-input mt-1 block min-h-11 w-full max-w-md" onChange={choose} />
+        <input
+          type="file"
+          accept="application/json,.json"
+          className="file-input mt-1 block min-h-11 w-full max-w-md"
+          onChange={choose}
+        />
       </label>
       {chosen && (
         <div className="border-l-4 border-feed bg-(--caution) px-3 py-2">
-          <p className="break-words">{chosen.name} takes the place of this garden. A copy of this one is put beside the database first.</p>
+          <p className="break-words">
+            {chosen.name} takes the place of this garden. A copy of this one is put beside the database first.
+          </p>
           <button className="btn mt-2 min-h-11" onClick={take} disabled={busy}>
             {busy ? 'Taking it in …' : 'Take it in'}
           </button>

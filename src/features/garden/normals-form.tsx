@@ -21,7 +21,15 @@ const HEADS: Record<(typeof NORMAL_FIELDS)[number], { name: string; metric: stri
 }
 
 /** The climate, month by month; every curve and date is worked out from these. */
-export function NormalsForm({ normals, entered, manner }: { normals: NormalsValues; entered: boolean[]; manner: Manner }) {
+export function NormalsForm({
+  normals,
+  entered,
+  manner,
+}: {
+  normals: NormalsValues
+  entered: boolean[]
+  manner: Manner
+}) {
   const schema = useMemo(() => object({ months: array(monthSchema(manner)).required() }), [manner])
   const { form, submit, busy, problem } = useCheckedForm<NormalsValues>({
     schema,

@@ -1,9 +1,9 @@
 import { object, string, type AnySchema } from 'yup'
-import { isIsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import { NORMAL_BOUNDS, type MonthNormal } from '../../core/climate'
 import { SHELTERS, SOILS, type Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
-import { choiceField, decimalField, nameField, quantityField } from '../../wording/fields'
+import { choiceField, decimalField, nameField, optionalDateField, quantityField } from '../../wording/fields'
 
 export interface SiteValues {
   name: string
@@ -19,7 +19,7 @@ export interface SiteValues {
   station: string
 }
 
-export function siteSchema(manner: Manner) {
+export function siteSchema(manner: Manner, today: IsoDate) {
   return object({
     name: nameField('the garden'),
     where: string()
@@ -28,7 +28,11 @@ export function siteSchema(manner: Manner) {
         const read = parseCoordinates(text)
         return 'error' in read ? this.createError({ message: read.error }) : true
       }),
-    elevation: quantityField('length', manner, { low: 0, high: 5500, bareUnit: manner.units === 'us' ? 'ft' : 'm' }),
+    elevation: quantityField('length', manner, {
+      low: 0,
+      high: 5500,
+      bareUnit: manner.units === 'us' ? 'ft' : 'm',
+    }),
     timeZone: string()
       .required('Choose a time zone.')
       .test('zone', 'This time zone is not known. Write it as Continent/City, or UTC.', isTimeZone),
@@ -37,9 +41,7 @@ export function siteSchema(manner: Manner) {
     dates: choiceField(['day-first', 'month-first', 'iso'] as const, 'how dates are written'),
     shelter: choiceField(SHELTERS, 'how sheltered it is'),
     soil: choiceField(SOILS, 'a soil'),
-    clock: string()
-      .default('')
-      .test('date', 'A date such as 2026-06-18, or leave it empty to follow the computer.', (text) => text === '' || isIsoDate(text)),
+    clock: optionalDateField(manner, today),
     station: choiceField(['simulated', 'normals'] as const, 'where days without a record get their weather'),
   })
 }
@@ -57,16 +59,30 @@ export interface NormalsValues {
   months: Record<keyof MonthNormal, string>[]
 }
 
-export const NORMAL_FIELDS = ['tmin', 'tmax', 'rain', 'wetDays', 'dewPoint', 'wind', 'solar'] as const satisfies readonly (keyof MonthNormal)[]
+export const NORMAL_FIELDS = [
+  'tmin',
+  'tmax',
+  'rain',
+  'wetDays',
+  'dewPoint',
+  'wind',
+  'solar',
+] as const satisfies readonly (keyof MonthNormal)[]
 
 /** A month's numbers in the garden's units; `low` under `high` is checked where all are known. */
 export function monthSchema(manner: Manner) {
   const us = manner.units === 'us'
-  const bounds = (field: keyof MonthNormal) => NORMAL_BOUNDS[field].map((value) => shownNormal(field, value, us)) as [number, number]
-  const fields: Record<string, AnySchema> = Object.fromEntries(NORMAL_FIELDS.map((field) => [field, decimalField(...bounds(field))]))
+  const bounds = (field: keyof MonthNormal) =>
+    NORMAL_BOUNDS[field].map((value) => shownNormal(field, value, us)) as [number, number]
+  const fields: Record<string, AnySchema> = Object.fromEntries(
+    NORMAL_FIELDS.map((field) => [field, decimalField(...bounds(field))]),
+  )
   return object(fields).test('order', '', function check(month) {
     const { tmin, tmax } = month as unknown as MonthNormal
-    return tmin < tmax || this.createError({ path: `${this.path}.tmin`, message: 'The low must be under the high.' })
+    return (
+      tmin < tmax ||
+      this.createError({ path: `${this.path}.tmin`, message: 'The low must be under the high.' })
+    )
   })
 }
 

@@ -4,13 +4,14 @@ import { useMemo } from 'react'
 import { toast } from 'sonner'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
+import type { IsoDate } from '../../core/calendar'
 import { SHELTERS, SOILS, type Manner } from '../../core/facts'
 import { capital, nameOf } from '../../wording/names'
 import { keepSite } from './actions'
 import { siteSchema, type SiteValues } from './schema'
 
-export function SiteForm({ site, manner }: { site: SiteValues; manner: Manner }) {
-  const schema = useMemo(() => siteSchema(manner), [manner])
+export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Manner; today: IsoDate }) {
+  const schema = useMemo(() => siteSchema(manner, today), [manner, today])
   const { submit, field, busy, problem } = useCheckedForm<SiteValues>({
     schema,
     defaults: site,
@@ -54,10 +55,14 @@ export function SiteForm({ site, manner }: { site: SiteValues; manner: Manner })
           <option value="month-first">June 18</option>
           <option value="iso">2026-06-18</option>
         </ChoiceField>
-        <TextField label="Clock held on" type="date" hint="Empty: it follows the computer." {...field('clock')} />
-        <ChoiceField label="Days without a record" hint="The simulated station makes weather up: for trying out." {...field('station')}>
-          <option value="normals">are as usual for the day</option>
-          <option value="simulated">come from a simulated station</option>
+        <TextField label="Clock held on" hint="Empty: it follows the computer." {...field('clock')} />
+        <ChoiceField
+          label="Days without a record"
+          hint="The simulated station makes weather up: for trying out."
+          {...field('station')}
+        >
+          <option value="normals">usual for the day</option>
+          <option value="simulated">simulated station</option>
         </ChoiceField>
       </div>
       <FormError message={problem} />

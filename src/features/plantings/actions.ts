@@ -10,7 +10,16 @@ import type { GardenCultivar, Place, Planting } from '../../core/facts'
 import { recommendSpacing, rowPositions } from '../../core/spacing'
 import { write } from '../../data/database'
 import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
-import { cultivarsOf, insertCultivars, insertPlaces, insertPlantings, insertPlants, placesOf, plantingsOf, plantsOf } from '../../data/plantings'
+import {
+  cultivarsOf,
+  insertCultivars,
+  insertPlaces,
+  insertPlantings,
+  insertPlants,
+  placesOf,
+  plantingsOf,
+  plantsOf,
+} from '../../data/plantings'
 import { checkForm } from '../../wording/check-form'
 import { NEW, plantingSchema, type PlantingValues } from './schema'
 
@@ -19,24 +28,46 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
   const made = await write(async (tx): Promise<{ id: string } | FormProblems> => {
     const garden = await currentGarden(tx)
     if (!garden) return { form: 'There is no garden yet: make one first.' }
-    const checked = await checkForm(plantingSchema(mannerOf(garden), typed ?? { place: '', cultivar: '' }), typed)
+    const checked = await checkForm(
+      plantingSchema(mannerOf(garden), typed ?? { place: '', cultivar: '' }),
+      typed,
+    )
     if ('fields' in checked) return { fields: checked.fields }
     const values = checked.values as Checked
 
     const places = await placesOf(garden.id, tx)
-    const place = values.place === NEW ? newPlace(values, places) : places.find(({ id }) => id === values.place)
+    const place =
+      values.place === NEW ? newPlace(values, places) : places.find(({ id }) => id === values.place)
     if (!place) return { fields: { place: 'This place is no longer there: choose another.' } }
     const cultivars = await cultivarsOf(garden.id, tx)
-    const cultivar = values.cultivar === NEW ? newCultivar(values) : cultivars.find(({ id }) => id === values.cultivar)
+    const cultivar =
+      values.cultivar === NEW ? newCultivar(values) : cultivars.find(({ id }) => id === values.cultivar)
     if (!cultivar) return { fields: { cultivar: 'This cultivar is no longer there: choose another.' } }
     const fault = cultivarFault(cultivar)
     if (fault) return { fields: fault }
 
-    const training = trainingsFor(cultivar).includes(values.training) ? values.training : trainingsFor(cultivar)[0]!
-    const { inRow, lines } = recommendSpacing({ plant: cultivar, training, school: values.spacingSchool, wetness: 'low' }).answer
-    const { positions, fits } = rowPositions({ length: place.length, width: place.width, inRow, lines, count: values.count })
+    const training = trainingsFor(cultivar).includes(values.training)
+      ? values.training
+      : trainingsFor(cultivar)[0]!
+    const { inRow, lines } = recommendSpacing({
+      plant: cultivar,
+      training,
+      school: values.spacingSchool,
+      wetness: 'low',
+    }).answer
+    const { positions, fits } = rowPositions({
+      length: place.length,
+      width: place.width,
+      inRow,
+      lines,
+      count: values.count,
+    })
     if (values.count > fits)
-      return { fields: { count: `${fits} fit here at this spacing. Choose fewer, a closer school, or another place.` } }
+      return {
+        fields: {
+          count: `${fits} fit here at this spacing. Choose fewer, a closer school, or another place.`,
+        },
+      }
 
     const now = todayIn(garden)
     const season = yearOf(seasonStart(normalsOf(await normalRows(garden.id, tx)), now))
@@ -56,7 +87,12 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     if (values.place === NEW) await insertPlaces(tx, garden.id, [place])
     if (values.cultivar === NEW) await insertCultivars(tx, garden.id, [cultivar])
     const sharing = (await plantingsOf(garden.id, season, tx)).filter(({ placeId }) => placeId === place.id)
-    const taken = (await plantsOf(sharing.map(({ id }) => id), tx)).length
+    const taken = (
+      await plantsOf(
+        sharing.map(({ id }) => id),
+        tx,
+      )
+    ).length
     await insertPlantings(tx, garden.id, [planting])
     await insertPlants(
       tx,
@@ -75,7 +111,10 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
   redirect(`/plantings/${made.id}`)
 }
 
-type Checked = Pick<Planting, 'count' | 'training' | 'support' | 'spacingSchool' | 'germination' | 'survival'> & {
+type Checked = Pick<
+  Planting,
+  'count' | 'training' | 'support' | 'spacingSchool' | 'germination' | 'survival'
+> & {
   place: string
   cultivar: string
   placeName: string
@@ -93,7 +132,10 @@ type Checked = Pick<Planting, 'count' | 'training' | 'support' | 'spacingSchool'
 const PATH_BETWEEN = 0.6
 
 /** A new place lies north of those that are there. */
-function newPlace({ placeName, placeKind, placeLength, placeWidth }: Checked, places: readonly Place[]): Place {
+function newPlace(
+  { placeName, placeKind, placeLength, placeWidth }: Checked,
+  places: readonly Place[],
+): Place {
   return {
     id: v7(),
     name: placeName,
@@ -113,7 +155,14 @@ function newPlace({ placeName, placeKind, placeLength, placeWidth }: Checked, pl
   }
 }
 
-function newCultivar({ cultivarName, crop, habit, fruit, daysToMaturity, maturityFrom }: Checked): GardenCultivar {
+function newCultivar({
+  cultivarName,
+  crop,
+  habit,
+  fruit,
+  daysToMaturity,
+  maturityFrom,
+}: Checked): GardenCultivar {
   return {
     id: v7(),
     name: cultivarName,
@@ -134,5 +183,7 @@ const PEPPERS: readonly FruitType[] = ['bell', 'sweet-long', 'hot-small', 'hot-l
 /** A fruit type of the other crop. */
 function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> | null {
   if ((crop === 'pepper') === PEPPERS.includes(fruit)) return null
-  return { fruit: crop === 'pepper' ? 'Choose a pepper’s type of fruit.' : 'Choose a tomato’s type of fruit.' }
+  return {
+    fruit: crop === 'pepper' ? 'Choose a pepper’s type of fruit.' : 'Choose a tomato’s type of fruit.',
+  }
 }

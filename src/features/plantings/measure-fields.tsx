@@ -7,7 +7,15 @@ import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { Measures, TypedMeasures } from './measures'
 
 /** The few measures of planting day; every sound one redraws the section at once. */
-export function MeasureFields({ defaults, schema, onMeasure }: { defaults: TypedMeasures; schema: AnyObjectSchema; onMeasure: (measures: Measures) => void }) {
+export function MeasureFields({
+  defaults,
+  schema,
+  onMeasure,
+}: {
+  defaults: TypedMeasures
+  schema: AnyObjectSchema
+  onMeasure: (measures: Measures) => void
+}) {
   const { form, field } = useCheckedForm<TypedMeasures>({ schema, defaults, send: async () => undefined })
   const { watch, trigger } = form
   useEffect(() => {
@@ -20,7 +28,11 @@ export function MeasureFields({ defaults, schema, onMeasure }: { defaults: Typed
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [watch, trigger])
   return (
-    <form className="grid grid-cols-2 gap-3 sm:grid-cols-4" aria-label="The plant" onSubmit={(event) => event.preventDefault()}>
+    <form
+      className="grid grid-cols-2 gap-3 sm:grid-cols-4"
+      aria-label="The plant"
+      onSubmit={(event) => event.preventDefault()}
+    >
       <TextField label="Height" {...field('height')} />
       <TextField label="True leaves" inputMode="numeric" {...field('leaves')} />
       <TextField label="Root ball" {...field('rootBall')} />

@@ -23,9 +23,17 @@ export function usualMeasures(crop: Crop, soilDepth: number): Measures {
   return { ...USUAL[crop], soilDepth }
 }
 
-export function typedMeasures({ height, leaves, rootBall, soilDepth }: Measures, manner: Manner): TypedMeasures {
+export function typedMeasures(
+  { height, leaves, rootBall, soilDepth }: Measures,
+  manner: Manner,
+): TypedMeasures {
   const text = (value: number) => formatMeasure({ kind: 'length', value }, manner).replaceAll('\u00a0', ' ')
-  return { height: text(height), leaves: String(leaves), rootBall: text(rootBall), soilDepth: text(soilDepth) }
+  return {
+    height: text(height),
+    leaves: String(leaves),
+    rootBall: text(rootBall),
+    soilDepth: text(soilDepth),
+  }
 }
 
 export function measuresSchema(manner: Manner) {
@@ -43,5 +51,8 @@ const TOP_LEAF = 0.93
 
 /** Where the leaves of a plant of this height stand when they are evenly spaced, m, lowest first. */
 export function leafHeightsOf({ height, leaves }: Pick<Measures, 'height' | 'leaves'>): number[] {
-  return Array.from({ length: leaves }, (_, index) => height * (LOWEST_LEAF + ((TOP_LEAF - LOWEST_LEAF) * index) / Math.max(1, leaves - 1)))
+  return Array.from(
+    { length: leaves },
+    (_, index) => height * (LOWEST_LEAF + ((TOP_LEAF - LOWEST_LEAF) * index) / Math.max(1, leaves - 1)),
+  )
 }

@@ -4,7 +4,16 @@ import { useMemo } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
-import { HABITS, PEPPER_FRUITS, TOMATO_FRUITS, trainingsFor, type Crop, type FruitType, type Habit, type Training } from '../../core/crop'
+import {
+  HABITS,
+  PEPPER_FRUITS,
+  TOMATO_FRUITS,
+  trainingsFor,
+  type Crop,
+  type FruitType,
+  type Habit,
+  type Training,
+} from '../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type SpacingSchool } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
 import { recommendSpacing, rowPositions } from '../../core/spacing'
@@ -43,7 +52,11 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   })
   const values = useWatch({ control: form.control }) as PlantingValues
   const known = cultivars.find(({ id }) => id === values.cultivar)
-  const plant = known ?? { crop: values.crop as Crop, habit: values.crop === 'pepper' ? null : (values.habit as Habit), fruit: values.fruit as FruitType }
+  const plant = known ?? {
+    crop: values.crop as Crop,
+    habit: values.crop === 'pepper' ? null : (values.habit as Habit),
+    fruit: values.fruit as FruitType,
+  }
   const trainings = trainingsFor(plant)
   const isNewPlace = values.place === NEW
   const isNewCultivar = values.cultivar === NEW
@@ -107,7 +120,12 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
                 ))}
               </ChoiceField>
             )}
-            <TextField label="Days to maturity" hint="From the packet; empty: the type’s usual" inputMode="numeric" {...field('daysToMaturity')} />
+            <TextField
+              label="Days to maturity"
+              hint="From the packet; empty: the type’s usual"
+              inputMode="numeric"
+              {...field('daysToMaturity')}
+            />
             <ChoiceField label="Counted from" {...field('maturityFrom')}>
               <option value="transplanting">transplanting</option>
               <option value="sowing">sowing</option>
@@ -166,18 +184,41 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
 }
 
 /** How many fit, and how far apart, for what is chosen so far. */
-function Fit({ values, plant, trainings, choices }: { values: PlantingValues; plant: Parameters<typeof recommendSpacing>[0]['plant']; trainings: readonly Training[]; choices: Choices }) {
+function Fit({
+  values,
+  plant,
+  trainings,
+  choices,
+}: {
+  values: PlantingValues
+  plant: Parameters<typeof recommendSpacing>[0]['plant']
+  trainings: readonly Training[]
+  choices: Choices
+}) {
   const { manner, places } = choices
   const training = trainings.find((other) => other === values.training) ?? trainings[0]!
-  const { inRow, lines } = recommendSpacing({ plant, training, school: values.spacingSchool as SpacingSchool, wetness: 'low' }).answer
+  const { inRow, lines } = recommendSpacing({
+    plant,
+    training,
+    school: values.spacingSchool as SpacingSchool,
+    wetness: 'low',
+  }).answer
   const place = places.find(({ id }) => id === values.place)
   const typed = (text: string) => {
     const read = parseQuantity(text, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
     return 'error' in read || read.value < 0.1 || read.value > 500 ? null : read.value
   }
-  const [length, width] = place ? [place.length, place.width] : [typed(values.placeLength), typed(values.placeWidth)]
+  const [length, width] = place
+    ? [place.length, place.width]
+    : [typed(values.placeLength), typed(values.placeWidth)]
   if (length === null || width === null) return null
-  const { fits } = rowPositions({ length: Math.max(length, width), width: Math.min(length, width), inRow, lines, count: 0 })
+  const { fits } = rowPositions({
+    length: Math.max(length, width),
+    width: Math.min(length, width),
+    inRow,
+    lines,
+    count: 0,
+  })
   const wanted = Number(values.count)
   return (
     <p className="mt-3 text-lg" aria-live="polite">
@@ -190,7 +231,9 @@ function Fit({ values, plant, trainings, choices }: { values: PlantingValues; pl
 /** The schema depends on what is chosen: whether place and cultivar are new. */
 function lazySchema(manner: Choices['manner']) {
   return {
-    validate: (values: PlantingValues, options: object) => plantingSchema(manner, values).validate(values, options),
-    validateSync: (values: PlantingValues, options: object) => plantingSchema(manner, values).validateSync(values, options),
+    validate: (values: PlantingValues, options: object) =>
+      plantingSchema(manner, values).validate(values, options),
+    validateSync: (values: PlantingValues, options: object) =>
+      plantingSchema(manner, values).validateSync(values, options),
   } as unknown as ReturnType<typeof plantingSchema>
 }

@@ -8,7 +8,14 @@ import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSection } from '../../components/drawing/plant-section'
 import { useKeys } from '../../components/keys/keys'
 import type { Manner } from '../../core/facts'
-import { adviseDepth, DEPTH_SCHOOLS, depthAt, WARM_SOIL, type DepthInput, type DepthSchool } from '../../core/transplant'
+import {
+  adviseDepth,
+  DEPTH_SCHOOLS,
+  depthAt,
+  WARM_SOIL,
+  type DepthInput,
+  type DepthSchool,
+} from '../../core/transplant'
 import { enter, undo } from '../../data/log-actions'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
@@ -50,12 +57,17 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const hasStake = day.support === 'stake'
   const waits = advice.answer.wait !== undefined || !day.verdict.go
 
-  const headline = answer.method === 'trench' ? `Lay it: ${sayLength(answer.stemBuried, manner)} of stem in the trench` : `Bury ${sayLength(answer.stemBuried, manner)} of stem`
+  const headline =
+    answer.method === 'trench'
+      ? `Lay it: ${sayLength(answer.stemBuried, manner)} of stem in the trench`
+      : `Bury ${sayLength(answer.stemBuried, manner)} of stem`
   const how =
     (answer.method === 'trench'
       ? `Trench ${sayLength(answer.holeDepth, manner)} deep and ${sayLength(answer.trenchLength ?? 0, manner)} long, tip bent up; mark the stem’s side. `
       : `Hole ${sayLength(answer.holeDepth, manner)} deep. `) +
-    (answer.leavesToStrip.length > 0 ? `Strip the ${answer.leavesToStrip.length === 1 ? 'lowest leaf' : `${answer.leavesToStrip.length} lowest leaves`}, keep ${answer.leavesKept}. ` : 'Strip no leaf. ') +
+    (answer.leavesToStrip.length > 0
+      ? `Strip the ${answer.leavesToStrip.length === 1 ? 'lowest leaf' : `${answer.leavesToStrip.length} lowest leaves`}, keep ${answer.leavesKept}. `
+      : 'Strip no leaf. ') +
     (hasStake ? `Stake first, ${sayLength(STAKE_DISTANCE, manner)} from the stem.` : '')
 
   const setOut = () => {
@@ -79,21 +91,40 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           note: '',
         },
       ]).catch(() => null)
-      if (result === null) return void toast.error('The server did not answer: nothing was entered. Try again.')
+      if (result === null)
+        return void toast.error('The server did not answer: nothing was entered. Try again.')
       if (!result.ok) return void toast.error(result.message)
-      toast(`Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`, { action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) } })
+      toast(`Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`, {
+        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
+      })
       router.push(`/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
     })
   }
   const isAhead = on > now
-  useKeys(useMemo(() => [{ key: 'm', label: 'to the measures', run: () => document.querySelector<HTMLInputElement>('[name=height]')?.focus() }], []))
+  useKeys([
+    {
+      key: 'm',
+      label: 'to the measures',
+      run: () => document.querySelector<HTMLInputElement>('[name=height]')?.focus(),
+    },
+  ])
 
   return (
     <div className="grid lg:grid-cols-[minmax(0,520fr)_minmax(0,650fr)]">
-      <div className="border-r border-base-300 max-lg:border-r-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-6.5rem)]">
+      <div className="border-r border-base-300 bg-[#8a7b6c] max-lg:border-r-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-6.6rem)]">
         <PlantSection
-          plant={{ crop, stemHeight: measures.height, leafHeights: input.leafHeights, rootBallDepth: input.rootBallDepth, rootBallWidth: input.rootBallWidth }}
-          soil={{ soilDepth: measures.soilDepth, temperatures: conditions.soilTemperatures, warmLimit: WARM_SOIL }}
+          plant={{
+            crop,
+            stemHeight: measures.height,
+            leafHeights: input.leafHeights,
+            rootBallDepth: input.rootBallDepth,
+            rootBallWidth: input.rootBallWidth,
+          }}
+          soil={{
+            soilDepth: measures.soilDepth,
+            temperatures: conditions.soilTemperatures,
+            warmLimit: WARM_SOIL,
+          }}
           answer={answer}
           stake={hasStake ? STAKE_DISTANCE : null}
           manner={manner}
@@ -105,9 +136,13 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           <p className="text-quiet">Planting day · {day.title}</p>
           {waits ? (
             <>
-              <h1 className="mt-1 text-3xl font-semibold">{day.verdict.suits ? `Wait until about ${day.verdict.suits}` : 'Wait'}</h1>
+              <h1 className="mt-1 text-3xl font-semibold">
+                {day.verdict.suits ? `Wait until about ${day.verdict.suits}` : 'Wait'}
+              </h1>
               <p className="mt-2 text-lg leading-snug">
-                {advice.answer.wait ? sayReason(advice.reasons[0]!, manner) : day.verdict.reasons.find(({ weight }) => weight === 'decides')?.text}
+                {advice.answer.wait
+                  ? sayReason(advice.reasons[0]!, manner)
+                  : day.verdict.reasons.find(({ weight }) => weight === 'decides')?.text}
                 {!advice.answer.wait && ` In this soil then: ${headline.toLowerCase()}. ${how}`}
               </p>
             </>
@@ -130,7 +165,12 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           <section>
             <PartHeading>As you drag it</PartHeading>
             <p>
-              {sayLength(answer.stemBuried, manner)} buried instead of {sayLength(advice.answer.stemBuried, manner)}; {answer.delayDays < 0.5 ? 'no day lost to stripping' : `about ${sayCount(Math.round(answer.delayDays), 'day')} lost to stripping`}.
+              {sayLength(answer.stemBuried, manner)} buried instead of{' '}
+              {sayLength(advice.answer.stemBuried, manner)};{' '}
+              {answer.delayDays < 0.5
+                ? 'no day lost to stripping'
+                : `about ${sayCount(Math.round(answer.delayDays), 'day')} lost to stripping`}
+              .
             </p>
             {byHand.problems.map((problem) => (
               <p key={problem.rule} className="mt-1 font-semibold text-cut">
@@ -142,15 +182,27 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             </button>
           </section>
         ) : (
-          <Why heading={school === 'worked-out' ? 'Why this deep' : `Why, in the school “${nameOf(school)}”`} reasons={advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight }))} />
+          <Why
+            heading={school === 'worked-out' ? 'Why this deep' : `Why, in the school “${nameOf(school)}”`}
+            reasons={advice.reasons.map((reason) => ({
+              text: sayReason(reason, manner),
+              weight: reason.weight,
+            }))}
+          />
         )}
         {day.done ? (
           <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">These are set out already.</p>
         ) : isAhead ? (
-          <p className="border-l-4 border-frost bg-base-200 px-3 py-2">This is a look ahead: setting out is entered on its own day. Press t for today.</p>
+          <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
+            This is a look ahead: setting out is entered on its own day. Press t for today.
+          </p>
         ) : (
           <div className="flex flex-wrap gap-2.5">
-            <button className={`btn min-h-11 ${waits ? 'bg-base-100' : 'btn-primary'}`} disabled={busy} onClick={setOut}>
+            <button
+              className={`btn min-h-11 ${waits ? 'bg-base-100' : 'btn-primary'}`}
+              disabled={busy}
+              onClick={setOut}
+            >
               {waits ? `Set out all ${count} all the same` : `Set out all ${count}`}
               {on < now && `, entered for ${formatDate(on, manner)}`}
             </button>
@@ -168,7 +220,11 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           />
         )}
         <Why heading="Is it the day?" reasons={day.verdict.reasons} />
-        <Cautions texts={[...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])].map((id) => CAUTIONS[id])} />
+        <Cautions
+          texts={[...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])].map(
+            (id) => CAUTIONS[id],
+          )}
+        />
       </div>
     </div>
   )
@@ -177,11 +233,21 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
 const round = (metres: number) => Math.round(metres * 1000) / 1000
 
 /** Prairie's own school first, then the others in their usual order. */
-function rowsOf({ answer, alternatives }: ReturnType<typeof adviseDepth>, chosen: SchoolRow['school'], manner: Manner): SchoolRow[] {
+function rowsOf(
+  { answer, alternatives }: ReturnType<typeof adviseDepth>,
+  chosen: SchoolRow['school'],
+  manner: Manner,
+): SchoolRow[] {
   return (['worked-out', ...DEPTH_SCHOOLS] as const).flatMap((school): SchoolRow[] => {
     if (school === chosen) return [{ school, answer, effect: '' }]
     const other = alternatives.find((alternative) => alternative.school === school)
     if (!other) return []
-    return [{ school, answer: other.answer, effect: [...other.gains, ...other.costs].map((reason) => sayReason(reason, manner)).join('; ') }]
+    return [
+      {
+        school,
+        answer: other.answer,
+        effect: [...other.gains, ...other.costs].map((reason) => sayReason(reason, manner)).join('; '),
+      },
+    ]
   })
 }

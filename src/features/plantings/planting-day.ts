@@ -5,8 +5,7 @@ import type { Manner, Support } from '../../core/facts'
 import { depthConditions, judgeSetOut, type DepthConditions } from '../../core/season'
 import type { DepthSchool } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
-import { outlookOfRequest } from '../../data/request'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayReason } from '../../wording/say'
 import { findPlanting } from './queries'
@@ -30,7 +29,7 @@ export interface PlantingDay {
 }
 
 export function plantingDayOf(state: GardenState, id: string, on: IsoDate): PlantingDay | null {
-  const outlook = outlookOfRequest(state, on)
+  const outlook = outlookOn(state, on)
   const own = findPlanting(outlook, id)
   if (!own) return null
   const { planting, cultivar, place } = own

@@ -44,7 +44,8 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
                       {name}
                     </th>
                     <td className="py-1.5 pr-3 whitespace-nowrap">
-                      <span className="font-semibold">{date}</span> <span className="text-sm text-quiet">{how}</span>
+                      <span className="font-semibold">{date}</span>{' '}
+                      <span className="text-sm text-quiet">{how}</span>
                     </td>
                     <td className="py-1.5 text-sm text-quiet max-sm:hidden">{spread}</td>
                   </tr>
@@ -68,7 +69,14 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
                 ))}
               </ul>
             )}
-            {view.on <= view.now && <SoilReadingForm placeId={view.soil.placeId} depth={view.soil.depth} on={view.on} manner={view.manner} />}
+            {view.on <= view.now && (
+              <SoilReadingForm
+                placeId={view.soil.placeId}
+                depth={view.soil.depth}
+                on={view.on}
+                manner={view.manner}
+              />
+            )}
           </section>
         </div>
         <div className="min-w-0 space-y-6">

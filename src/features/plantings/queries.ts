@@ -2,11 +2,21 @@ import type { IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
 import { indexOf } from '../../core/climate'
 import type { GardenCultivar, Manner, Place, Planting } from '../../core/facts'
-import { canopiesIn, readingsIn, ROOT_DEPTH, seedsToSow, STAGES, type Canopy, type PlantingOutlook, type SeasonOutlook, type Stage, type StageDate } from '../../core/season'
+import {
+  canopiesIn,
+  readingsIn,
+  ROOT_DEPTH,
+  seedsToSow,
+  STAGES,
+  type Canopy,
+  type PlantingOutlook,
+  type SeasonOutlook,
+  type Stage,
+  type StageDate,
+} from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
-import { outlookOfRequest } from '../../data/request'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
@@ -24,7 +34,13 @@ export interface Choices {
 export function choicesOf(state: GardenState): Choices {
   return {
     manner: mannerOf(state.garden),
-    places: state.record.places.map(({ id, name, kind, length, width }) => ({ id, name, kind, length, width })),
+    places: state.record.places.map(({ id, name, kind, length, width }) => ({
+      id,
+      name,
+      kind,
+      length,
+      width,
+    })),
     cultivars: [...state.record.cultivars],
     spacingSchool: state.garden.houseSchools.spacing ?? 'standard',
   }
@@ -60,7 +76,7 @@ export function findPlanting(outlook: SeasonOutlook, id: string): PlantingOutloo
 }
 
 export function plantingView(state: GardenState, id: string, on: IsoDate): PlantingView | null {
-  const outlook = outlookOfRequest(state, on)
+  const outlook = outlookOn(state, on)
   const own = findPlanting(outlook, id)
   if (!own) return null
   const manner = mannerOf(state.garden)
@@ -69,9 +85,15 @@ export function plantingView(state: GardenState, id: string, on: IsoDate): Plant
     id,
     manner,
     title: `${cultivar.name}, ${sayCount(planting.count, 'plant')}`,
-    subtitle: [place.name, `${nameOf(cultivar.fruit)} ${cultivar.crop}`, ...(cultivar.habit ? [nameOf(cultivar.habit), nameOf(planting.training)] : [])].join(' · '),
+    subtitle: [
+      place.name,
+      `${nameOf(cultivar.fruit)} ${cultivar.crop}`,
+      ...(cultivar.habit ? [nameOf(cultivar.habit), nameOf(planting.training)] : []),
+    ].join(' · '),
     ...answerOf(outlook, own, manner),
-    stages: STAGES.filter((stage) => own.dates[stage].date !== null || stage === 'first-ripe').map((stage) => stageLine(stage, own.dates[stage], manner)),
+    stages: STAGES.filter((stage) => own.dates[stage].date !== null || stage === 'first-ripe').map((stage) =>
+      stageLine(stage, own.dates[stage], manner),
+    ),
     seeds: seedsLine(planting, manner),
     spacing: spacingLines(planting, cultivar, manner),
     place,
@@ -81,45 +103,69 @@ export function plantingView(state: GardenState, id: string, on: IsoDate): Plant
       depth: ROOT_DEPTH,
       now: sayTemperature(own.soil[indexOf(outlook.line.air, on)]!, manner),
       readings: readingsIn(place, outlook.counted).map(
-        ({ date, depth, temperature }) => `${formatDate(date, manner)}: ${sayTemperature(temperature, manner)} at ${sayLength(depth, manner)}`,
+        ({ date, depth, temperature }) =>
+          `${formatDate(date, manner)}: ${sayTemperature(temperature, manner)} at ${sayLength(depth, manner)}`,
       ),
     },
     on,
     now: state.now,
     log: own.entries
-      .map((entry) => ({ id: entry.id, date: formatDate(entry.on, manner), text: capital(ENTRY_NAMES[entry.kind]) + (entry.note ? `: ${entry.note}` : '') }))
+      .map((entry) => ({
+        id: entry.id,
+        date: formatDate(entry.on, manner),
+        text: capital(ENTRY_NAMES[entry.kind]) + (entry.note ? `: ${entry.note}` : ''),
+      }))
       .reverse(),
     canSetOut: own.dates['set-out'].how !== 'logged',
   }
 }
 
 /** What is next for it: the call that is due, or the stage that comes first. */
-function answerOf(outlook: SeasonOutlook, { planting, dates }: PlantingOutlook, manner: Manner): Pick<PlantingView, 'answer' | 'deciding'> {
+function answerOf(
+  outlook: SeasonOutlook,
+  { planting, dates }: PlantingOutlook,
+  manner: Manner,
+): Pick<PlantingView, 'answer' | 'deciding'> {
   const call = callsOf(outlook).find(({ plantingId }) => plantingId === planting.id)
   if (call) {
     const from = call.urgency === 'coming' ? `, from ${formatDate(call.window.from, manner)}` : ''
-    return { answer: sayCall(call.advice.answer, manner) + from, deciding: sayReason(call.advice.reasons[0]!, manner) }
+    return {
+      answer: sayCall(call.advice.answer, manner) + from,
+      deciding: sayReason(call.advice.reasons[0]!, manner),
+    }
   }
-  const next = STAGES.find((stage) => dates[stage].how !== 'logged' && (dates[stage].date ?? '') > outlook.today)
+  const next = STAGES.find(
+    (stage) => dates[stage].how !== 'logged' && (dates[stage].date ?? '') > outlook.today,
+  )
   if (next === undefined) return { answer: 'Nothing more to do this season', deciding: '' }
   const date = formatDate(dates[next].date!, manner)
   const weeks = sayMeasure({ kind: 'date', value: dates['set-out'].date ?? outlook.today }, manner)
   return {
     answer: `${STAGE_NAMES[next]}: about ${date}`,
-    deciding: next === 'sow' ? `So that the plants are ready when nights and soil are warm enough, about ${weeks}.` : '',
+    deciding:
+      next === 'sow'
+        ? `So that the plants are ready when nights and soil are warm enough, about ${weeks}.`
+        : '',
   }
 }
 
 const HOW: Record<StageDate['how'], string> = { logged: 'entered', planned: 'planned', expected: 'expected' }
 
-function stageLine(stage: Stage, { date, how, spread }: StageDate, manner: Manner): PlantingView['stages'][number] {
+function stageLine(
+  stage: Stage,
+  { date, how, spread }: StageDate,
+  manner: Manner,
+): PlantingView['stages'][number] {
   const say = (day: IsoDate | null) => (day === null ? 'never' : formatDate(day, manner, 'short'))
   return {
     stage,
     name: STAGE_NAMES[stage],
     date: date === null ? 'not before the frost' : formatDate(date, manner),
     how: HOW[how],
-    spread: spread === null || how === 'logged' ? '' : `${say(spread.p10)} – ${say(spread.p90)}${spread.share < 0.995 ? `, in ${Math.round(spread.share * 100)} % of seasons` : ''}`,
+    spread:
+      spread === null || how === 'logged'
+        ? ''
+        : `${say(spread.p10)} – ${say(spread.p90)}${spread.share < 0.995 ? `, in ${Math.round(spread.share * 100)} % of seasons` : ''}`,
   }
 }
 
@@ -140,8 +186,17 @@ function seedsLine({ count, germination, survival }: Planting, manner: Manner): 
   )
 }
 
-function spacingLines({ training, spacingSchool }: Planting, plant: GardenCultivar, manner: Manner): PlantingView['spacing'] {
-  const { answer, reasons, alternatives } = recommendSpacing({ plant, training, school: spacingSchool, wetness: 'low' })
+function spacingLines(
+  { training, spacingSchool }: Planting,
+  plant: GardenCultivar,
+  manner: Manner,
+): PlantingView['spacing'] {
+  const { answer, reasons, alternatives } = recommendSpacing({
+    plant,
+    training,
+    school: spacingSchool,
+    wetness: 'low',
+  })
   return {
     answer: `${sayLength(answer.inRow, manner)} apart in the row`,
     reasons: reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),

@@ -30,7 +30,8 @@ export interface PlantingValues {
 export const NEW_PLACES = ['bed', 'rows', 'container', 'tunnel'] as const
 
 const placeFields = (manner: Manner) => {
-  const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: manner.units === 'us' ? 'ft' : 'm' })
+  const size = () =>
+    quantityField('length', manner, { low: 0.1, high: 500, bareUnit: manner.units === 'us' ? 'ft' : 'm' })
   return {
     placeName: nameField('the place'),
     placeKind: choiceField(NEW_PLACES, 'what kind of place it is'),
@@ -47,7 +48,9 @@ const cultivarFields = () => ({
   fruit: choiceField([...TOMATO_FRUITS, ...PEPPER_FRUITS], 'a type of fruit'),
   daysToMaturity: number()
     .nullable()
-    .transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? null : Number(String(typed).trim())))
+    .transform((_, typed: unknown) =>
+      String(typed ?? '').trim() === '' ? null : Number(String(typed).trim()),
+    )
     .typeError(MATURITY)
     .integer(MATURITY)
     .min(30, MATURITY)

@@ -13,7 +13,17 @@ export interface SchoolRow {
 }
 
 /** The schools side by side, with what each gains and costs here; choosing one draws it. */
-export function SchoolTable({ rows, chosen, manner, onChoose }: { rows: readonly SchoolRow[]; chosen: string; manner: Manner; onChoose: (school: SchoolRow['school']) => void }) {
+export function SchoolTable({
+  rows,
+  chosen,
+  manner,
+  onChoose,
+}: {
+  rows: readonly SchoolRow[]
+  chosen: string
+  manner: Manner
+  onChoose: (school: SchoolRow['school']) => void
+}) {
   return (
     <section>
       <PartHeading>Another way</PartHeading>
@@ -37,9 +47,16 @@ export function SchoolTable({ rows, chosen, manner, onChoose }: { rows: readonly
           </thead>
           <tbody>
             {rows.map(({ school, answer, effect }) => (
-              <tr key={school} className={`border-t border-base-300 ${school === chosen ? 'bg-base-200 font-semibold' : ''}`}>
+              <tr
+                key={school}
+                className={`border-t border-base-300 ${school === chosen ? 'bg-base-200 font-semibold' : ''}`}
+              >
                 <th scope="row" className="pr-3 text-left font-[inherit]">
-                  <button className="min-h-11 w-full px-1.5 text-left underline decoration-base-300 underline-offset-4 hover:decoration-leaf" aria-pressed={school === chosen} onClick={() => onChoose(school)}>
+                  <button
+                    className="min-h-11 w-full px-1.5 text-left underline decoration-base-300 underline-offset-4 hover:decoration-leaf"
+                    aria-pressed={school === chosen}
+                    onClick={() => onChoose(school)}
+                  >
                     {nameOf(school)}
                   </button>
                 </th>

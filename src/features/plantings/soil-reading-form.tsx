@@ -13,7 +13,17 @@ import { enter, undo } from '../../data/log-actions'
 import { quantityField } from '../../wording/fields'
 
 /** A thermometer reading in a place: everything that hangs on its soil follows. */
-export function SoilReadingForm({ placeId, depth, on, manner }: { placeId: string; depth: number; on: IsoDate; manner: Manner }) {
+export function SoilReadingForm({
+  placeId,
+  depth,
+  on,
+  manner,
+}: {
+  placeId: string
+  depth: number
+  on: IsoDate
+  manner: Manner
+}) {
   const schema = useMemo(
     () =>
       object({
@@ -24,13 +34,27 @@ export function SoilReadingForm({ placeId, depth, on, manner }: { placeId: strin
   )
   const { form, submit, field, busy, problem } = useCheckedForm<{ temperature: string; depth: string }>({
     schema,
-    defaults: { temperature: '', depth: formatMeasure({ kind: 'length', value: depth }, manner).replaceAll('\u00a0', ' ') },
+    defaults: {
+      temperature: '',
+      depth: formatMeasure({ kind: 'length', value: depth }, manner).replaceAll('\u00a0', ' '),
+    },
     send: async (typed) => {
       const id = v7()
-      const result = await enter([{ id, subject: { type: 'place', id: placeId }, kind: 'soil-read', on, data: schema.cast(typed), note: '' }])
+      const result = await enter([
+        {
+          id,
+          subject: { type: 'place', id: placeId },
+          kind: 'soil-read',
+          on,
+          data: schema.cast(typed),
+          note: '',
+        },
+      ])
       if (!result.ok) return { form: result.message }
       form.resetField('temperature')
-      toast('Soil reading kept.', { action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) } })
+      toast('Soil reading kept.', {
+        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
+      })
       return undefined
     },
   })

@@ -4,8 +4,7 @@ import { dateInSeason } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import type { PlantingOutlook, SeasonOutlook, Stage } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
-import { outlookOfRequest } from '../../data/request'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate, monthName } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
@@ -42,11 +41,12 @@ export interface SeasonView {
 const MARGIN = 8
 
 export function seasonView(state: GardenState, on: IsoDate): SeasonView {
-  const outlook = outlookOfRequest(state, on)
+  const outlook = outlookOn(state, on)
   const manner = mannerOf(state.garden)
   const [start, end] = axisOf(outlook)
   const day = (date: IsoDate) => daysBetween(start, date)
-  const inAxis = (offset: number | null) => (offset === null ? null : day(dateInSeason(outlook.start, offset)))
+  const inAxis = (offset: number | null) =>
+    offset === null ? null : day(dateInSeason(outlook.start, offset))
   const { lastSpring, firstAutumn } = outlook.frost
   const days = daysBetween(start, end)
   const months = Array.from({ length: days }, (_, index) => addDays(start, index))
@@ -61,21 +61,31 @@ export function seasonView(state: GardenState, on: IsoDate): SeasonView {
     ...answerOf(outlook, manner),
     next: calls.slice(0, 5).map((call) => {
       const { place, cultivar } = outlook.plantings.find(({ planting }) => planting.id === call.plantingId)!
-      return { text: sayCall(call.advice.answer, manner), when: formatDate(call.window.due, manner, 'short'), place: `${place.name}, ${cultivar.name}` }
+      return {
+        text: sayCall(call.advice.answer, manner),
+        when: formatDate(call.window.due, manner, 'short'),
+        place: `${place.name}, ${cultivar.name}`,
+      }
     }),
     days,
     today: day(on),
     months,
     spring: range(lastSpring.p10, lastSpring.p90),
     autumn: range(firstAutumn.p10, firstAutumn.p90),
-    lanes: outlook.plantings.map((planting) => laneOf(planting, day, days, manner)).sort((a, b) => (a.segments[0]?.from ?? 0) - (b.segments[0]?.from ?? 0)),
+    lanes: outlook.plantings
+      .map((planting) => laneOf(planting, day, days, manner))
+      .sort((a, b) => (a.segments[0]?.from ?? 0) - (b.segments[0]?.from ?? 0)),
     newPlantingHref: '/plantings/new',
   }
 }
 
 /** From the first sowing, or the spring frosts, to the autumn frosts. */
 function axisOf({ plantings, start, frost, today }: SeasonOutlook): [IsoDate, IsoDate] {
-  const dates = plantings.flatMap(({ dates }) => (['sow', 'first-ripe'] as Stage[]).flatMap((stage) => (dates[stage].date === null ? [] : [dates[stage].date!])))
+  const dates = plantings.flatMap(({ dates }) =>
+    (['sow', 'first-ripe'] as Stage[]).flatMap((stage) =>
+      dates[stage].date === null ? [] : [dates[stage].date!],
+    ),
+  )
   const first = [...dates, today, dateInSeason(start, (frost.lastSpring.p10 ?? 90) - 40)].sort()[0]!
   const last = [...dates, today, dateInSeason(start, frost.firstAutumn.p90 ?? 350)].sort().at(-1)!
   return [addDays(first, -MARGIN), addDays(last, MARGIN)]
@@ -85,7 +95,9 @@ function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'ans
   const ripening = outlook.plantings
     .flatMap(({ dates, cultivar, place }) => {
       const { date, how } = dates['first-ripe']
-      return date === null || how === 'logged' || date < outlook.today ? [] : [{ date, name: cultivar.name, place: place.name }]
+      return date === null || how === 'logged' || date < outlook.today
+        ? []
+        : [{ date, name: cultivar.name, place: place.name }]
     })
     .sort((a, b) => (a.date < b.date ? -1 : 1))[0]
   const { p50, p90 } = outlook.frost.firstAutumn
@@ -96,12 +108,27 @@ function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'ans
       ? 'In most years no frost ends the season here.'
       : `The last frost comes about ${spring.p50 === null ? 'never' : say(spring.p50)}, the first about ${say(p50)}${p90 === null ? '' : ` (by ${say(p90)} in nine years of ten)`}.`
   if (!ripening)
-    return { answer: outlook.plantings.length === 0 ? 'Nothing is planned yet' : `${sayCount(outlook.plantings.length, 'planting')} this season`, deciding: frostWords }
-  return { answer: `Next to ripen: ${ripening.name} in ${ripening.place}, about ${formatDate(ripening.date, manner)}`, deciding: frostWords }
+    return {
+      answer:
+        outlook.plantings.length === 0
+          ? 'Nothing is planned yet'
+          : `${sayCount(outlook.plantings.length, 'planting')} this season`,
+      deciding: frostWords,
+    }
+  return {
+    answer: `Next to ripen: ${ripening.name} in ${ripening.place}, about ${formatDate(ripening.date, manner)}`,
+    deciding: frostWords,
+  }
 }
 
-function laneOf({ planting, cultivar, place, dates }: PlantingOutlook, day: (date: IsoDate) => number, days: number, manner: Manner): Lane {
-  const at = (stage: Stage) => (dates[stage].date === null ? null : Math.min(days, Math.max(0, day(dates[stage].date!))))
+function laneOf(
+  { planting, cultivar, place, dates }: PlantingOutlook,
+  day: (date: IsoDate) => number,
+  days: number,
+  manner: Manner,
+): Lane {
+  const at = (stage: Stage) =>
+    dates[stage].date === null ? null : Math.min(days, Math.max(0, day(dates[stage].date!)))
   const end = at('end') ?? days
   const segments: Lane['segments'] = []
   const add = (kind: SegmentKind, from: number | null, to: number | null) => {
@@ -116,7 +143,8 @@ function laneOf({ planting, cultivar, place, dates }: PlantingOutlook, day: (dat
     spread?.p10 && spread.p90 && dates['first-ripe'].date && dates['first-ripe'].how !== 'logged'
       ? { from: day(spread.p10), middle: day(dates['first-ripe'].date), to: day(spread.p90) }
       : null
-  const say = (stage: Stage) => (dates[stage].date === null ? 'not this season' : formatDate(dates[stage].date!, manner))
+  const say = (stage: Stage) =>
+    dates[stage].date === null ? 'not this season' : formatDate(dates[stage].date!, manner)
   return {
     id: planting.id,
     href: `/plantings/${planting.id}`,

@@ -16,7 +16,10 @@ export function SeasonScreen({ view, on }: { view: SeasonView; on: string | null
         </Link>
       </div>
       {view.lanes.length === 0 ? (
-        <p className="mt-8 text-lg">Plan a planting, and its whole season shows here: when to sow, set out and pick, with the odds of each date.</p>
+        <p className="mt-8 text-lg">
+          Plan a planting, and its whole season shows here: when to sow, set out and pick, with the odds of
+          each date.
+        </p>
       ) : (
         <SeasonLanes view={view} on={on} />
       )}
@@ -25,7 +28,10 @@ export function SeasonScreen({ view, on }: { view: SeasonView; on: string | null
           <h2 className="mb-1.5 text-lg font-semibold">This week and next</h2>
           <ul className="max-w-4xl">
             {view.next.map(({ text, when, place }) => (
-              <li key={text + place} className="grid grid-cols-[6rem_1fr_auto] gap-3 border-t border-base-300 py-1.5 max-sm:grid-cols-[5rem_1fr]">
+              <li
+                key={text + place}
+                className="grid grid-cols-[6rem_1fr_auto] gap-3 border-t border-base-300 py-1.5 max-sm:grid-cols-[5rem_1fr]"
+              >
                 <span className="text-quiet">{when}</span>
                 <span className="font-semibold">{text}</span>
                 <span className="text-quiet max-sm:col-start-2">{place}</span>

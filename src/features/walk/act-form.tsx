@@ -12,10 +12,17 @@ type Values = Record<string, string>
 
 function schemaOf(field: ActField, manner: Manner): AnySchema {
   const schema = schemaOfUnit(field, manner)
-  return field.optional ? number().nullable().transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? null : schema.cast(typed))).test('optional', '', function check(value) {
-    if (value === null || value === undefined) return true
-    return schema.isValidSync(value) || this.createError({ message: 'A whole number, or leave it empty.' })
-  }) : schema
+  return field.optional
+    ? number()
+        .nullable()
+        .transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? null : schema.cast(typed)))
+        .test('optional', '', function check(value) {
+          if (value === null || value === undefined) return true
+          return (
+            schema.isValidSync(value) || this.createError({ message: 'A whole number, or leave it empty.' })
+          )
+        })
+    : schema
 }
 
 function schemaOfUnit({ unit, label }: ActField, manner: Manner): AnySchema {
@@ -38,7 +45,15 @@ function schemaOfUnit({ unit, label }: ActField, manner: Manner): AnySchema {
 function wholeHours() {
   const message = 'From 0 to 24 hours, please.'
   return number()
-    .transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? NaN : Number(String(typed).replace(',', '.').replace(/\s*h(ours?)?$/, ''))))
+    .transform((_, typed: unknown) =>
+      String(typed ?? '').trim() === ''
+        ? NaN
+        : Number(
+            String(typed)
+              .replace(',', '.')
+              .replace(/\s*h(ours?)?$/, ''),
+          ),
+    )
     .typeError(message)
     .min(0, message)
     .max(24, message)
@@ -46,8 +61,27 @@ function wholeHours() {
 }
 
 /** The numbers of a stop as they really were, and a note. */
-export function ActForm({ fields, manner, label, onKeep, onCancel }: { fields: readonly ActField[]; manner: Manner; label: string; onKeep: (numbers: Record<string, number | null>, note: string) => void; onCancel: () => void }) {
-  const schema = useMemo(() => object({ ...Object.fromEntries(fields.map((field) => [field.name, schemaOf(field, manner)])), note: noteField() }), [fields, manner])
+export function ActForm({
+  fields,
+  manner,
+  label,
+  onKeep,
+  onCancel,
+}: {
+  fields: readonly ActField[]
+  manner: Manner
+  label: string
+  onKeep: (numbers: Record<string, number | null>, note: string) => void
+  onCancel: () => void
+}) {
+  const schema = useMemo(
+    () =>
+      object({
+        ...Object.fromEntries(fields.map((field) => [field.name, schemaOf(field, manner)])),
+        note: noteField(),
+      }),
+    [fields, manner],
+  )
   const { submit, field, problem } = useCheckedForm<Values>({
     schema,
     defaults: { ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])), note: '' },

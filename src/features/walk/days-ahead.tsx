@@ -3,9 +3,15 @@ import type { DayAhead } from './types'
 /** The coming days, and what they change. */
 export function DaysAhead({ days }: { days: readonly DayAhead[] }) {
   return (
-    <ol aria-label="The coming days" className="mb-4 grid grid-cols-7 border-b border-base-300 pb-2 max-sm:grid-cols-4 max-sm:gap-y-2">
+    <ol
+      aria-label="The coming days"
+      className="mb-4 grid grid-cols-7 border-b border-base-300 pb-2 max-sm:grid-cols-4"
+    >
       {days.map(({ date, name, high, low, note, usual }, index) => (
-        <li key={date} className={`px-2 text-sm leading-snug ${index === 0 ? 'pl-0' : 'border-l border-base-300'} ${usual ? 'text-quiet' : ''}`}>
+        <li
+          key={date}
+          className={`px-2 text-sm leading-snug ${index > 3 ? 'max-sm:hidden' : ''} ${index === 0 ? 'pl-0' : 'border-l border-base-300'} ${usual ? 'text-quiet' : ''}`}
+        >
           <span className="font-semibold">{name}</span>
           <br />
           <span className="text-base font-semibold whitespace-nowrap">{high}</span>

@@ -3,7 +3,13 @@ import { Why } from '../../components/advice/why'
 import type { FirstAnswer } from './types'
 
 /** What a garden with nothing planned can already be told. */
-export function FirstAnswerPart({ answer, newPlantingHref }: { answer: FirstAnswer; newPlantingHref: string }) {
+export function FirstAnswerPart({
+  answer,
+  newPlantingHref,
+}: {
+  answer: FirstAnswer
+  newPlantingHref: string
+}) {
   return (
     <section aria-label="First answer">
       <h2 className="text-2xl leading-tight font-bold">{answer.headline}</h2>

@@ -1,13 +1,20 @@
 import { addDays, type IsoDate } from '../../core/calendar'
-import { dateInSeason, dayOf, FROST, indexOf, LIGHT_FROST, OPEN_GROUND, type WeatherLine } from '../../core/climate'
+import {
+  dateInSeason,
+  dayOf,
+  FROST,
+  indexOf,
+  LIGHT_FROST,
+  OPEN_GROUND,
+  type WeatherLine,
+} from '../../core/climate'
 import { callsOf, type Call, type CallKind } from '../../core/calls'
 import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { RAISING_DAYS, transplantWindow, type SeasonOutlook } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
-import { outlookOfRequest } from '../../data/request'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 import { sayMinutes } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
 import { capital } from '../../wording/names'
@@ -20,7 +27,7 @@ const DAYS_AHEAD = 7
 
 /** Today's round as of a date: the stops in order, what was done, the days ahead. */
 export function roundOf(state: GardenState, on: IsoDate): Round {
-  const outlook = outlookOfRequest(state, on)
+  const outlook = outlookOn(state, on)
   const manner = mannerOf(state.garden)
   const calls = callsOf(outlook)
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
@@ -32,7 +39,9 @@ export function roundOf(state: GardenState, on: IsoDate): Round {
     heading: headingOf(due),
     carry: carryFor(due),
     stops,
-    coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, outlook, state.plants, manner)),
+    coming: calls
+      .filter(({ urgency }) => urgency === 'coming')
+      .map((call) => stopOf(call, outlook, state.plants, manner)),
     done: doneOn(outlook, on),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
@@ -40,7 +49,21 @@ export function roundOf(state: GardenState, on: IsoDate): Round {
   }
 }
 
-const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
+const NUMBERS = [
+  'No',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+]
 
 function headingOf(calls: readonly Call[]): string {
   if (calls.length === 0) return 'Nothing is due'
@@ -74,7 +97,10 @@ function doneOn(outlook: SeasonOutlook, on: IsoDate): Round['done'] {
       const planting = outlook.plantings.find(({ planting }) => planting.id === entry.subject.id)
       const place = outlook.plantings.find(({ place }) => place.id === entry.subject.id)?.place.name
       const about = planting ? `${planting.place.name}, ${planting.cultivar.name}` : (place ?? 'Garden')
-      return { id: entry.id, text: `${about}: ${ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}` }
+      return {
+        id: entry.id,
+        text: `${about}: ${ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
+      }
     })
 }
 
@@ -100,13 +126,38 @@ function daysAhead({ air, sources }: WeatherLine, on: IsoDate, manner: Manner): 
               : tmax >= HOT
                 ? 'hot'
                 : ''
-    return { date, name: lead === 0 ? 'Today' : `${weekday(date)} ${Number(date.slice(8))}`, high: sayTemperature(tmax, manner), low: sayTemperature(tmin, manner), note, usual }
+    return {
+      date,
+      name: lead === 0 ? 'Today' : `${weekday(date)} ${Number(date.slice(8))}`,
+      high: sayTemperature(tmax, manner),
+      low: sayTemperature(tmin, manner),
+      note,
+      usual,
+    }
   })
 }
 
 const TYPICAL: Record<Crop, Cultivar> = {
-  tomato: { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer', origin: 'hybrid', daysToMaturity: null, maturityFrom: 'transplanting', ripeColour: '', grafted: false },
-  pepper: { crop: 'pepper', habit: null, fruit: 'bell', origin: 'hybrid', daysToMaturity: null, maturityFrom: 'transplanting', ripeColour: '', grafted: false },
+  tomato: {
+    crop: 'tomato',
+    habit: 'indeterminate',
+    fruit: 'slicer',
+    origin: 'hybrid',
+    daysToMaturity: null,
+    maturityFrom: 'transplanting',
+    ripeColour: '',
+    grafted: false,
+  },
+  pepper: {
+    crop: 'pepper',
+    habit: null,
+    fruit: 'bell',
+    origin: 'hybrid',
+    daysToMaturity: null,
+    maturityFrom: 'transplanting',
+    ripeColour: '',
+    grafted: false,
+  },
 }
 
 /** The first true answer of a garden with nothing planned: when to sow and set out here. */
@@ -120,7 +171,10 @@ function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manne
       crop: capital(crop),
       sow: say(opens && addDays(opens, -RAISING_DAYS[crop]), 'no warm spell'),
       opens: say(opens, 'never warm enough in the open'),
-      range: opens === null ? '' : `${say(date(window.opens.p10), '–')} to ${say(date(window.opens.p90), 'later or not')} in 8 years of 10`,
+      range:
+        opens === null
+          ? ''
+          : `${say(date(window.opens.p10), '–')} to ${say(date(window.opens.p90), 'later or not')} in 8 years of 10`,
       closes: say(date(window.closes.p50), 'no frost ends it'),
     }
   })
@@ -137,9 +191,14 @@ function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manne
             : `The last frost comes about ${say(date(frost.p50), '')}; in one year of ten after ${say(date(frost.p90), 'that')}.`,
         weight: 'decides',
       },
-      { text: 'Setting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.', weight: 'supports' },
-      { text: `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`, weight: 'supports' },
+      {
+        text: 'Setting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.',
+        weight: 'supports',
+      },
+      {
+        text: `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`,
+        weight: 'supports',
+      },
     ],
   }
 }
-

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useCallback, useMemo, useRef, useState } from 'react'
+import { useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { addDays } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
@@ -22,20 +22,22 @@ export function RoundScreen({ round }: { round: Round }) {
   const [chosen, setChosen] = useState<string | null>(null)
   const [open, setOpen] = useState<Open>(null)
   const [asked, setAsked] = useState<Asked | null>(null)
-  const detail = useRef<HTMLDivElement>(null)
 
   const isOpen = ({ call }: Stop) => !answered.includes(call)
   const stops = round.stops.filter(isOpen)
   const coming = round.coming.filter(isOpen)
   const all = [...stops, ...coming]
-  const index = Math.max(0, all.findIndex(({ call }) => call === chosen))
+  const index = Math.max(
+    0,
+    all.findIndex(({ call }) => call === chosen),
+  )
   const stop = all[index] ?? null
   const ahead = on > now
 
-  const select = useCallback((call: string) => {
+  const select = (call: string) => {
     setChosen(call)
     setOpen(null)
-  }, [])
+  }
 
   /** Entered at once today; with an earlier date only after asking. */
   const enterOrAsk = (entry: Omit<NewEntry, 'call' | 'subject'>, subject = stop!.subject) => {
@@ -55,47 +57,67 @@ export function RoundScreen({ round }: { round: Round }) {
       const { act } = stop
       if (act.type === 'open') router.push(on === now ? act.href : `${act.href}?on=${on}`)
       else if (act.type === 'ask') setOpen('adjust')
-      else enterOrAsk({ kind: act.kind, data: act.data, said: `${stop.place}: ${stop.doneLabel.toLowerCase()}.` }, stop.entrySubject)
+      else
+        enterOrAsk(
+          { kind: act.kind, data: act.data, said: `${stop.place}: ${stop.doneLabel.toLowerCase()}.` },
+          stop.entrySubject,
+        )
     },
     keep: (numbers, note) => {
       if (!stop || stop.act.type === 'open') return
-      enterOrAsk({ kind: stop.act.kind, data: { ...stop.act.data, ...numbers } as NewEntry['data'], note, said: `${stop.place}: entered as adjusted.` }, stop.entrySubject)
+      enterOrAsk(
+        {
+          kind: stop.act.kind,
+          data: { ...stop.act.data, ...numbers } as NewEntry['data'],
+          note,
+          said: `${stop.place}: entered as adjusted.`,
+        },
+        stop.entrySubject,
+      )
     },
     putOff: (days) => {
       const until = addDays(on, days)
-      enterOrAsk({ kind: 'put-off', data: { call: stop!.call, until }, said: `${stop!.place}: put off until ${formatDate(until, manner)}.` })
+      enterOrAsk({
+        kind: 'put-off',
+        data: { call: stop!.call, until },
+        said: `${stop!.place}: put off until ${formatDate(until, manner)}.`,
+      })
     },
-    decline: (why) => enterOrAsk({ kind: 'declined', data: { call: stop!.call, why }, note: why, said: `${stop!.place}: not doing.` }),
+    decline: (why) =>
+      enterOrAsk({
+        kind: 'declined',
+        data: { call: stop!.call, why },
+        note: why,
+        said: `${stop!.place}: not doing.`,
+      }),
   }
 
-  const latest = useRef({ acts, all, index, ahead, select })
-  latest.current = { acts, all, index, ahead, select }
-  useKeys(
-    useMemo(() => {
-      const step = (by: number) => {
-        const { all, index, select } = latest.current
-        const next = all[Math.min(all.length - 1, Math.max(0, index + by))]
-        if (next) select(next.call)
-      }
-      const act = (run: (acts: StopActs) => void) => () => {
-        const { acts, all, ahead } = latest.current
-        if (!ahead && all.length > 0) run(acts)
-      }
-      return [
-        { key: 'j', label: 'next stop', run: () => step(1) },
-        { key: 'k', label: 'stop before', run: () => step(-1) },
-        { key: 'Enter', label: 'done', run: act(({ done }) => done()) },
-        { key: 'e', label: 'adjust the number', run: act(({ setOpen }) => setOpen('adjust')) },
-        { key: 'z', label: 'put off', run: act(({ setOpen }) => setOpen('put-off')) },
-        { key: 'x', label: 'not doing', run: act(({ setOpen }) => setOpen('decline')) },
-        { key: 'Escape', label: 'close, or back to the list', run: () => (setOpen(null), setChosen(null)) },
-      ]
-    }, []),
-  )
+  const step = (by: number) => () => {
+    const next = all[Math.min(all.length - 1, Math.max(0, index + by))]
+    if (next) select(next.call)
+  }
+  const act = (run: () => void) => () => {
+    if (!ahead && stop) run()
+  }
+  const back = () => {
+    setOpen(null)
+    setChosen(null)
+  }
+  useKeys([
+    { key: 'j', label: 'next stop', run: step(1) },
+    { key: 'k', label: 'stop before', run: step(-1) },
+    { key: 'Enter', label: 'done', run: act(acts.done) },
+    { key: 'e', label: 'adjust the number', run: act(() => setOpen('adjust')) },
+    { key: 'z', label: 'put off', run: act(() => setOpen('put-off')) },
+    { key: 'x', label: 'not doing', run: act(() => setOpen('decline')) },
+    { key: 'Escape', label: 'close, or back to the list', run: back },
+  ])
 
   return (
     <div className="flex h-full max-sm:block">
-      <section className={`w-[27rem] shrink-0 border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen ? 'max-sm:hidden' : ''}`}>
+      <section
+        className={`w-[27rem] shrink-0 border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen ? 'max-sm:hidden' : ''}`}
+      >
         <div className="border-b border-base-300 px-4 py-4">
           <h1 className="text-2xl font-semibold">{round.heading}</h1>
           <p className="mt-1 text-quiet">{round.carry || 'Nothing to carry'}</p>
@@ -103,21 +125,41 @@ export function RoundScreen({ round }: { round: Round }) {
             New planting
           </Link>
         </div>
-        <StopList round={round} stops={stops} coming={coming} selected={stop?.call ?? null} onSelect={select} />
+        <StopList
+          round={round}
+          stops={stops}
+          coming={coming}
+          selected={stop?.call ?? null}
+          onSelect={select}
+        />
       </section>
-      <section ref={detail} className={`min-w-0 grow px-6 py-4 max-sm:px-4 ${chosen ? '' : 'max-sm:hidden'}`}>
+      <section className={`min-w-0 grow px-6 py-4 max-sm:px-4 ${chosen ? '' : 'max-sm:hidden'}`}>
         <button className="btn mb-3 min-h-11 sm:hidden" onClick={() => setChosen(null)}>
           Back to the round
         </button>
         <DaysAhead days={round.days} />
-        {round.firstAnswer && <FirstAnswerPart answer={round.firstAnswer} newPlantingHref={round.newPlantingHref} />}
+        {round.firstAnswer && (
+          <FirstAnswerPart answer={round.firstAnswer} newPlantingHref={round.newPlantingHref} />
+        )}
         {stop ? (
-          <StopDetail stop={stop} number={index < stops.length ? index + 1 : null} manner={manner} ahead={ahead} acts={acts} />
+          <StopDetail
+            stop={stop}
+            number={index < stops.length ? index + 1 : null}
+            manner={manner}
+            ahead={ahead}
+            acts={acts}
+          />
         ) : (
-          !round.firstAnswer && <p className="text-lg">The round is done. What comes next shows here on its day; drag the marker above to look ahead.</p>
+          !round.firstAnswer && (
+            <p className="text-lg">
+              The round is done. What comes next shows here on its day; drag the marker above to look ahead.
+            </p>
+          )
         )}
       </section>
-      {asked && <PastQuestion asked={asked} onAnswer={(yes) => (setAsked(null), yes && void keep(asked.entry))} />}
+      {asked && (
+        <PastQuestion asked={asked} onAnswer={(yes) => (setAsked(null), yes && void keep(asked.entry))} />
+      )}
     </div>
   )
 }

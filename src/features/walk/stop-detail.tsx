@@ -19,7 +19,19 @@ export interface StopActs {
 }
 
 /** One stop, large: the answer, the one reason that decided it, the picture, the acts, why, and the caution. */
-export function StopDetail({ stop, number, manner, ahead, acts }: { stop: Stop; number: number | null; manner: Manner; ahead: boolean; acts: StopActs }) {
+export function StopDetail({
+  stop,
+  number,
+  manner,
+  ahead,
+  acts,
+}: {
+  stop: Stop
+  number: number | null
+  manner: Manner
+  ahead: boolean
+  acts: StopActs
+}) {
   const { open, setOpen } = acts
   return (
     <article aria-label={stop.title}>
@@ -33,15 +45,26 @@ export function StopDetail({ stop, number, manner, ahead, acts }: { stop: Stop; 
         <StopPicture picture={stop.picture} manner={manner} />
       </div>
       {ahead ? (
-        <p className="border-l-4 border-frost bg-base-200 px-3 py-2">This is a look ahead: acts are entered on their own day. Press t for today.</p>
+        <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
+          This is a look ahead: acts are entered on their own day. Press t for today.
+        </p>
       ) : (
         <Buttons stop={stop} acts={acts} />
       )}
       <div className="mt-4">
         {open === 'adjust' && stop.act.type !== 'open' && (
-          <ActForm key={stop.call} fields={stop.act.fields} manner={manner} label={`Adjust: ${stop.title}`} onKeep={acts.keep} onCancel={() => setOpen(null)} />
+          <ActForm
+            key={stop.call}
+            fields={stop.act.fields}
+            manner={manner}
+            label={`Adjust: ${stop.title}`}
+            onKeep={acts.keep}
+            onCancel={() => setOpen(null)}
+          />
         )}
-        {(open === 'put-off' || open === 'decline') && <WaitForm key={stop.call + open} kind={open} acts={acts} />}
+        {(open === 'put-off' || open === 'decline') && (
+          <WaitForm key={stop.call + open} kind={open} acts={acts} />
+        )}
       </div>
       <div className="mt-4 grid gap-6 lg:grid-cols-[3fr_2fr]">
         <div className="space-y-4">
@@ -68,14 +91,26 @@ function Buttons({ stop, acts }: { stop: Stop; acts: StopActs }) {
         {stop.doneLabel} <kbd className="key border-primary-content/60">Enter</kbd>
       </button>
       {stop.act.type !== 'open' && (
-        <button className="btn min-h-11 bg-base-100" aria-expanded={open === 'adjust'} onClick={() => toggle('adjust')}>
+        <button
+          className="btn min-h-11 bg-base-100"
+          aria-expanded={open === 'adjust'}
+          onClick={() => toggle('adjust')}
+        >
           Adjust <kbd className="key">e</kbd>
         </button>
       )}
-      <button className="btn min-h-11 bg-base-100" aria-expanded={open === 'put-off'} onClick={() => toggle('put-off')}>
+      <button
+        className="btn min-h-11 bg-base-100"
+        aria-expanded={open === 'put-off'}
+        onClick={() => toggle('put-off')}
+      >
         Put off <kbd className="key">z</kbd>
       </button>
-      <button className="btn min-h-11 bg-base-100" aria-expanded={open === 'decline'} onClick={() => toggle('decline')}>
+      <button
+        className="btn min-h-11 bg-base-100"
+        aria-expanded={open === 'decline'}
+        onClick={() => toggle('decline')}
+      >
         Not doing <kbd className="key">x</kbd>
       </button>
     </div>

@@ -11,12 +11,30 @@ const MARKS: Record<Urgency, string> = {
 }
 
 /** The round in order; below it what is coming and what was done. */
-export function StopList({ round, stops, coming, selected, onSelect }: { round: Round; stops: readonly Stop[]; coming: readonly Stop[]; selected: string | null; onSelect: (call: string) => void }) {
+export function StopList({
+  round,
+  stops,
+  coming,
+  selected,
+  onSelect,
+}: {
+  round: Round
+  stops: readonly Stop[]
+  coming: readonly Stop[]
+  selected: string | null
+  onSelect: (call: string) => void
+}) {
   return (
     <>
       <ol aria-label="Stops">
         {stops.map((stop, index) => (
-          <StopRow key={stop.call} stop={stop} mark={String(index + 1)} selected={stop.call === selected} onSelect={onSelect} />
+          <StopRow
+            key={stop.call}
+            stop={stop}
+            mark={String(index + 1)}
+            selected={stop.call === selected}
+            onSelect={onSelect}
+          />
         ))}
       </ol>
       {coming.length > 0 && (
@@ -24,7 +42,13 @@ export function StopList({ round, stops, coming, selected, onSelect }: { round: 
           <h2 className="px-4 pt-5 pb-2 text-base font-semibold">Coming this week</h2>
           <ol aria-label="Coming this week" className="border-t border-base-300">
             {coming.map((stop) => (
-              <StopRow key={stop.call} stop={stop} mark="·" selected={stop.call === selected} onSelect={onSelect} />
+              <StopRow
+                key={stop.call}
+                stop={stop}
+                mark="·"
+                selected={stop.call === selected}
+                onSelect={onSelect}
+              />
             ))}
           </ol>
         </>
@@ -46,7 +70,17 @@ export function StopList({ round, stops, coming, selected, onSelect }: { round: 
   )
 }
 
-function StopRow({ stop, mark, selected, onSelect }: { stop: Stop; mark: string; selected: boolean; onSelect: (call: string) => void }) {
+function StopRow({
+  stop,
+  mark,
+  selected,
+  onSelect,
+}: {
+  stop: Stop
+  mark: string
+  selected: boolean
+  onSelect: (call: string) => void
+}) {
   return (
     <li className="border-b border-base-300">
       <button
@@ -54,7 +88,11 @@ function StopRow({ stop, mark, selected, onSelect }: { stop: Stop; mark: string;
         aria-current={selected ? 'true' : undefined}
         onClick={() => onSelect(stop.call)}
       >
-        <span className={`row-span-3 mt-0.5 grid size-7 place-items-center rounded-full border text-sm font-semibold ${MARKS[stop.urgency]}`}>{mark}</span>
+        <span
+          className={`row-span-3 mt-0.5 grid size-7 place-items-center rounded-full border text-sm font-semibold ${MARKS[stop.urgency]}`}
+        >
+          {mark}
+        </span>
         <span className="text-sm text-quiet">{stop.place}</span>
         <span className="text-right text-sm whitespace-nowrap text-quiet">{stop.when}</span>
         <span className="leading-snug font-semibold">{stop.title}</span>

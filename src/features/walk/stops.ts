@@ -8,9 +8,17 @@ import { sayReason } from '../../wording/say'
 import type { Act, Picture, Stop } from './types'
 
 /** A call put into words, with its picture and what doing it enters. */
-export function stopOf(call: Call, outlook: SeasonOutlook, plants: readonly PlantPosition[], manner: Manner): Stop {
+export function stopOf(
+  call: Call,
+  outlook: SeasonOutlook,
+  plants: readonly PlantPosition[],
+  manner: Manner,
+): Stop {
   const planting = outlook.plantings.find((other) => other.planting.id === call.plantingId)!
-  const reasons = call.advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight }))
+  const reasons = call.advice.reasons.map((reason) => ({
+    text: sayReason(reason, manner),
+    weight: reason.weight,
+  }))
   const { answer } = call.advice
   const subject = { type: 'planting' as const, id: call.plantingId }
   return {
@@ -35,13 +43,29 @@ export function stopOf(call: Call, outlook: SeasonOutlook, plants: readonly Plan
 }
 
 function actOf(answer: CallAnswer, { planting }: PlantingOutlook, manner: Manner): Act {
-  const text = (kind: 'length' | 'temperature' | 'volume' | 'mass', value: number) => formatMeasure({ kind, value }, manner).replace(/\u00a0/g, ' ')
-  const whole = (name: string, label: string, value: number) => ({ name, label, unit: 'whole' as const, initial: String(value) })
+  const text = (kind: 'length' | 'temperature' | 'volume' | 'mass', value: number) =>
+    formatMeasure({ kind, value }, manner).replace(/\u00a0/g, ' ')
+  const whole = (name: string, label: string, value: number) => ({
+    name,
+    label,
+    unit: 'whole' as const,
+    initial: String(value),
+  })
   switch (answer.kind) {
     case 'sow':
-      return { type: 'enter', kind: 'sown', data: { seeds: answer.seeds }, fields: [whole('seeds', 'Seeds sown', answer.seeds)] }
+      return {
+        type: 'enter',
+        kind: 'sown',
+        data: { seeds: answer.seeds },
+        fields: [whole('seeds', 'Seeds sown', answer.seeds)],
+      }
     case 'look-for-loops':
-      return { type: 'enter', kind: 'emerged', data: { count: answer.plants }, fields: [whole('count', 'Seedlings up', answer.plants)] }
+      return {
+        type: 'enter',
+        kind: 'emerged',
+        data: { count: answer.plants },
+        fields: [whole('count', 'Seedlings up', answer.plants)],
+      }
     case 'pot-up':
       return {
         type: 'enter',
@@ -57,7 +81,14 @@ function actOf(answer: CallAnswer, { planting }: PlantingOutlook, manner: Manner
         type: 'enter',
         kind: 'hardened',
         data: { day: answer.day, hours: answer.rest ? 0 : answer.hours },
-        fields: [{ name: 'hours', label: 'Hours outside', unit: 'hours', initial: answer.rest ? '0' : String(answer.hours) }],
+        fields: [
+          {
+            name: 'hours',
+            label: 'Hours outside',
+            unit: 'hours',
+            initial: answer.rest ? '0' : String(answer.hours),
+          },
+        ],
       }
     case 'read-soil':
       return {
@@ -92,15 +123,29 @@ function actOf(answer: CallAnswer, { planting }: PlantingOutlook, manner: Manner
   }
 }
 
-
-function pictureOf(answer: CallAnswer, own: PlantingOutlook, outlook: SeasonOutlook, plants: readonly PlantPosition[]): Picture {
+function pictureOf(
+  answer: CallAnswer,
+  own: PlantingOutlook,
+  outlook: SeasonOutlook,
+  plants: readonly PlantPosition[],
+): Picture {
   switch (answer.kind) {
     case 'sow':
-      return { type: 'tray', cells: answer.seeds, stage: 'seed', label: `A tray with ${answer.seeds} seeds, one to a cell` }
+      return {
+        type: 'tray',
+        cells: answer.seeds,
+        stage: 'seed',
+        label: `A tray with ${answer.seeds} seeds, one to a cell`,
+      }
     case 'look-for-loops':
       return { type: 'tray', cells: answer.plants, stage: 'loop', label: 'Seedlings coming up as loops' }
     case 'pot-up':
-      return { type: 'tray', cells: answer.plants, stage: 'seedling', label: `${answer.plants} seedlings with their first true leaves` }
+      return {
+        type: 'tray',
+        cells: answer.plants,
+        stage: 'seedling',
+        label: `${answer.plants} seedlings with their first true leaves`,
+      }
     case 'harden': {
       const step = answer.hours / answer.day
       return {

@@ -17,9 +17,18 @@ export function WaitForm({ kind, acts }: { kind: 'put-off' | 'decline'; acts: St
   const tooLong = why.length > LONGEST
   if (kind === 'put-off')
     return (
-      <div className="flex flex-wrap gap-2 border-l-4 border-frost bg-base-200 p-4" role="group" aria-label="Put off">
+      <div
+        className="flex flex-wrap gap-2 border-l-4 border-frost bg-base-200 p-4"
+        role="group"
+        aria-label="Put off"
+      >
         {DAYS.map(({ days, name }, index) => (
-          <button key={days} className="btn min-h-11" autoFocus={index === 0} onClick={() => acts.putOff(days)}>
+          <button
+            key={days}
+            className="btn min-h-11"
+            autoFocus={index === 0}
+            onClick={() => acts.putOff(days)}
+          >
             {name}
           </button>
         ))}
@@ -33,7 +42,13 @@ export function WaitForm({ kind, acts }: { kind: 'put-off' | 'decline'; acts: St
         if (!tooLong) acts.decline(why.trim())
       }}
     >
-      <TextField label="Why not, for the record" autoFocus value={why} onChange={(event) => setWhy(event.target.value)} error={tooLong ? `At most ${LONGEST} characters, please.` : undefined} />
+      <TextField
+        label="Why not, for the record"
+        autoFocus
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+        error={tooLong ? `At most ${LONGEST} characters, please.` : undefined}
+      />
       <button className="btn mt-3 min-h-11">Not doing this</button>
     </form>
   )

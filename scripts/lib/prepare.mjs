@@ -1,0 +1,87 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { existsSync, readdirSync, statSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { dirname, join, resolve } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+process.chdir(resolve(dirname(fileURLToPath(import.meta.url)), '../..'))
+process.env.NEXT_TELEMETRY_DISABLED = '1'
+
+export const NEXT = 'node_modules/next/dist/bin/next'
+
+/** Runs a command to its end with its output shown; ends this program when it fails. */
+export function must(command, args, env = {}) {
+  const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } })
+  if (status !== 0) process.exit(status ?? 1)
+}
+
+const modified = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0)
+
+/** Installs the packages when they are missing or older than the lock file. */
+export function ensureInstalled() {
+  if (modified('node_modules/.package-lock.json') >= modified('package-lock.json')) return
+  console.log('Installing packages …')
+  must('npm', ['ci', '--no-audit', '--no-fund'])
+}
+
+const newest = (path) => {
+  if (!existsSync(path)) return 0
+  const { mtimeMs } = statSync(path)
+  return statSync(path).isDirectory()
+    ? Math.max(...readdirSync(path).map((name) => newest(join(path, name))), 0)
+    : mtimeMs
+}
+
+const SOURCES = [
+  'src',
+  'drizzle',
+  'package-lock.json',
+  'next.config.ts',
+  'postcss.config.mjs',
+  'tsconfig.json',
+]
+
+/** Builds the application when a source is newer than the last build. */
+export function ensureBuilt() {
+  if (Math.max(...SOURCES.map(newest)) <= modified('.next/BUILD_ID')) return
+  console.log('Building …')
+  must('node', [NEXT, 'build'])
+}
+
+/** Whether a port of this machine is free. */
+function isFree(port) {
+  return new Promise((answer) => {
+    const server = createServer()
+    server.once('error', () => answer(false))
+    server.listen(port, '127.0.0.1', () => server.close(() => answer(true)))
+  })
+}
+
+/** Starts the server on 127.0.0.1, says where it is, and stays until it ends. */
+export async function serve({ env = {}, dev = false, command }) {
+  const port = Number(process.env.PORT ?? 3000)
+  if (!Number.isInteger(port) || port < 1 || port > 65535) {
+    console.error(`PORT must be a number from 1 to 65535, not ${process.env.PORT}.`)
+    process.exit(1)
+  }
+  if (!(await isFree(port))) {
+    console.error(`Port ${port} is taken by another program. Choose another: PORT=${port + 1} ${command}`)
+    process.exit(1)
+  }
+  const server = spawn('node', [NEXT, dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    stdio: ['inherit', dev ? 'inherit' : 'ignore', 'inherit'],
+    env: { ...process.env, ...env },
+  })
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+  server.on('exit', (code) => process.exit(code ?? 0))
+  const address = `http://127.0.0.1:${port}`
+  while (server.exitCode === null) {
+    const answered = await fetch(`${address}/icon.svg`).then(
+      () => true,
+      () => false,
+    )
+    if (answered) break
+    await new Promise((wait) => setTimeout(wait, 150))
+  }
+  console.log(`Prairie is at ${address} (Ctrl+C ends it)`)
+}

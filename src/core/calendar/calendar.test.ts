@@ -1,0 +1,63 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  addDays,
+  addMonths,
+  dateFromEpochDay,
+  dayOfYear,
+  daysBetween,
+  epochDay,
+  isIsoDate,
+  isoDate,
+  parseDate,
+  type IsoDate,
+} from '.'
+
+const anyDay = fc.integer({ min: -36_500, max: 73_000 }).map(dateFromEpochDay)
+
+describe('calendar', () => {
+  it('knows which dates exist', () => {
+    expect(isIsoDate('2028-02-29')).toBe(true)
+    expect(isIsoDate('2027-02-29')).toBe(false)
+    expect(isIsoDate('2027-13-01')).toBe(false)
+    expect(isIsoDate('2027-1-1')).toBe(false)
+    expect(isIsoDate(20270101)).toBe(false)
+    expect(() => isoDate('yesterday')).toThrow(RangeError)
+  })
+
+  it('counts days', () => {
+    expect(daysBetween(isoDate('2026-02-27'), isoDate('2026-03-01'))).toBe(2)
+    expect(dayOfYear(isoDate('2026-12-31'))).toBe(365)
+    expect(dayOfYear(isoDate('2028-12-31'))).toBe(366)
+    expect(addMonths(isoDate('2026-01-31'), 1)).toBe('2026-02-28')
+    expect(addMonths(isoDate('2026-11-30'), 3)).toBe('2027-02-28')
+  })
+
+  it('goes there and back', () => {
+    fc.assert(
+      fc.property(anyDay, fc.integer({ min: -4000, max: 4000 }), (date, days) => {
+        const there = addDays(date, days)
+        expect(daysBetween(date, there)).toBe(days)
+        expect(addDays(there, -days)).toBe(date)
+        expect(dateFromEpochDay(epochDay(date))).toBe(date)
+      }),
+    )
+  })
+})
+
+describe('parseDate', () => {
+  const today = '2026-06-18' as IsoDate
+  it.each([
+    ['2026-05-05', 'iso', '2026-05-05'],
+    ['5 May', 'day-first', '2026-05-05'],
+    ['May 5', 'day-first', '2026-05-05'],
+    ['May 5th, 2025', 'month-first', '2025-05-05'],
+    ['Tue 5 September 2025', 'day-first', '2025-09-05'],
+    ['5.6.', 'day-first', '2026-06-05'],
+    ['5/6/2027', 'month-first', '2027-05-06'],
+  ] as const)('reads %s', (text, order, expected) => expect(parseDate(text, today, order)).toBe(expected))
+
+  it.each(['', 'soon', '31 June', '5', '1/2/3/4', '5 May 26', '<b>5 May</b>'])('refuses %s', (text) =>
+    expect(parseDate(text, today, 'day-first')).toBeNull(),
+  )
+})
