@@ -28,8 +28,8 @@ const FULL = 2
 
 async function open(): Promise<Open> {
   const url = databaseUrl()
-  const isFile = databaseFile(url) !== null
   try {
+    const isFile = databaseFile(url) !== null
     const client = createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
     const database = drizzle(client, { schema, casing: 'snake_case' })
     await migrateDatabase(client, database, isFile)

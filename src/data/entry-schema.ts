@@ -51,7 +51,10 @@ export const entrySchema = object({
   data: mixed<EntryData[EntryKind]>()
     .required()
     .when('kind', ([kind]: EntryKind[], schema) => (kind !== undefined && kind in DATA ? (DATA[kind] as unknown as typeof schema) : schema)),
-  note: string().defined().max(LONGEST_NOTE),
+  note: string()
+    .defined()
+    .max(LONGEST_NOTE)
+    .matches(/^(?:[^\p{Cc}]|[\t\r\n])*$/u, '${path} must hold no control characters'),
   voids: idField().defined().nullable(),
 })
   .noUnknown()

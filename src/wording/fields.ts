@@ -77,7 +77,11 @@ export function nameField(what: string) {
 }
 
 export function noteField() {
-  return string().trim().default('').max(2000, 'At most 2,000 characters, please.')
+  return string()
+    .trim()
+    .transform((text: string) => text.replace(/[^\P{Cc}\t\n]/gu, ''))
+    .default('')
+    .max(2000, 'At most 2,000 characters, please.')
 }
 
 /** A date as the garden writes it, or empty; typed text becomes an ISO date, `''` stays empty. */

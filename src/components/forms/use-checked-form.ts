@@ -27,7 +27,7 @@ export function useCheckedForm<Values extends FieldValues>(options: {
   const [busy, startSending] = useTransition()
   const form = useForm<Values>({
     defaultValues: defaults,
-    resolver: yupResolver(schema, { abortEarly: true }, { raw: true }) as unknown as Resolver<Values>,
+    resolver: yupResolver(schema, { abortEarly: false }, { raw: true }) as unknown as Resolver<Values>,
     mode: 'onTouched',
   })
   const { setError } = form

@@ -110,13 +110,17 @@ export function turnSeasons(normals: Normals): Normals {
   return normals.map((_, month) => normals[(month + 6) % 12]!)
 }
 
-/** Every temperature shifted by so many °C. */
+/** Every temperature shifted by so many °C, as far as its bounds. */
 export function shiftTemperatures(normals: Normals, by: number): Normals {
+  const shifted = (field: 'tmin' | 'tmax' | 'dewPoint', value: number) => {
+    const [low, high] = NORMAL_BOUNDS[field]
+    return Math.max(low, Math.min(high, value + by))
+  }
   return normals.map((month) => ({
     ...month,
-    tmin: month.tmin + by,
-    tmax: month.tmax + by,
-    dewPoint: month.dewPoint + by,
+    tmin: shifted('tmin', month.tmin),
+    tmax: shifted('tmax', month.tmax),
+    dewPoint: shifted('dewPoint', month.dewPoint),
   }))
 }
 

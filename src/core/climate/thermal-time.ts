@@ -22,7 +22,10 @@ export function degreeDays(
   { tmin, tmax }: { tmin: number; tmax: number },
   { base, upper }: { base: number; upper: number },
 ): number {
-  for (const [name, value] of Object.entries({ tmin, tmax, base, upper })) requireFinite(name, value)
+  requireFinite('tmin', tmin)
+  requireFinite('tmax', tmax)
+  requireFinite('base', base)
+  requireFinite('upper', upper)
   if (tmin > tmax) throw new RangeError(`tmin must not be over tmax ${tmax}, not ${tmin}`)
   if (base > upper) throw new RangeError(`base must not be over upper ${upper}, not ${base}`)
   const [mean, swing] = [(tmin + tmax) / 2, (tmax - tmin) / 2]
@@ -30,9 +33,10 @@ export function degreeDays(
   if (tmax <= base) return 0
   if (tmin >= upper) return upper - base
   let sum = 0
-  for (let hour = 0; hour < 24; hour++) {
+  // The afternoon mirrors the morning: twelve hours stand for all.
+  for (let hour = 3; hour < 15; hour++) {
     const at = mean + swing * HOURLY_SINE[hour]!
     sum += at <= base ? 0 : at >= upper ? upper - base : at - base
   }
-  return sum / 24
+  return sum / 12
 }

@@ -1,4 +1,4 @@
-import { Suspense, type ReactNode } from 'react'
+import type { ReactNode } from 'react'
 import { KeyHelp } from '../../components/keys/key-help'
 import { KeysProvider } from '../../components/keys/keys'
 import type { GardenState } from '../../data/garden-state'
@@ -18,13 +18,9 @@ export function Frame({ state, children }: { state: GardenState; children: React
         To the work
       </a>
       <div className="flex min-h-dvh flex-col">
-        <Suspense>
-          <Ribbon data={ribbonOf(state)} />
-        </Suspense>
+        <Ribbon data={ribbonOf(state)} />
         <div className="flex grow">
-          <Suspense>
-            <Rail />
-          </Suspense>
+          <Rail />
           <main id="work" className="min-w-0 grow max-sm:pb-20">
             {children}
           </main>

@@ -1,0 +1,96 @@
+import { expect, open, test } from './support/test'
+import type { Page } from '@playwright/test'
+
+async function planAndSetOut(page: Page, cultivar: RegExp, count: number): Promise<string> {
+  await open(page, '/plantings/new')
+  const form = page.getByRole('form', { name: 'New planting' })
+  await form.getByLabel('Place', { exact: true }).selectOption({ label: 'A new place …' })
+  await form.getByLabel('Name of the place').fill(`Strip of ${count}`)
+  const option = form.getByLabel('Cultivar', { exact: true }).locator('option').filter({ hasText: cultivar })
+  await form.getByLabel('Cultivar', { exact: true }).selectOption((await option.getAttribute('value'))!)
+  await form.getByLabel('Plants wanted').fill(String(count))
+  await expect(form.getByText(/\d+ fit/)).toBeVisible()
+  await form.getByRole('button', { name: 'Tell me when' }).click()
+  await page.waitForURL(/\/plantings\/[0-9a-f-]{36}$/)
+  const planting = new URL(page.url()).pathname
+
+  // What was raised is told on its own days; here it was bought in, hardened, so only the sowing is declined.
+  await open(page, `${planting}/set-out`)
+  return planting
+}
+
+test('six tomatoes and four peppers, through to the log', async ({ page }) => {
+  const tomatoes = await planAndSetOut(page, /^Copperlace/, 6)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bury 13 cm of stem')
+  await expect(page.getByText('Hole 22 cm deep. Strip the 3 lowest leaves, keep 5.')).toBeVisible()
+  await page.getByRole('button', { name: 'Set out all 6' }).click()
+  await page.waitForURL(`**${tomatoes}`)
+  await expect(page.getByRole('list', { name: 'What happened' })).toContainText('18 JuneSet out')
+
+  const peppers = await planAndSetOut(page, /^Barn Door/, 4)
+  await expect(page.getByText('Strip no leaf.').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Set out all 4' }).click()
+  await page.waitForURL(`**${peppers}`)
+  await expect(page.getByRole('list', { name: 'What happened' })).toContainText('Set out')
+
+  await page.goto('/walk')
+  const entered = page.getByRole('list', { name: 'Entered for this day' })
+  await expect(entered).toContainText('Strip of 6, Copperlace: set out')
+  await expect(entered).toContainText('Strip of 4, Barn Door: set out')
+})
+
+test('the section answers to measures, schools and the hand', async ({ page }) => {
+  await open(page, '/plantings/demo-2026-bed-4-1/set-out')
+  const headline = page.getByRole('heading', { level: 1 })
+  await expect(headline).toHaveText('Bury 13 cm of stem')
+
+  await page.getByLabel('Height').fill('60 cm')
+  await expect(headline).toHaveText('Lay it: 33 cm of stem in the trench')
+  await page.getByLabel('Height').fill('12 in')
+  await expect(headline).toHaveText('Bury 13 cm of stem')
+  await page.getByLabel('True leaves').fill('many')
+  await expect(page.getByRole('alert').filter({ hasText: 'A whole number' })).toBeVisible()
+  await expect(headline).toHaveText('Bury 13 cm of stem')
+  await page.getByLabel('True leaves').fill('8')
+
+  await page.getByRole('button', { name: 'Shallow' }).click()
+  await expect(headline).toHaveText('Bury 3 cm of stem')
+  await page.getByRole('button', { name: 'Worked out' }).click()
+
+  const handle = page.getByRole('slider', { name: 'Stem buried' })
+  await handle.focus()
+  await page.keyboard.press('PageDown')
+  await expect(headline).toHaveText('Bury 18 cm of stem')
+  await page.keyboard.press('PageDown')
+  await expect(page.getByText('It has 2 leaves')).toBeVisible()
+  await page.getByRole('button', { name: 'Back to the advice' }).click()
+  await expect(headline).toHaveText('Bury 13 cm of stem')
+})
+
+test('a planting that cannot be is refused with what would be right', async ({ page }) => {
+  await open(page, '/plantings/new')
+  const form = page.getByRole('form', { name: 'New planting' })
+  const go = form.getByRole('button', { name: 'Tell me when' })
+  const alert = form.getByRole('alert')
+  const count = form.getByLabel('Plants wanted')
+  for (const typed of ['', '0', '-3', '2.5', 'six', '9'.repeat(10_000)]) {
+    await count.fill(typed)
+    await go.click()
+    await expect(alert.filter({ hasText: 'whole number from 1 to 2,000' })).toBeVisible()
+    await expect(count).toHaveValue(typed)
+  }
+  await count.fill('900')
+  await go.click()
+  await expect(alert.filter({ hasText: /\d+ fit here at this spacing/ })).toBeVisible()
+  await count.fill('4')
+  await form.getByLabel('Cultivar', { exact: true }).selectOption({ label: 'A new cultivar …' })
+  await form.getByLabel('Name of the cultivar').fill('x'.repeat(10_000))
+  await form.getByLabel('Days to maturity').fill('3 weeks')
+  await go.click()
+  await expect(alert.filter({ hasText: 'At most 80 characters' })).toBeVisible()
+  await expect(alert.filter({ hasText: 'Whole days from the packet' })).toBeVisible()
+  await form.getByLabel('Name of the cultivar').fill('<script>alert("x")</script>')
+  await form.getByLabel('Days to maturity').fill('')
+  await go.click()
+  await expect(page.getByText('<script>alert("x")</script>, 4 plants')).toBeVisible()
+})

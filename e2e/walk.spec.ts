@@ -1,0 +1,124 @@
+import { expect, open, test } from './support/test'
+
+test('a round by keyboard: done, adjusted, put off, declined, taken back, and there after a restart', async ({
+  page,
+  server,
+}) => {
+  await open(page, '/walk')
+  const stops = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
+  const entered = page.getByRole('list', { name: 'Entered for this day' })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Eight stops/)
+  await expect(stops).toHaveCount(8)
+
+  // Done: pot 1 flowers.
+  await page.keyboard.press('j')
+  await expect(page.getByRole('article')).toContainText('Pot 1 · Pocket Thistle')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Pot 1: flowering.')).toBeVisible()
+  await expect(stops).toHaveCount(7)
+  await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
+
+  // Adjusted: hardening for four hours, not six.
+  await page.getByRole('button', { name: /Harden off/ }).click()
+  await page.keyboard.press('e')
+  await page.getByRole('textbox', { name: 'Hours outside' }).fill('fourty')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'From 0 to 24 hours' })).toBeVisible()
+  await page.getByRole('textbox', { name: 'Hours outside' }).fill('4')
+  await page.getByLabel('Note').fill('=SUM(A1) <b>windy</b> corner')
+  await page.keyboard.press('Enter')
+  await expect(entered).toContainText('hardened (=SUM(A1) <b>windy</b> corner)')
+  await expect(stops).toHaveCount(6)
+
+  // Put off and declined.
+  await page.getByRole('button', { name: /Pick what is ripe/ }).click()
+  await page.keyboard.press('z')
+  await page.keyboard.press('Enter')
+  await expect(stops).toHaveCount(5)
+  await page.getByRole('button', { name: /Read the soil/ }).click()
+  await page.keyboard.press('x')
+  await page.keyboard.type('thermometer is broken')
+  await page.keyboard.press('Enter')
+  await expect(stops).toHaveCount(4)
+
+  // Taken back: what was declined is asked again.
+  await page.keyboard.press('Escape')
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('u')
+  await expect(page.getByText('Taken back: not doing.')).toBeVisible()
+  await expect(stops).toHaveCount(5)
+
+  await server.stop('SIGKILL')
+  await server.start()
+  await open(page, '/walk')
+  await expect(stops).toHaveCount(5)
+  await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
+  await expect(entered).not.toContainText('thermometer is broken')
+})
+
+test('the ribbon moves the day and back; ahead acts are off, before they are asked about', async ({
+  page,
+}) => {
+  await open(page, '/walk')
+  const date = page.getByTestId('ribbon-date')
+  await expect(date).toHaveText('Thu 18 June')
+  await page.keyboard.press(']')
+  await page.keyboard.press('}')
+  await expect(date).toHaveText('Fri 26 June')
+  await expect(page).toHaveURL(/on=2026-06-26/)
+  await expect(page.getByText('This is a look ahead').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: /Put off/ })).toHaveCount(0)
+
+  await page.keyboard.press('t')
+  await expect(date).toHaveText('Thu 18 June')
+  await expect(page).not.toHaveURL(/on=/)
+
+  const slider = page.getByRole('slider', { name: 'Date of every screen' })
+  const box = (await slider.boundingBox())!
+  const marker =
+    Number(await slider.getAttribute('aria-valuenow')) / Number(await slider.getAttribute('aria-valuemax'))
+  await page.mouse.move(box.x + box.width * marker, box.y + 50)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width * marker - 20, box.y + 50, { steps: 5 })
+  await page.mouse.up()
+  await expect(date).toHaveText(/1[2-5] June/)
+  await expect(page).toHaveURL(/on=2026-06-1[2-5]/)
+
+  await open(page, '/walk?on=2026-06-16')
+  await page.getByRole('button', { name: /Pot 1 .*Look for the first open flower/ }).click()
+  await page.getByRole('article').click()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: /Enter this for/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Yes, for that day' }).click()
+  await expect(page.getByText('Pot 1: flowering.')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Entered for this day' })).toContainText(
+    'Pot 1, Pocket Thistle: first flower',
+  )
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+  test('one stop at a time, and nothing wider than the screen', async ({ page }) => {
+    await open(page, '/walk')
+    await expect(page.getByRole('article')).toBeHidden()
+    await page.getByRole('button', { name: /Harden off/ }).tap()
+    await expect(page.getByRole('article')).toBeVisible()
+    await expect(page.getByRole('list', { name: 'Stops', exact: true })).toBeHidden()
+    await page.getByRole('button', { name: /Done today/ }).tap()
+    await expect(page.getByText('Pot 6: done today.')).toBeVisible()
+    for (const path of [
+      '/walk',
+      '/season',
+      '/garden',
+      '/plantings/new',
+      '/plantings/demo-2026-bed-4-1/set-out',
+    ]) {
+      await open(page, path)
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect(overflow, path).toBeLessThanOrEqual(0)
+    }
+  })
+})

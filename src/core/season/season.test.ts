@@ -1,0 +1,413 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { addDays, dateFromEpochDay, isoDate, type IsoDate } from '../calendar'
+import {
+  normalsFor,
+  OPEN_GROUND,
+  shiftTemperatures,
+  simulateSeasons,
+  weatherLine,
+  type Normals,
+} from '../climate'
+import { thermalTraits, type Cultivar } from '../crop'
+import type { GardenCultivar, LogEntry, Place, Planting } from '../facts'
+import {
+  canopiesIn,
+  daysToEmergence,
+  depthConditions,
+  judgeSetOut,
+  lastUsefulFlower,
+  seasonOutlook,
+  seedsToSow,
+  transplantWindow,
+  type GardenRecord,
+} from '.'
+
+describe('daysToEmergence', () => {
+  it.each([
+    ['tomato', 10, 43],
+    ['tomato', 15, 14],
+    ['tomato', 20, 8],
+    ['tomato', 30, 6],
+    ['tomato', 35, 9],
+    ['pepper', 15, 25],
+    ['pepper', 20, 13],
+    ['pepper', 25, 8],
+  ] as const)('%s at %d °C takes %d days [Harrington & Minges 1954]', (crop, soil, expected) => {
+    expect(daysToEmergence(crop, soil)).toBeCloseTo(expected, 9)
+  })
+  it('interpolates the speed, not the days', () => {
+    expect(daysToEmergence('tomato', 12.5)).toBeCloseTo(2 / (1 / 43 + 1 / 14), 9)
+  })
+  it('never comes up in the cold or above 35 °C', () => {
+    expect(daysToEmergence('tomato', 9.9)).toBeNull()
+    expect(daysToEmergence('pepper', 14.9)).toBeNull()
+    expect(daysToEmergence('tomato', 35.1)).toBeNull()
+    expect(() => daysToEmergence('tomato', NaN)).toThrow(RangeError)
+  })
+})
+
+describe('seedsToSow', () => {
+  const chance = (seeds: number, wanted: number, success: number) => {
+    let below = 0
+    let term = (1 - success) ** seeds
+    for (let alive = 0; alive < wanted; alive++) {
+      below += term
+      term *= ((seeds - alive) / (alive + 1)) * (success / (1 - success))
+    }
+    return 1 - below
+  }
+  it('is the smallest number that meets the confidence', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.double({ min: 0.3, max: 0.98, noNaN: true }),
+        (plantsWanted, success) => {
+          const seeds = seedsToSow({ plantsWanted, germination: success, survival: 1 })
+          expect(chance(seeds, plantsWanted, success)).toBeGreaterThanOrEqual(0.95 - 1e-9)
+          if (seeds > plantsWanted) expect(chance(seeds - 1, plantsWanted, success)).toBeLessThan(0.95 + 1e-9)
+        },
+      ),
+    )
+  })
+  it('is worked by hand for one plant: 1 − 0.2ⁿ ≥ 0.95', () => {
+    expect(seedsToSow({ plantsWanted: 1, germination: 0.8, survival: 1 })).toBe(2)
+    expect(seedsToSow({ plantsWanted: 5, germination: 1, survival: 1 })).toBe(5)
+    expect(seedsToSow({ plantsWanted: 10_000, germination: 0.9, survival: 0.9 })).toBeGreaterThan(12_345)
+  })
+  it('refuses what cannot be', () => {
+    expect(() => seedsToSow({ plantsWanted: 0, germination: 1, survival: 1 })).toThrow(/plantsWanted/)
+    expect(() => seedsToSow({ plantsWanted: 2.5, germination: 1, survival: 1 })).toThrow(/plantsWanted/)
+    expect(() => seedsToSow({ plantsWanted: 2, germination: 1.2, survival: 1 })).toThrow(/germination/)
+    expect(() => seedsToSow({ plantsWanted: 2, germination: 1, survival: NaN })).toThrow(/survival/)
+  })
+})
+
+describe('lastUsefulFlower', () => {
+  const days = (count: number, tmin = 15, tmax = 25) =>
+    Array.from({ length: count }, (_, day) => ({ date: addDays(isoDate('2026-07-01'), day), tmin, tmax }))
+  it('counts its own day and the end’s: ten a day, 560 in all', () => {
+    // 56 days of 10 °C d end on 30 September when they begin on 6 August.
+    expect(
+      lastUsefulFlower({ days: days(120), end: '2026-09-30', ripeningDegreeDays: 560, crop: 'tomato' }),
+    ).toBe('2026-08-06')
+  })
+  it('is none when the days do not bring the sum', () => {
+    expect(
+      lastUsefulFlower({ days: days(30), end: '2026-07-30', ripeningDegreeDays: 560, crop: 'tomato' }),
+    ).toBeNull()
+    expect(
+      lastUsefulFlower({ days: [], end: '2026-07-30', ripeningDegreeDays: 1, crop: 'tomato' }),
+    ).toBeNull()
+    expect(
+      lastUsefulFlower({ days: days(30), end: '2026-06-30', ripeningDegreeDays: 1, crop: 'tomato' }),
+    ).toBeNull()
+  })
+  it('refuses gaps', () => {
+    const gap = [days(1)[0]!, days(3)[2]!]
+    expect(() =>
+      lastUsefulFlower({ days: gap, end: '2026-07-30', ripeningDegreeDays: 1, crop: 'tomato' }),
+    ).toThrow(/gaps/)
+  })
+  it('comes no later when the fruit needs more', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 900 }), fc.integer({ min: 0, max: 200 }), (sum, more) => {
+        const at = (ripeningDegreeDays: number) =>
+          lastUsefulFlower({ days: days(120), end: '2026-10-15', ripeningDegreeDays, crop: 'pepper' })
+        expect((at(sum + more) ?? '') <= (at(sum) ?? '')).toBe(true)
+      }),
+    )
+  })
+})
+
+describe('thermal traits', () => {
+  const slicer: Cultivar = {
+    crop: 'tomato',
+    habit: 'indeterminate',
+    fruit: 'slicer',
+    origin: 'hybrid',
+    daysToMaturity: 75,
+    maturityFrom: 'transplanting',
+    ripeColour: 'red',
+    grafted: false,
+  }
+  it('reads the packet: 75 × 11.5 − 560', () => {
+    expect(thermalTraits(slicer)).toEqual({ toFirstFlower: 302.5, ripening: 560 })
+    expect(thermalTraits({ ...slicer, maturityFrom: 'sowing', daysToMaturity: 120 }).toFirstFlower).toBe(
+      302.5,
+    )
+    expect(thermalTraits({ ...slicer, daysToMaturity: 40 }).toFirstFlower).toBe(120)
+    expect(
+      thermalTraits({ ...slicer, crop: 'pepper', habit: null, fruit: 'bell', daysToMaturity: 72 }),
+    ).toEqual({ toFirstFlower: 398, ripening: 650 })
+    expect(() => thermalTraits({ ...slicer, daysToMaturity: 5 })).toThrow(/daysToMaturity/)
+  })
+})
+
+const plain = normalsFor('humid-warm-summer', { latitude: 41, elevation: 450 })
+
+describe('transplantWindow', () => {
+  const thermal = { toFirstFlower: 300, ripening: 560 }
+  const windowOf = (normals: Normals, crop: 'tomato' | 'pepper' = 'tomato', around = OPEN_GROUND) =>
+    transplantWindow(simulateSeasons({ normals, latitude: 41, count: 80 }), crop, thermal, around)
+  it('opens later for peppers, in the cold, and under straw; earlier under film', () => {
+    const open = windowOf(plain)
+    expect(open.opens.p10!).toBeLessThan(open.opens.p50!)
+    expect(open.opens.p50!).toBeLessThan(open.closes.p50!)
+    expect(windowOf(plain, 'pepper').opens.p50!).toBeGreaterThan(open.opens.p50!)
+    expect(windowOf(shiftTemperatures(plain, -2)).opens.p50!).toBeGreaterThan(open.opens.p50!)
+    expect(windowOf(plain, 'tomato', { ...OPEN_GROUND, mulch: 'dark-film' }).opens.p50!).toBeLessThanOrEqual(
+      open.opens.p50!,
+    )
+  })
+  it('never opens where it never gets warm', () => {
+    expect(windowOf(shiftTemperatures(plain, -18)).opens).toMatchObject({ p50: null, share: 0 })
+  })
+  it('never closes where no frost comes', () => {
+    expect(windowOf(shiftTemperatures(plain, 34)).closes.share).toBe(0)
+  })
+})
+
+describe('judgeSetOut', () => {
+  const line = (low: number) => {
+    const made = weatherLine({
+      normals: plain,
+      from: isoDate('2026-04-01'),
+      days: 120,
+      today: isoDate('2026-05-01'),
+      record: [],
+      forecast: null,
+    })
+    made.air.tmin.fill(low)
+    return made
+  }
+  const soil = (value: number) => new Float64Array(120).fill(value)
+  it('goes when five nights and the soil are warm, at the very limit', () => {
+    expect(judgeSetOut(line(10), soil(16), 'tomato', 30).answer).toEqual({ go: true, suits: '2026-05-01' })
+    expect(judgeSetOut(line(13), soil(18), 'pepper', 30).answer.go).toBe(true)
+    expect(judgeSetOut(line(12.9), soil(18), 'pepper', 30).answer.go).toBe(false)
+    expect(judgeSetOut(line(10), soil(15.9), 'tomato', 30).answer).toEqual({ go: false, suits: null })
+  })
+  it('waits for the cold night to pass, and names it', () => {
+    const cold = line(12)
+    cold.air.tmin[33] = 4
+    const { answer, reasons } = judgeSetOut(cold, soil(17), 'tomato', 30)
+    expect(answer).toEqual({ go: false, suits: '2026-05-05' })
+    expect(reasons.find(({ rule }) => rule === 'set-out.nights-cold')).toMatchObject({
+      weight: 'decides',
+      values: { low: { value: 4 } },
+    })
+  })
+  it('does not go before a frost, though the first nights are warm', () => {
+    const frost = line(12)
+    frost.air.tmin[38] = -1
+    const { answer, reasons } = judgeSetOut(frost, soil(17), 'tomato', 30)
+    expect(answer.go).toBe(false)
+    expect(reasons[0]).toMatchObject({
+      rule: 'set-out.frost-ahead',
+      values: { date: { value: '2026-05-09' } },
+    })
+  })
+})
+
+describe('seasonOutlook', () => {
+  const today = isoDate('2026-06-18')
+  const ensemble = simulateSeasons({ normals: plain, latitude: 41, count: 60 })
+  const cultivar: GardenCultivar = {
+    id: 'c',
+    name: 'C',
+    notes: '',
+    crop: 'tomato',
+    habit: 'indeterminate',
+    fruit: 'slicer',
+    origin: 'hybrid',
+    daysToMaturity: 74,
+    maturityFrom: 'transplanting',
+    ripeColour: 'red',
+    grafted: false,
+  }
+  const place: Place = {
+    id: 'p',
+    name: 'P',
+    kind: 'bed',
+    x: 0,
+    y: 0,
+    length: 3,
+    width: 1.2,
+    soilDepth: 0.3,
+    raised: true,
+    mulch: 'bare',
+    openSides: [],
+    dripLines: [],
+    emitterSpacing: null,
+    from: null,
+    to: null,
+  }
+  const planting: Planting = {
+    id: 'a',
+    cultivarId: 'c',
+    placeId: 'p',
+    season: 2026,
+    count: 6,
+    training: 'two-stems',
+    support: 'stake',
+    spacingSchool: 'standard',
+    germination: 0.9,
+    survival: 0.9,
+    plannedSetOut: null,
+  }
+  const entry = (
+    id: string,
+    kind: LogEntry['kind'],
+    on: string,
+    data: object = {},
+    more: Partial<LogEntry> = {},
+  ) =>
+    ({
+      id,
+      kind,
+      on,
+      at: `${on}T07:00:00.000Z`,
+      data,
+      note: '',
+      voids: null,
+      subject: { type: 'planting', id: 'a' },
+      ...more,
+    }) as LogEntry
+  const garden = (entries: LogEntry[], change: Partial<GardenRecord> = {}): GardenRecord => ({
+    ensemble,
+    places: [place],
+    cultivars: [cultivar],
+    plantings: [planting],
+    entries,
+    weather: [],
+    ...change,
+  })
+  const datesOf = (entries: LogEntry[], on = today, change: Partial<GardenRecord> = {}) =>
+    seasonOutlook(garden(entries, change), on, null).plantings[0]!.dates
+  const spring = isoDate('2026-02-01')
+
+  it('puts the stages in their order, and their spreads about them', () => {
+    const dates = datesOf([], spring)
+    const order = (
+      ['sow', 'emerge', 'pot-up', 'harden', 'set-out', 'first-flower', 'first-ripe', 'end'] as const
+    ).map((stage) => dates[stage].date!)
+    expect([...order].sort()).toEqual(order)
+    expect(dates.sow.date).toBe(addDays(dates['set-out'].date!, -49))
+    const { p10, p50, p90, share } = dates['first-ripe'].spread!
+    expect(p10! <= p50! && p50! <= p90!).toBe(true)
+    expect(share).toBeGreaterThan(0.9)
+    expect(dates['last-flower-ripe'].date! < dates['last-flower-green'].date!).toBe(true)
+  })
+  it('lets what is logged stand, and moves what follows by it', () => {
+    const early = datesOf([entry('1', 'set-out', '2026-05-10')])
+    const late = datesOf([entry('1', 'set-out', '2026-06-10')])
+    expect(early['set-out']).toMatchObject({ date: '2026-05-10', how: 'logged' })
+    expect(early['first-flower'].date! < late['first-flower'].date!).toBe(true)
+    const flowered = datesOf([entry('1', 'set-out', '2026-05-10'), entry('2', 'flowered', '2026-06-17')])
+    expect(flowered['first-flower']).toMatchObject({ date: '2026-06-17', how: 'logged' })
+  })
+  it('restores the exact state when an entry is taken back', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('set-out', 'sown', 'flowered', 'topped', 'cleared'),
+        fc.integer({ min: 0, max: 100 }),
+        (kind, ago) => {
+          const before = [entry('1', 'sown', '2026-03-20', { seeds: 9 })]
+          const on = addDays(today, -ago)
+          const added = [...before, entry('2', kind as LogEntry['kind'], on)]
+          const taken = [...added, entry('3', 'void', on, {}, { voids: '2' })]
+          expect(datesOf(taken)).toEqual(datesOf(before))
+        },
+      ),
+      { numRuns: 20 },
+    )
+  })
+  it('does not depend on the order in which entries come', () => {
+    const entries = [
+      entry('1', 'sown', '2026-03-20', { seeds: 9 }),
+      entry('2', 'emerged', '2026-03-28', { count: 8 }),
+      entry('3', 'set-out', '2026-05-15'),
+    ]
+    expect(datesOf([...entries].reverse())).toEqual(datesOf(entries))
+  })
+  it('knows nothing of entries from later days', () => {
+    expect(datesOf([entry('1', 'set-out', '2026-05-10')], isoDate('2026-05-01'))['set-out'].how).toBe(
+      'planned',
+    )
+  })
+  it('counts a growth day less for plants that were not hardened', () => {
+    const raw = datesOf([entry('1', 'set-out', '2026-05-10')])
+    const hardened = datesOf([
+      entry('0', 'hardened', '2026-05-02', { day: 1, hours: 2 }),
+      entry('1', 'set-out', '2026-05-10'),
+    ])
+    expect(hardened['first-flower'].date! < raw['first-flower'].date!).toBe(true)
+  })
+  it('says that nothing ripens when set out too late', () => {
+    const dates = datesOf([entry('1', 'set-out', '2026-08-25')], isoDate('2026-08-26'))
+    expect(dates['first-ripe'].date).toBeNull()
+  })
+  it('warms depth and soil by the thermometer', () => {
+    const reading = entry(
+      '1',
+      'soil-read',
+      today,
+      { depth: 0.15, temperature: 30 },
+      { subject: { type: 'place', id: 'p' } },
+    )
+    const plainOutlook = seasonOutlook(garden([]), today, null)
+    const readOutlook = seasonOutlook(garden([reading]), today, null)
+    const soilAt = (outlook: typeof plainOutlook) =>
+      depthConditions(outlook, outlook.plantings[0]!).soilTemperatures.find(({ depth }) => depth === 0.15)!
+        .temperature
+    expect(soilAt(readOutlook)).toBeCloseTo(30, 9)
+    expect(soilAt(plainOutlook)).toBeLessThan(29)
+  })
+  it('shows neighbours only where they stand', () => {
+    const two: Planting = { ...planting, id: 'b' }
+    const positions = ['a', 'b'].map((id) => ({
+      id,
+      plantingId: id,
+      label: id,
+      x: 1,
+      y: 0.5,
+      from: null,
+      to: null,
+    }))
+    const outlook = (entries: LogEntry[]) =>
+      seasonOutlook(garden(entries, { plantings: [planting, two] }), today, null)
+    const seen = (entries: LogEntry[]) =>
+      canopiesIn(outlook(entries).plantings[0]!, outlook(entries), positions).map(
+        ({ id, stands }) => `${id}${stands}`,
+      )
+    expect(seen([])).toEqual(['afalse'])
+    expect(
+      seen([entry('1', 'set-out', '2026-05-20', {}, { subject: { type: 'planting', id: 'b' } })]),
+    ).toEqual(['afalse', 'btrue'])
+  })
+  it('works in the southern half of the world, and where no frost comes', () => {
+    const south = simulateSeasons({
+      normals: normalsFor('southern-temperate', { latitude: -37, elevation: 50 }),
+      latitude: -37,
+      count: 60,
+    })
+    const dates = datesOf([], isoDate('2026-08-01'), { ensemble: south })
+    expect(dates['set-out'].date! > '2026-09-01' && dates['set-out'].date! < '2027-01-15').toBe(true)
+    const tropics = simulateSeasons({
+      normals: normalsFor('two-season-hot', { latitude: 10, elevation: 0 }),
+      latitude: 10,
+      count: 30,
+    })
+    const endless = datesOf([], isoDate('2026-06-01') as IsoDate, { ensemble: tropics })
+    expect(endless.end.date).toBeNull()
+    expect(endless['last-flower-ripe'].date).toBeNull()
+    expect(endless['first-ripe'].date).not.toBeNull()
+  })
+  it('forgets a planting of another season', () => {
+    expect(
+      seasonOutlook(garden([], { plantings: [{ ...planting, season: 2025 }] }), today, null).plantings,
+    ).toEqual([])
+    expect(dateFromEpochDay(0)).toBe('1970-01-01')
+  })
+})

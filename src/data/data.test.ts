@@ -1,0 +1,211 @@
+import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { createClient } from '@libsql/client'
+import fc from 'fast-check'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { isoDate } from '../core/calendar'
+import { callsOf } from '../core/calls'
+import { ENTRY_KINDS, type LogEntry } from '../core/facts'
+import { changes, closeDatabase, reader, settingsInForce, write } from './database'
+import { demoGarden } from './demo'
+import { entrySchema } from './entry-schema'
+import { exportGarden, importGarden, insertGardenFile, readGardenFile } from './garden-file'
+import { loadGarden, outlookOn } from './garden-state'
+import { currentGarden, todayIn, updateGarden } from './gardens'
+import { insertEntries, lastEntered, logOf } from './log'
+import { DatabaseProblem } from './problem'
+
+let folder: string
+const file = () => join(folder, 'garden.db')
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'prairie-'))
+  process.env.DATABASE_URL = `file:${file()}`
+})
+afterEach(async () => {
+  await closeDatabase()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+const demo = demoGarden()
+const layDemo = () => write((tx) => insertGardenFile(tx, demo))
+const note = (id: string, more: Partial<LogEntry> = {}) =>
+  ({ id, subject: { type: 'garden', id: demo.garden.id }, kind: 'note', on: '2026-06-18', at: '2026-06-18T09:00:00.000Z', data: {}, note: id, voids: null, ...more }) as LogEntry
+
+describe('the database', () => {
+  it('has its settings in force after a transaction, on whichever connection', async () => {
+    await layDemo()
+    await Promise.all(Array.from({ length: 6 }, (_, at) => write((tx) => insertEntries(tx, demo.garden.id, [note(`n${at}`)]))))
+    expect(await settingsInForce()).toEqual({ journal_mode: 'wal', synchronous: 2, foreign_keys: 1, busy_timeout: 5000 })
+    await expect(write((tx) => insertEntries(tx, 'no-such-garden', [note('x')]))).rejects.toMatchObject({ cause: { extendedCode: 'SQLITE_CONSTRAINT_FOREIGNKEY' } })
+  })
+  it('takes writes one after the other, and refuses one inside another', async () => {
+    await layDemo()
+    const order: number[] = []
+    await Promise.all(
+      [30, 5, 0].map((wait, at) =>
+        write(async () => {
+          await new Promise((go) => setTimeout(go, wait))
+          order.push(at)
+        }),
+      ),
+    )
+    expect(order).toEqual([0, 1, 2])
+    await expect(write(() => write(async () => 1))).rejects.toThrow(/inside a write/)
+    expect(await write(async () => 'still works')).toBe('still works')
+  })
+  it('keeps nothing of a transaction that failed, and counts the ones that did not', async () => {
+    await layDemo()
+    const before = await changes()
+    await expect(
+      write(async (tx) => {
+        await insertEntries(tx, demo.garden.id, [note('lost')])
+        throw new Error('the hand slipped')
+      }),
+    ).rejects.toThrow('the hand slipped')
+    expect((await logOf(demo.garden.id)).some(({ id }) => id === 'lost')).toBe(false)
+    expect(await changes()).toBe(before)
+  })
+  it('takes an entry that is sent twice once', async () => {
+    await layDemo()
+    for (let again = 0; again < 2; again++) await write((tx) => insertEntries(tx, demo.garden.id, [note('once')]))
+    expect((await logOf(demo.garden.id)).filter(({ id }) => id === 'once')).toHaveLength(1)
+  })
+  it('finds the entry made last that is not taken back', async () => {
+    await layDemo()
+    const at = (second: number) => ({ at: `2026-06-18T09:00:0${second}.000Z` })
+    const add = (entry: LogEntry) => write((tx) => insertEntries(tx, demo.garden.id, [entry]))
+    await add(note('first', at(1)))
+    await add(note('second', at(2)))
+    const last = async () => (await lastEntered(demo.garden.id, await reader()))?.id
+    expect(await last()).toBe('second')
+    await add(note('back', { ...at(3), kind: 'void', voids: 'second' }))
+    expect(await last()).toBe('first')
+  })
+})
+
+describe('a database that cannot be used', () => {
+  it('is left alone when it is none', async () => {
+    writeFileSync(file(), 'this is a shopping list, not a garden'.repeat(400))
+    const before = readFileSync(file())
+    await expect(reader()).rejects.toMatchObject({ kind: 'broken' })
+    expect(readFileSync(file()).equals(before)).toBe(true)
+  })
+  it('is left alone when a newer version wrote it', async () => {
+    await layDemo()
+    await closeDatabase()
+    const client = createClient({ url: `file:${file()}` })
+    await client.execute("INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('from the future', 9999999999999)")
+    client.close()
+    const before = readFileSync(file())
+    await expect(reader()).rejects.toMatchObject({ kind: 'newer' })
+    expect(readFileSync(file()).equals(before)).toBe(true)
+  })
+  it('is unreachable where no file can be', async () => {
+    writeFileSync(file(), '')
+    process.env.DATABASE_URL = `file:${join(file(), 'garden.db')}`
+    await expect(reader()).rejects.toMatchObject({ kind: 'unreachable' })
+    expect(DatabaseProblem.from(new Error('what?')).kind).toBe('unreachable')
+  })
+})
+
+describe('a garden file', () => {
+  it('goes out and in again the same', async () => {
+    await layDemo()
+    const out = await exportGarden(demo.garden.id)
+    expect({ ...out, log: out.log.length }).toMatchObject({ format: 'prairie-garden', version: 1, log: demo.log.length })
+    await importGarden(JSON.stringify(out))
+    expect(await exportGarden(demo.garden.id)).toEqual(out)
+    expect(readdirSync(folder).some((name) => name.includes('before-import'))).toBe(true)
+  })
+  it('goes in whatever is entered', async () => {
+    const values = { count: 3, seeds: 4, potVolume: 0.5, day: 2, hours: 3, depth: 0.15, temperature: 19.5, method: 'trench', school: 'deep', stemBuried: 0.1, holeDepth: 0.2, leavesStripped: 1, nightLow: -1, mass: 1.25, call: 'a:sow', until: '2026-07-01', why: '' }
+    const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
+      sown: ['seeds'], emerged: ['count'], 'potted-up': ['count', 'potVolume'], hardened: ['day', 'hours'], 'soil-read': ['depth', 'temperature'],
+      'set-out': ['count', 'method', 'school', 'stemBuried', 'holeDepth', 'leavesStripped'], covered: ['nightLow'], flowered: [], picked: ['mass', 'count'],
+      topped: [], cleared: [], 'put-off': ['call', 'until'], declined: ['call', 'why'], note: [], void: [],
+    }
+    const entries = ENTRY_KINDS.map((kind, at) => note(`k${at}`, { kind, data: Object.fromEntries(fields[kind].map((field) => [field, values[field]])) as never, note: '=1+1 "quoted"\n\tü 🌶' }))
+    const whole = { ...demo, log: entries }
+    await importGarden(JSON.stringify(whole))
+    expect((await exportGarden(demo.garden.id)).log).toEqual([...entries].sort((a, b) => (a.id < b.id ? -1 : 1)))
+  })
+  it('is refused with the place of the fault wherever it is cut, and nothing changes', async () => {
+    await layDemo()
+    const text = JSON.stringify(await exportGarden(demo.garden.id), null, 1)
+    const before = await changes()
+    await fc.assert(
+      fc.asyncProperty(fc.integer({ min: 1, max: text.length - 2 }), async (length) => {
+        const result = await importGarden(text.slice(0, length))
+        expect(result).toMatchObject({ problem: { kind: 'not-json' } })
+        const { line, column } = (result as { problem: { line: number; column: number } }).problem
+        const lines = text.slice(0, length).split('\n')
+        expect(line).toBeLessThanOrEqual(lines.length)
+        expect(column).toBeGreaterThan(0)
+      }),
+      { numRuns: 40 },
+    )
+    expect(await changes()).toBe(before)
+    const cut = text.slice(0, 5000)
+    expect(await importGarden(cut)).toEqual({ problem: { kind: 'not-json', line: cut.split('\n').length, column: cut.split('\n').at(-1)!.length + 1 } })
+  })
+  it('is refused when it is none, newer, or holds what cannot be', () => {
+    const problem = (change: object) => (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
+    expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
+    expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
+    expect(problem({ version: 2 })).toEqual({ kind: 'newer', version: 2 })
+    expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
+    expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
+    expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)
+    expect(problem({ log: [note('bad', { kind: 'picked', data: { mass: -3, count: null } as never })] }).faults[0]).toMatch(/log\[0\]\.data\.mass/)
+    expect(problem({ log: [note('bad', { on: '2026-02-30' as never })] }).faults[0]).toMatch(/log\[0\]\.on/)
+    expect(problem({ surprise: 1 }).faults[0]).toMatch(/surprise/)
+  })
+  it('holds the demo garden, which is sound', () => {
+    expect(readGardenFile(JSON.stringify(demo))).toHaveProperty('file')
+  })
+})
+
+describe('entries', () => {
+  it.each([
+    [{ kind: 'harvested' }, /kind/],
+    [{ id: '../../etc' }, /id/],
+    [{ kind: 'sown', data: { seeds: 0 } }, /seeds/],
+    [{ kind: 'sown', data: { seeds: 2, extra: 1 } }, /extra|unknown|unspecified/],
+    [{ kind: 'soil-read', data: { depth: 0.1, temperature: NaN } }, /temperature/],
+    [{ note: 'x'.repeat(4001) }, /note/],
+    [{ note: 'a\u0000b' }, /note/],
+  ])('are refused when they cannot be, %#', (change, named) => {
+    expect(() => entrySchema.validateSync(note('e', change as never))).toThrow(named)
+  })
+})
+
+describe('the garden’s state', () => {
+  it('is the same object until something is written, and new after', async () => {
+    await layDemo()
+    const first = (await loadGarden())!
+    expect(await loadGarden()).toBe(first)
+    expect(outlookOn(first, first.now)).toBe(outlookOn(first, first.now))
+    const calls = callsOf(outlookOn(first, first.now))
+    await write((tx) => insertEntries(tx, demo.garden.id, [note('f', { kind: 'flowered', subject: { type: 'planting', id: 'demo-2026-pot-1-1' } })]))
+    const second = (await loadGarden())!
+    expect(second).not.toBe(first)
+    expect(callsOf(outlookOn(second, second.now))).toHaveLength(calls.length - 1)
+    await write((tx) => updateGarden(tx, demo.garden.id, { clockDate: isoDate('2026-06-25') }))
+    expect((await loadGarden())!.now).toBe('2026-06-25')
+  })
+  it('follows the computer’s clock in the garden’s own zone', () => {
+    const midnight = new Date('2026-06-18T02:30:00Z')
+    expect(todayIn({ clockDate: null, timeZone: 'America/Chicago' }, midnight)).toBe('2026-06-17')
+    expect(todayIn({ clockDate: null, timeZone: 'UTC' }, midnight)).toBe('2026-06-18')
+  })
+  it('does not hang on when the database is made anew', async () => {
+    await layDemo()
+    await loadGarden()
+    await closeDatabase()
+    for (const name of readdirSync(folder)) rmSync(join(folder, name))
+    expect(await loadGarden()).toBeNull()
+    expect(await currentGarden()).toBeNull()
+    expect(existsSync(file())).toBe(true)
+  })
+})
