@@ -56,7 +56,8 @@ export function PlantSection({
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="h-full max-h-[46rem] w-full bg-base-100"
-      role="img"
+      // With a handle in it, it is more than a picture.
+      role={onBury ? 'group' : 'img'}
       aria-label={describe(answer, plant, manner)}
       preserveAspectRatio="xMidYMin"
     >

@@ -16,7 +16,7 @@ const bed = (number: number, y: number, more: Partial<Place> = {}): Place => ({
   raised: true,
   mulch: 'straw',
   openSides: ['north', 'south'],
-  dripLines: [0.35, 0.85],
+  dripLines: [0.23, 0.97],
   emitterSpacing: 0.3,
   ...always,
   ...more,
@@ -58,10 +58,10 @@ const pot = (number: number): Place => ({
 
 export const PLACES: Place[] = [
   bed(1, 2),
-  bed(2, 4.2),
-  bed(3, 6.4),
+  bed(2, 4.2, { dripLines: [0.6] }),
+  bed(3, 6.4, { dripLines: [0.6] }),
   bed(4, 8.6, { dripLines: [0.6] }),
-  bed(5, 10.8, { mulch: 'grass' }),
+  bed(5, 10.8, { mulch: 'grass', dripLines: [0.15, 1.05] }),
   rows('A', 2),
   rows('B', 4.2),
   {

@@ -11,6 +11,8 @@ interface Story {
   count: number
   training: Training
   support: Support
+  /** y of its only line, m, where the place holds another crop beside it. */
+  line?: number
   /** The day it was, or is meant to be, set out. */
   setOut: string
   /** How far it has come; a planting that is still to be sown has no log. */

@@ -35,7 +35,16 @@ export interface RibbonData {
 const MARGIN = 12
 const SOWING_LEAD = 63
 
+const ribbons = new WeakMap<GardenState, RibbonData>()
+
+/** The ribbon of a garden as of its own date; the same until the garden changes. */
 export function ribbonOf(state: GardenState): RibbonData {
+  const ribbon = ribbons.get(state) ?? workRibbon(state)
+  ribbons.set(state, ribbon)
+  return ribbon
+}
+
+function workRibbon(state: GardenState): RibbonData {
   const outlook = outlookOn(state, state.now)
   const { air, sources } = outlook.line
   const [start, end] = span(outlook, state.now)

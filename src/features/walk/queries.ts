@@ -25,9 +25,17 @@ import type { DayAhead, FirstAnswer, Round } from './types'
 
 const DAYS_AHEAD = 7
 
-/** Today's round as of a date: the stops in order, what was done, the days ahead. */
+const rounds = new WeakMap<SeasonOutlook, Round>()
+
+/** Today's round as of a date: the stops in order, what was done, the days ahead; the same until the garden changes. */
 export function roundOf(state: GardenState, on: IsoDate): Round {
   const outlook = outlookOn(state, on)
+  const round = rounds.get(outlook) ?? workRound(state, outlook, on)
+  rounds.set(outlook, round)
+  return round
+}
+
+function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Round {
   const manner = mannerOf(state.garden)
   const calls = callsOf(outlook)
   const due = calls.filter(({ urgency }) => urgency !== 'coming')

@@ -1,11 +1,14 @@
 'use client'
 
+import { lazy, Suspense } from 'react'
 import { Cautions, Why, PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
-import { ActForm } from './act-form'
 import { StopPicture } from './stop-picture'
 import type { Stop } from './types'
 import { WaitForm } from './wait-form'
+
+// The forms and their checks come when a number is adjusted.
+const ActForm = lazy(async () => ({ default: (await import('./act-form')).ActForm }))
 
 export type Open = 'adjust' | 'put-off' | 'decline' | null
 
@@ -53,14 +56,16 @@ export function StopDetail({
       )}
       <div className="mt-4">
         {open === 'adjust' && stop.act.type !== 'open' && (
-          <ActForm
-            key={stop.call}
-            fields={stop.act.fields}
-            manner={manner}
-            label={`Adjust: ${stop.title}`}
-            onKeep={acts.keep}
-            onCancel={() => setOpen(null)}
-          />
+          <Suspense>
+            <ActForm
+              key={stop.call}
+              fields={stop.act.fields}
+              manner={manner}
+              label={`Adjust: ${stop.title}`}
+              onKeep={acts.keep}
+              onCancel={() => setOpen(null)}
+            />
+          </Suspense>
         )}
         {(open === 'put-off' || open === 'decline') && (
           <WaitForm key={stop.call + open} kind={open} acts={acts} />

@@ -1,0 +1,55 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, open, test } from './support/test'
+
+const SCREENS = [
+  '/walk',
+  '/season',
+  '/garden',
+  '/plantings/new',
+  '/plantings/demo-2026-bed-2-1',
+  '/plantings/demo-2026-bed-4-1/set-out',
+]
+
+for (const theme of ['day', 'sun', 'dusk'])
+  test(`no serious fault for those who see or steer otherwise, in the ${theme} theme`, async ({ page }) => {
+    await page.addInitScript((chosen) => localStorage.setItem('theme', chosen), theme)
+    for (const path of SCREENS) {
+      await open(page, path)
+      const axe = new AxeBuilder({ page })
+      // The themes differ in colour alone.
+      const { violations } = await (theme === 'day' ? axe : axe.withRules('color-contrast')).analyze()
+      const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      expect(
+        serious.map(({ id, nodes }) => `${path} ${id}: ${nodes.map(({ target }) => target).join(', ')}`),
+      ).toEqual([])
+    }
+  })
+
+test.describe('with nothing in it', () => {
+  test.use({ data: 'empty' })
+  test('the first questions have no serious fault either', async ({ page }) => {
+    await page.goto('/')
+    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await expect(page.getByRole('alert').first()).toBeVisible()
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(
+      violations
+        .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+        .map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`),
+    ).toEqual([])
+  })
+})
+
+test('nothing is asked of anyone else, and no script runs that is not ours', async ({ page, server }) => {
+  const outside: string[] = []
+  page.on('request', (request) => {
+    if (!request.url().startsWith(server.address) && !request.url().startsWith('data:'))
+      outside.push(request.url())
+  })
+  const response = await page.goto('/walk')
+  const policy = response!.headers()['content-security-policy']!
+  expect(policy).toContain("script-src 'self' 'nonce-")
+  expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/)
+  await open(page, '/season')
+  expect(outside).toEqual([])
+})

@@ -1,0 +1,87 @@
+import { execFileSync } from 'node:child_process'
+import type { Page } from '@playwright/test'
+import { expect, open, test } from './support/test'
+
+/** What the ribbon's two lines are drawn as. */
+const curves = (page: Page) =>
+  page
+    .getByRole('slider', { name: 'Date of every screen' })
+    .locator('svg path')
+    .evaluateAll((paths) => paths.map((path) => path.getAttribute('d')))
+const stage = (page: Page, name: string) =>
+  page.locator(`tr[data-stage="${name}"] td`).first().locator('span').first()
+
+const PLANTING = '/plantings/demo-2026-bed-4-1'
+
+test('latitude, normals and thermometer change ribbon, dates and depth', async ({ page, server }) => {
+  await open(page, '/garden')
+  const before = await curves(page)
+  const frostFree = page.getByRole('heading', { level: 1 })
+  const heading = await frostFree.textContent()
+
+  // The normals: a colder spring and autumn.
+  const climate = page.getByRole('form', { name: 'Climate' })
+  await climate.getByLabel('Apr low').fill('-3')
+  await climate.getByLabel('May low').fill('3,5')
+  await climate.getByRole('button', { name: 'Keep the climate' }).click()
+  await expect(frostFree).not.toHaveText(heading!)
+  const colder = await curves(page)
+  expect(colder).not.toEqual(before)
+
+  // A month whose low is over its high is refused, and what was typed stays.
+  await climate.getByLabel('Jul low').fill('40')
+  await climate.getByRole('button', { name: 'Keep the climate' }).click()
+  await expect(page.getByText('The low must be under the high.')).toBeVisible()
+  await expect(climate.getByLabel('Jul low')).toHaveValue('40')
+
+  // The latitude: another half of the world for the months that nobody edited is another test's; here the light.
+  await page.reload()
+  await expect(page.getByText(/15\.0 h of daylight/)).toBeVisible()
+  const site = page.getByRole('form', { name: 'Site' })
+  await site.getByLabel('Coordinates').fill('55 N 97.6 W')
+  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await expect(page.getByText(/17\.[0-9] h of daylight/)).toBeVisible()
+
+  // The thermometer: cold soil in bed 4 means waiting, for the very reason that the core gives.
+  await open(page, `${PLANTING}/set-out`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Bury/)
+  await open(page, PLANTING)
+  const reading = page.getByRole('form', { name: 'Soil thermometer' })
+  await reading.getByLabel('Thermometer says').fill('53 °F')
+  await reading.getByRole('button', { name: 'Keep reading' }).click()
+  await expect(page.getByTestId('soil-now')).toHaveText('12 °C')
+  await open(page, `${PLANTING}/set-out`)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Wait until about \d+ (June|July)$/)
+
+  const core = JSON.parse(
+    execFileSync('node', ['--import', 'tsx', 'e2e/support/ask-core.ts', 'demo-2026-bed-4-1'], {
+      env: { ...process.env, DATABASE_URL: `file:${server.database}` },
+      encoding: 'utf8',
+    }),
+  ) as { reasons: string[]; firstFlower: string; firstRipe: string; suits: string }
+  for (const reason of core.reasons) await expect(page.getByText(reason).first()).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(core.suits)
+  await open(page, PLANTING)
+  await expect(stage(page, 'first-flower')).toHaveText(core.firstFlower)
+  await expect(stage(page, 'first-ripe')).toHaveText(core.firstRipe)
+})
+
+test.describe('a garden of its own', () => {
+  test.use({ data: 'empty' })
+
+  test('moves its dates when it moves on earth', async ({ page }) => {
+    await page.goto('/')
+    await page.getByLabel('Coordinates').fill('42 N 97.6 W')
+    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    const answer = page.getByRole('region', { name: 'First answer' }).getByRole('heading', { level: 2 })
+    const here = (await answer.textContent())!
+    await open(page, '/garden')
+    const curvesHere = await curves(page)
+    await page.getByRole('form', { name: 'Site' }).getByLabel('Coordinates').fill('42 S 147 E')
+    await page.getByRole('button', { name: 'Keep the site' }).click()
+    await expect.poll(() => curves(page)).not.toEqual(curvesHere)
+    await open(page, '/walk')
+    await expect(answer).not.toHaveText(here)
+    await expect(answer).toHaveText(/set them out about \d+ (October|November|December)/)
+  })
+})

@@ -1,0 +1,77 @@
+import { spawnSync } from 'node:child_process'
+import { createServer } from 'node:net'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { expect, open, test } from './support/test'
+
+test('every entry that was answered is there after the server was killed', async ({ page, server }) => {
+  await open(page, '/plantings/demo-2026-bed-4-1')
+  const answered: string[] = []
+  // Entries go in by the real form as fast as they are answered, until the power goes.
+  const power = new Promise((cut) => setTimeout(cut, 12_000)).then(() => server.stop('SIGKILL'))
+  const reading = page.getByRole('form', { name: 'Soil thermometer' })
+  const kept = page.getByText('Soil reading kept.')
+  const readings = page.getByText(/ °C at 15 cm$/)
+  for (let tenths = 150; tenths < 400; tenths++) {
+    const degrees = Math.floor(tenths / 10) + 20
+    try {
+      const before = await kept.count()
+      await reading.getByLabel('Thermometer says').fill(`${degrees}`, { timeout: 2500 })
+      await reading.getByRole('button', { name: 'Keep reading' }).click({ timeout: 2500 })
+      await expect.poll(() => kept.count(), { timeout: 4000 }).toBeGreaterThan(before)
+      answered.push(`${degrees} °C`)
+    } catch {
+      break
+    }
+  }
+  await power
+  expect(answered.length).toBeGreaterThan(2)
+  await server.start()
+  await open(page, '/plantings/demo-2026-bed-4-1')
+  // One reading was there from the start.
+  expect(await readings.count()).toBeGreaterThanOrEqual(answered.length + 1)
+  for (const text of new Set(answered))
+    await expect(page.getByText(new RegExp(`: ${text} at 15 cm$`)).first()).toBeVisible()
+})
+
+test('what was typed stays when the server does not answer', async ({ page, server }) => {
+  await open(page, '/plantings/demo-2026-bed-4-1')
+  const reading = page.getByRole('form', { name: 'Soil thermometer' })
+  await server.stop('SIGKILL')
+  await reading.getByLabel('Thermometer says').fill('21 °C')
+  await reading.getByRole('button', { name: 'Keep reading' }).click()
+  await expect(
+    page.getByText('The server did not answer. What you typed is still here: try again.'),
+  ).toBeVisible()
+  await expect(reading.getByLabel('Thermometer says')).toHaveValue('21 °C')
+  await server.start()
+  await reading.getByRole('button', { name: 'Keep reading' }).click()
+  await expect(page.getByText('Soil reading kept.')).toBeVisible()
+})
+
+test('a broken database is told and not touched', async ({ page, server }) => {
+  await server.stop()
+  const rubbish = 'no garden here '.repeat(2000)
+  writeFileSync(server.database, rubbish)
+  await server.start()
+  await page.goto('/walk')
+  await expect(page.getByRole('alert').first()).toContainText('not a database that Prairie can read')
+  await page.goto('/')
+  await expect(page.getByRole('alert').first()).toContainText('The file was not touched')
+  expect(readFileSync(server.database, 'utf8')).toBe(rubbish)
+})
+
+test('a port that is taken is told, with how to choose another', async () => {
+  const holder = createServer()
+  const port = await new Promise<number>((ready) =>
+    holder.listen(0, '127.0.0.1', () => ready((holder.address() as { port: number }).port)),
+  )
+  const { status, stderr } = spawnSync('node', ['scripts/serve.mjs'], {
+    env: { ...process.env, PORT: String(port) },
+    encoding: 'utf8',
+  })
+  holder.close()
+  expect(status).toBe(1)
+  expect(stderr).toContain(
+    `Port ${port} is taken by another program. Choose another: PORT=${port + 1} npm start`,
+  )
+})

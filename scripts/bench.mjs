@@ -1,0 +1,52 @@
+import { gzipSync } from 'node:zlib'
+import { demoServer } from './lib/demo-server.mjs'
+import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
+
+/** Times and sizes on this machine; nothing here passes or fails. */
+ensureInstalled()
+ensureBuilt()
+const server = await demoServer('bench')
+
+const timed = async (path) => {
+  const began = performance.now()
+  const answer = await fetch(server.address + path)
+  const text = await answer.text()
+  return { ms: performance.now() - began, text }
+}
+const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
+
+console.log(`server ready after ${server.startup.toFixed(0)} ms`)
+const WARM_UP = 60
+const ROUTES = [
+  '/walk',
+  '/season',
+  '/garden',
+  '/plantings/new',
+  '/plantings/demo-2026-bed-2-1',
+  '/plantings/demo-2026-bed-4-1/set-out',
+]
+console.log('route, first answer ms, warm median ms, html kB, first-load script kB gzipped')
+for (const path of ROUTES) {
+  const first = await timed(path)
+  for (let turn = 0; turn < WARM_UP; turn++) await timed(path)
+  const warm = []
+  for (let turn = 0; turn < 30; turn++) warm.push((await timed(path)).ms)
+  // Browsers that know modules leave `noModule` scripts alone.
+  const tags = [...first.text.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(
+    ([tag]) => !/nomodule/i.test(tag),
+  )
+  const scripts = [...new Set(tags.map(([, src]) => src))]
+  let size = 0
+  for (const src of scripts) size += gzipSync(await (await fetch(server.address + src)).text()).length
+  console.log(
+    [
+      path,
+      first.ms.toFixed(0),
+      median(warm).toFixed(0),
+      (first.text.length / 1024).toFixed(0),
+      (size / 1024).toFixed(0),
+    ].join(', '),
+  )
+}
+server.stop()
+must('node', ['--import', 'tsx', 'scripts/bench-core.ts'])

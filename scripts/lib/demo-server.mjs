@@ -1,0 +1,32 @@
+import { spawn } from 'node:child_process'
+import { mkdirSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { must, NEXT } from './prepare.mjs'
+
+/** The production server on a free port, on a demo garden of its own, or on none yet; `stop` ends it. */
+export async function demoServer(name, { empty = false } = {}) {
+  mkdirSync('.scratch', { recursive: true })
+  const file = `.scratch/${name}.db`
+  for (const part of ['', '-wal', '-shm']) rmSync(file + part, { force: true })
+  const env = { DATABASE_URL: `file:${file}` }
+  if (!empty) must('node', ['--import', 'tsx', 'scripts/seed-demo.ts'], env)
+  const port = await new Promise((answer) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address()
+      probe.close(() => answer(port))
+    })
+  })
+  const began = performance.now()
+  const child = spawn('node', [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    env: { ...process.env, ...env },
+    stdio: 'ignore',
+  })
+  const address = `http://127.0.0.1:${port}`
+  for (;;) {
+    const up = await fetch(`${address}/icon.svg`).catch(() => null)
+    if (up?.ok) break
+    await new Promise((wait) => setTimeout(wait, 50))
+  }
+  return { address, startup: performance.now() - began, stop: () => child.kill() }
+}
