@@ -66,6 +66,34 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   await expect(stage(page, 'first-ripe')).toHaveText(core.firstRipe)
 })
 
+test('a site that cannot be is refused beside the field, and stays as typed', async ({ page }) => {
+  await open(page, '/garden')
+  const site = page.getByRole('form', { name: 'Site' })
+  const bad = {
+    Name: ['', 'x'.repeat(10_000)],
+    Coordinates: ['', 'behind the barn', '<script>alert(1)</script>', '91 N 10 E'],
+    'Height above the sea': ['9000 m', '5 kg', 'high'],
+    'Time zone': ['', 'Mars/Olympus'],
+    'Clock held on': ['31 June', 'yesterday'],
+  }
+  for (const [label, values] of Object.entries(bad)) {
+    const field = site.getByLabel(label)
+    const before = await field.inputValue()
+    for (const typed of values) {
+      await field.fill(typed)
+      await site.getByRole('button', { name: 'Keep the site' }).click()
+      await expect(site.getByRole('alert')).toHaveCount(1)
+      await expect(field).toHaveValue(typed)
+    }
+    await field.fill(before)
+  }
+  await site.getByLabel('Name').fill('<b>Lane</b> & "Co"')
+  await site.getByLabel('Units').selectOption('us')
+  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await expect(page.getByText('<b>Lane</b> & "Co"').first()).toBeVisible()
+  await expect(page.getByText(/82\s°F \/ 60\s°F/)).toBeVisible()
+})
+
 test.describe('a garden of its own', () => {
   test.use({ data: 'empty' })
 

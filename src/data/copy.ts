@@ -9,7 +9,10 @@ import { databaseFile } from './locate'
  * @param why goes into the file's name
  * @returns the copy's path, or null when the data are on a server
  */
-export async function copyDatabase(client: Client, why: 'before-update' | 'before-import'): Promise<string | null> {
+export async function copyDatabase(
+  client: Client,
+  why: 'before-update' | 'before-import',
+): Promise<string | null> {
   const file = databaseFile()
   if (file === null) return null
   const stem = `${file.replace(/\.db$/, '')}.${why}-${new Date().toISOString().slice(0, 19).replaceAll(':', '')}`

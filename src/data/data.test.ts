@@ -30,14 +30,35 @@ afterEach(async () => {
 const demo = demoGarden()
 const layDemo = () => write((tx) => insertGardenFile(tx, demo))
 const note = (id: string, more: Partial<LogEntry> = {}) =>
-  ({ id, subject: { type: 'garden', id: demo.garden.id }, kind: 'note', on: '2026-06-18', at: '2026-06-18T09:00:00.000Z', data: {}, note: id, voids: null, ...more }) as LogEntry
+  ({
+    id,
+    subject: { type: 'garden', id: demo.garden.id },
+    kind: 'note',
+    on: '2026-06-18',
+    at: '2026-06-18T09:00:00.000Z',
+    data: {},
+    note: id,
+    voids: null,
+    ...more,
+  }) as LogEntry
 
 describe('the database', () => {
   it('has its settings in force after a transaction, on whichever connection', async () => {
     await layDemo()
-    await Promise.all(Array.from({ length: 6 }, (_, at) => write((tx) => insertEntries(tx, demo.garden.id, [note(`n${at}`)]))))
-    expect(await settingsInForce()).toEqual({ journal_mode: 'wal', synchronous: 2, foreign_keys: 1, busy_timeout: 5000 })
-    await expect(write((tx) => insertEntries(tx, 'no-such-garden', [note('x')]))).rejects.toMatchObject({ cause: { extendedCode: 'SQLITE_CONSTRAINT_FOREIGNKEY' } })
+    await Promise.all(
+      Array.from({ length: 6 }, (_, at) =>
+        write((tx) => insertEntries(tx, demo.garden.id, [note(`n${at}`)])),
+      ),
+    )
+    expect(await settingsInForce()).toEqual({
+      journal_mode: 'wal',
+      synchronous: 2,
+      foreign_keys: 1,
+      busy_timeout: 5000,
+    })
+    await expect(write((tx) => insertEntries(tx, 'no-such-garden', [note('x')]))).rejects.toMatchObject({
+      cause: { extendedCode: 'SQLITE_CONSTRAINT_FOREIGNKEY' },
+    })
   })
   it('takes writes one after the other, and refuses one inside another', async () => {
     await layDemo()
@@ -68,7 +89,8 @@ describe('the database', () => {
   })
   it('takes an entry that is sent twice once', async () => {
     await layDemo()
-    for (let again = 0; again < 2; again++) await write((tx) => insertEntries(tx, demo.garden.id, [note('once')]))
+    for (let again = 0; again < 2; again++)
+      await write((tx) => insertEntries(tx, demo.garden.id, [note('once')]))
     expect((await logOf(demo.garden.id)).filter(({ id }) => id === 'once')).toHaveLength(1)
   })
   it('finds the entry made last that is not taken back', async () => {
@@ -84,6 +106,32 @@ describe('the database', () => {
   })
 })
 
+describe('an older database', () => {
+  it('is copied whole before it is brought to this version', async () => {
+    const old = createClient({ url: `file:${file()}` })
+    await old.executeMultiple(`
+      CREATE TABLE __drizzle_migrations (id SERIAL PRIMARY KEY, hash text NOT NULL, created_at numeric);
+      INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('long ago', 1);
+      CREATE TABLE keepsake (word text); INSERT INTO keepsake VALUES ('kept');
+    `)
+    old.close()
+    await reader()
+    const copies = readdirSync(folder).filter((name) => name.includes('before-update'))
+    expect(copies).toHaveLength(1)
+    const copy = createClient({ url: `file:${join(folder, copies[0]!)}` })
+    expect((await copy.execute('SELECT word FROM keepsake')).rows[0]?.word).toBe('kept')
+    expect((await copy.execute("SELECT 1 FROM sqlite_master WHERE name = 'garden'")).rows).toHaveLength(0)
+    copy.close()
+    expect(await currentGarden()).toBeNull()
+  })
+  it('is not copied when there is nothing to bring', async () => {
+    await layDemo()
+    await closeDatabase()
+    await reader()
+    expect(readdirSync(folder).filter((name) => name.includes('before'))).toEqual([])
+  })
+})
+
 describe('a database that cannot be used', () => {
   it('is left alone when it is none', async () => {
     writeFileSync(file(), 'this is a shopping list, not a garden'.repeat(400))
@@ -95,7 +143,9 @@ describe('a database that cannot be used', () => {
     await layDemo()
     await closeDatabase()
     const client = createClient({ url: `file:${file()}` })
-    await client.execute("INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('from the future', 9999999999999)")
+    await client.execute(
+      "INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('from the future', 9999999999999)",
+    )
     client.close()
     const before = readFileSync(file())
     await expect(reader()).rejects.toMatchObject({ kind: 'newer' })
@@ -113,22 +163,64 @@ describe('a garden file', () => {
   it('goes out and in again the same', async () => {
     await layDemo()
     const out = await exportGarden(demo.garden.id)
-    expect({ ...out, log: out.log.length }).toMatchObject({ format: 'prairie-garden', version: 1, log: demo.log.length })
+    expect({ ...out, log: out.log.length }).toMatchObject({
+      format: 'prairie-garden',
+      version: 1,
+      log: demo.log.length,
+    })
     await importGarden(JSON.stringify(out))
     expect(await exportGarden(demo.garden.id)).toEqual(out)
     expect(readdirSync(folder).some((name) => name.includes('before-import'))).toBe(true)
   })
   it('goes in whatever is entered', async () => {
-    const values = { count: 3, seeds: 4, potVolume: 0.5, day: 2, hours: 3, depth: 0.15, temperature: 19.5, method: 'trench', school: 'deep', stemBuried: 0.1, holeDepth: 0.2, leavesStripped: 1, nightLow: -1, mass: 1.25, call: 'a:sow', until: '2026-07-01', why: '' }
-    const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
-      sown: ['seeds'], emerged: ['count'], 'potted-up': ['count', 'potVolume'], hardened: ['day', 'hours'], 'soil-read': ['depth', 'temperature'],
-      'set-out': ['count', 'method', 'school', 'stemBuried', 'holeDepth', 'leavesStripped'], covered: ['nightLow'], flowered: [], picked: ['mass', 'count'],
-      topped: [], cleared: [], 'put-off': ['call', 'until'], declined: ['call', 'why'], note: [], void: [],
+    const values = {
+      count: 3,
+      seeds: 4,
+      potVolume: 0.5,
+      day: 2,
+      hours: 3,
+      depth: 0.15,
+      temperature: 19.5,
+      method: 'trench',
+      school: 'deep',
+      stemBuried: 0.1,
+      holeDepth: 0.2,
+      leavesStripped: 1,
+      nightLow: -1,
+      mass: 1.25,
+      call: 'a:sow',
+      until: '2026-07-01',
+      why: '',
     }
-    const entries = ENTRY_KINDS.map((kind, at) => note(`k${at}`, { kind, data: Object.fromEntries(fields[kind].map((field) => [field, values[field]])) as never, note: '=1+1 "quoted"\n\tü 🌶' }))
+    const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
+      sown: ['seeds'],
+      emerged: ['count'],
+      'potted-up': ['count', 'potVolume'],
+      hardened: ['day', 'hours'],
+      'soil-read': ['depth', 'temperature'],
+      'set-out': ['count', 'method', 'school', 'stemBuried', 'holeDepth', 'leavesStripped'],
+      covered: ['nightLow'],
+      flowered: [],
+      picked: ['mass', 'count'],
+      topped: [],
+      cleared: [],
+      'put-off': ['call', 'until'],
+      declined: ['call', 'why'],
+      note: [],
+      void: [],
+    }
+    const entries = ENTRY_KINDS.map((kind, at) =>
+      note(`k${at}`, {
+        kind,
+        data: Object.fromEntries(fields[kind].map((field) => [field, values[field]])) as never,
+        note: '=1+1 "quoted"\n\tü 🌶',
+      }),
+    )
     const whole = { ...demo, log: entries }
     await importGarden(JSON.stringify(whole))
-    expect((await exportGarden(demo.garden.id)).log).toEqual([...entries].sort((a, b) => (a.id < b.id ? -1 : 1)))
+    expect((await exportGarden(demo.garden.id)).log).toEqual(
+      [...entries].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    )
   })
   it('is refused with the place of the fault wherever it is cut, and nothing changes', async () => {
     await layDemo()
@@ -147,17 +239,22 @@ describe('a garden file', () => {
     )
     expect(await changes()).toBe(before)
     const cut = text.slice(0, 5000)
-    expect(await importGarden(cut)).toEqual({ problem: { kind: 'not-json', line: cut.split('\n').length, column: cut.split('\n').at(-1)!.length + 1 } })
+    expect(await importGarden(cut)).toEqual({
+      problem: { kind: 'not-json', line: cut.split('\n').length, column: cut.split('\n').at(-1)!.length + 1 },
+    })
   })
   it('is refused when it is none, newer, or holds what cannot be', () => {
-    const problem = (change: object) => (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
+    const problem = (change: object) =>
+      (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
     expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(problem({ version: 2 })).toEqual({ kind: 'newer', version: 2 })
     expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)
-    expect(problem({ log: [note('bad', { kind: 'picked', data: { mass: -3, count: null } as never })] }).faults[0]).toMatch(/log\[0\]\.data\.mass/)
+    expect(
+      problem({ log: [note('bad', { kind: 'picked', data: { mass: -3, count: null } as never })] }).faults[0],
+    ).toMatch(/log\[0\]\.data\.mass/)
     expect(problem({ log: [note('bad', { on: '2026-02-30' as never })] }).faults[0]).toMatch(/log\[0\]\.on/)
     expect(problem({ surprise: 1 }).faults[0]).toMatch(/surprise/)
   })
@@ -187,7 +284,11 @@ describe('the garden’s state', () => {
     expect(await loadGarden()).toBe(first)
     expect(outlookOn(first, first.now)).toBe(outlookOn(first, first.now))
     const calls = callsOf(outlookOn(first, first.now))
-    await write((tx) => insertEntries(tx, demo.garden.id, [note('f', { kind: 'flowered', subject: { type: 'planting', id: 'demo-2026-pot-1-1' } })]))
+    await write((tx) =>
+      insertEntries(tx, demo.garden.id, [
+        note('f', { kind: 'flowered', subject: { type: 'planting', id: 'demo-2026-pot-1-1' } }),
+      ]),
+    )
     const second = (await loadGarden())!
     expect(second).not.toBe(first)
     expect(callsOf(outlookOn(second, second.now))).toHaveLength(calls.length - 1)

@@ -73,7 +73,11 @@ const RETRIES = 5
 class NotFullSync extends Error {}
 
 /** `synchronous` belongs to a connection, and the pool hands out any: checked in each transaction itself. */
-async function inFullSync<T>(client: Client, database: Drizzle, work: (tx: Writer) => Promise<T>): Promise<T> {
+async function inFullSync<T>(
+  client: Client,
+  database: Drizzle,
+  work: (tx: Writer) => Promise<T>,
+): Promise<T> {
   for (let attempt = 1; ; attempt++) {
     try {
       return await database.transaction(
@@ -86,7 +90,10 @@ async function inFullSync<T>(client: Client, database: Drizzle, work: (tx: Write
           await tx
             .insert(schema.changeCount)
             .values({ id: 1, count: 1 })
-            .onConflictDoUpdate({ target: schema.changeCount.id, set: { count: sql`${schema.changeCount.count} + 1` } })
+            .onConflictDoUpdate({
+              target: schema.changeCount.id,
+              set: { count: sql`${schema.changeCount.count} + 1` },
+            })
           return result
         },
         { behavior: 'immediate' },

@@ -4,9 +4,14 @@ import { ENTRY_KINDS, type EntryData, type EntryKind, type LogEntry } from '../c
 
 /** A calendar date that exists. */
 export const isoDateField = () =>
-  string<IsoDate>().test('calendar-date', '${path} must be a calendar date such as 2026-06-18', (value) => value == null || isIsoDate(value))
+  string<IsoDate>().test(
+    'calendar-date',
+    '${path} must be a calendar date such as 2026-06-18',
+    (value) => value == null || isIsoDate(value),
+  )
 
-export const idField = () => string().matches(/^[\w.-]{1,64}$/, '${path} must be an id of letters, digits and dashes')
+export const idField = () =>
+  string().matches(/^[\w.-]{1,64}$/, '${path} must be an id of letters, digits and dashes')
 
 const LONGEST_NOTE = 4000
 const plants = () => number().required().integer().min(0).max(100_000)
@@ -16,9 +21,18 @@ const nothing = () => object({}).noUnknown()
 const DATA: Record<EntryKind, AnyObjectSchema> = {
   sown: object({ seeds: plants().min(1) }).noUnknown(),
   emerged: object({ count: plants() }).noUnknown(),
-  'potted-up': object({ count: plants().min(1), potVolume: number().required().min(0.02).max(200) }).noUnknown(),
-  hardened: object({ day: number().required().integer().min(1).max(30), hours: number().required().min(0).max(24) }).noUnknown(),
-  'soil-read': object({ depth: number().required().min(0).max(1), temperature: number().required().min(-30).max(60) }).noUnknown(),
+  'potted-up': object({
+    count: plants().min(1),
+    potVolume: number().required().min(0.02).max(200),
+  }).noUnknown(),
+  hardened: object({
+    day: number().required().integer().min(1).max(30),
+    hours: number().required().min(0).max(24),
+  }).noUnknown(),
+  'soil-read': object({
+    depth: number().required().min(0).max(1),
+    temperature: number().required().min(-30).max(60),
+  }).noUnknown(),
   'set-out': object({
     count: plants().min(1),
     method: string<'upright' | 'trench'>().required().oneOf(['upright', 'trench']),
@@ -29,11 +43,17 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
   }).noUnknown(),
   covered: object({ nightLow: number().required().min(-60).max(60) }).noUnknown(),
   flowered: nothing(),
-  picked: object({ mass: number().required().min(0).max(10_000), count: number().defined().nullable().integer().min(0).max(1_000_000) }).noUnknown(),
+  picked: object({
+    mass: number().required().min(0).max(10_000),
+    count: number().defined().nullable().integer().min(0).max(1_000_000),
+  }).noUnknown(),
   topped: nothing(),
   cleared: nothing(),
   'put-off': object({ call: string().required().max(200), until: isoDateField().required() }).noUnknown(),
-  declined: object({ call: string().required().max(200), why: string().defined().max(LONGEST_NOTE) }).noUnknown(),
+  declined: object({
+    call: string().required().max(200),
+    why: string().defined().max(LONGEST_NOTE),
+  }).noUnknown(),
   note: nothing(),
   void: nothing(),
 }
@@ -47,10 +67,17 @@ export const entrySchema = object({
   }).required(),
   kind: string<EntryKind>().required().oneOf(ENTRY_KINDS),
   on: isoDateField().required(),
-  at: string().required().matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/, '${path} must be a moment such as 2026-06-18T07:05:00.000Z'),
+  at: string()
+    .required()
+    .matches(
+      /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?Z$/,
+      '${path} must be a moment such as 2026-06-18T07:05:00.000Z',
+    ),
   data: mixed<EntryData[EntryKind]>()
     .required()
-    .when('kind', ([kind]: EntryKind[], schema) => (kind !== undefined && kind in DATA ? (DATA[kind] as unknown as typeof schema) : schema)),
+    .when('kind', ([kind]: EntryKind[], schema) =>
+      kind !== undefined && kind in DATA ? (DATA[kind] as unknown as typeof schema) : schema,
+    ),
   note: string()
     .defined()
     .max(LONGEST_NOTE)
@@ -59,4 +86,3 @@ export const entrySchema = object({
 })
   .noUnknown()
   .strict()
-

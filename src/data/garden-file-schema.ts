@@ -32,7 +32,11 @@ export const gardenFileSchema = object({
     station: string().required().oneOf(['simulated', 'normals']),
     seed: number().required().integer(),
     houseSchools: lazy((schools) =>
-      object(Object.fromEntries(Object.keys((schools as object | null) ?? {}).map((key) => [key, string().required().max(40)]))).required(),
+      object(
+        Object.fromEntries(
+          Object.keys((schools as object | null) ?? {}).map((key) => [key, string().required().max(40)]),
+        ),
+      ).required(),
     ),
   })
     .noUnknown()
@@ -84,7 +88,11 @@ export const gardenFileSchema = object({
     }).noUnknown(),
   ).required(),
   cropHistory: array(
-    object({ placeId: idField().required(), year: number().required().integer().min(1900).max(2400), family: name() }).noUnknown(),
+    object({
+      placeId: idField().required(),
+      year: number().required().integer().min(1900).max(2400),
+      family: name(),
+    }).noUnknown(),
   ).required(),
   cultivars: array(
     object({
@@ -92,7 +100,9 @@ export const gardenFileSchema = object({
       name: name(),
       crop: string().required().oneOf(['tomato', 'pepper']),
       habit: orNull(string()).oneOf([...HABITS, null]),
-      fruit: string().required().oneOf([...TOMATO_FRUITS, ...PEPPER_FRUITS]),
+      fruit: string()
+        .required()
+        .oneOf([...TOMATO_FRUITS, ...PEPPER_FRUITS]),
       origin: string().required().oneOf(ORIGINS),
       daysToMaturity: orNull(number().integer().min(30).max(200)),
       maturityFrom: string().required().oneOf(['transplanting', 'sowing']),

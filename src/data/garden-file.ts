@@ -83,10 +83,15 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
     return { problem: { kind: 'not-json', ...faultPlace(text, error as SyntaxError) } }
   }
   const head = document as Partial<GardenFile> | null
-  if (typeof head !== 'object' || head === null || head.format !== FORMAT) return { problem: { kind: 'not-a-garden' } }
-  if (typeof head.version === 'number' && head.version > VERSION) return { problem: { kind: 'newer', version: head.version } }
+  if (typeof head !== 'object' || head === null || head.format !== FORMAT)
+    return { problem: { kind: 'not-a-garden' } }
+  if (typeof head.version === 'number' && head.version > VERSION)
+    return { problem: { kind: 'newer', version: head.version } }
   try {
-    const file = gardenFileSchema.validateSync(document, { strict: true, abortEarly: false }) as unknown as GardenFile
+    const file = gardenFileSchema.validateSync(document, {
+      strict: true,
+      abortEarly: false,
+    }) as unknown as GardenFile
     const faults = danglingReferences(file)
     return faults.length > 0 ? { problem: { kind: 'invalid', faults } } : { file }
   } catch (error) {
@@ -146,7 +151,11 @@ function danglingReferences(file: GardenFile): string[] {
       ...(places.has(placeId) ? [] : [`plantings[${at}].placeId names no place of this file`]),
       ...(cultivars.has(cultivarId) ? [] : [`plantings[${at}].cultivarId names no cultivar of this file`]),
     ]),
-    ...file.plants.flatMap(({ plantingId }, at) => (plantings.has(plantingId) ? [] : [`plants[${at}].plantingId names no planting of this file`])),
-    ...file.cropHistory.flatMap(({ placeId }, at) => (places.has(placeId) ? [] : [`cropHistory[${at}].placeId names no place of this file`])),
+    ...file.plants.flatMap(({ plantingId }, at) =>
+      plantings.has(plantingId) ? [] : [`plants[${at}].plantingId names no planting of this file`],
+    ),
+    ...file.cropHistory.flatMap(({ placeId }, at) =>
+      places.has(placeId) ? [] : [`cropHistory[${at}].placeId names no place of this file`],
+    ),
   ]
 }

@@ -53,7 +53,8 @@ let last: { url: string; version: number; state: GardenState } | undefined
  */
 export async function loadGarden(): Promise<GardenState | null> {
   const [url, version] = [databaseUrl(), await changes()]
-  if (last?.url === url && last.version === version && todayIn(last.state.garden) === last.state.now) return last.state
+  if (last?.url === url && last.version === version && todayIn(last.state.garden) === last.state.now)
+    return last.state
   const state = await readGarden()
   last = state ? { url, version, state } : undefined
   return state
@@ -79,7 +80,10 @@ async function readGarden(): Promise<GardenState | null> {
     db,
   )
   // The ensemble's own normals: what was worked out from them once is known by that very object.
-  const station = garden.station === 'simulated' ? { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed } : null
+  const station =
+    garden.station === 'simulated'
+      ? { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed }
+      : null
   return {
     garden,
     normalRows: rows,
@@ -110,16 +114,25 @@ function workOutlook(state: GardenState, date: IsoDate): SeasonOutlook {
   const { record, station, now } = state
   const known = earlierOf(date, now)
   const forecast = station && stationForecast(station, known)
-  const weather = station ? withStation(station, record.weather, seasonStart(record.ensemble.normals, date), known) : record.weather
+  const weather = station
+    ? withStation(station, record.weather, seasonStart(record.ensemble.normals, date), known)
+    : record.weather
   return seasonOutlook({ ...record, weather }, date, forecast, known)
 }
 
 const DAYS_BEFORE_SEASON = 60
 
 /** The simulated station's days, each replaced by a stored one where there is one. */
-function withStation(station: Station, stored: readonly RecordedDay[], start: IsoDate, known: IsoDate): RecordedDay[] {
+function withStation(
+  station: Station,
+  stored: readonly RecordedDay[],
+  start: IsoDate,
+  known: IsoDate,
+): RecordedDay[] {
   const from = addDays(start, -DAYS_BEFORE_SEASON)
   const simulated = stationRecord(station, from, 460)
-  const days = Array.from({ length: simulated.days }, (_, index) => dayOf(simulated, index)).filter(({ date }) => date < known)
+  const days = Array.from({ length: simulated.days }, (_, index) => dayOf(simulated, index)).filter(
+    ({ date }) => date < known,
+  )
   return [...days, ...stored]
 }

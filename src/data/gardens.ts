@@ -11,7 +11,11 @@ export type NormalRow = typeof climateNormal.$inferSelect
 /** The garden at work; null: none has been made yet. */
 export async function currentGarden(from?: Reader): Promise<GardenRow | null> {
   const db = from ?? (await reader())
-  const [found] = await db.select().from(garden).orderBy(asc(sql`rowid`)).limit(1)
+  const [found] = await db
+    .select()
+    .from(garden)
+    .orderBy(asc(sql`rowid`))
+    .limit(1)
   return found ?? null
 }
 
@@ -19,30 +23,58 @@ export async function insertGarden(tx: Writer, row: GardenRow): Promise<void> {
   await tx.insert(garden).values(row)
 }
 
-export async function updateGarden(tx: Writer, id: string, change: Partial<Omit<GardenRow, 'id'>>): Promise<void> {
+export async function updateGarden(
+  tx: Writer,
+  id: string,
+  change: Partial<Omit<GardenRow, 'id'>>,
+): Promise<void> {
   await tx.update(garden).set(change).where(eq(garden.id, id))
 }
 
 /** The garden's months with where each came from, January first. */
 export async function normalRows(gardenId: string, from?: Reader): Promise<NormalRow[]> {
   const db = from ?? (await reader())
-  return db.select().from(climateNormal).where(eq(climateNormal.gardenId, gardenId)).orderBy(asc(climateNormal.month))
+  return db
+    .select()
+    .from(climateNormal)
+    .where(eq(climateNormal.gardenId, gardenId))
+    .orderBy(asc(climateNormal.month))
 }
 
-export async function replaceNormals(tx: Writer, gardenId: string, rows: readonly Omit<NormalRow, 'gardenId'>[]): Promise<void> {
+export async function replaceNormals(
+  tx: Writer,
+  gardenId: string,
+  rows: readonly Omit<NormalRow, 'gardenId'>[],
+): Promise<void> {
   await tx.delete(climateNormal).where(eq(climateNormal.gardenId, gardenId))
   await tx.insert(climateNormal).values(rows.map((row) => ({ ...row, gardenId })))
 }
 
 export function normalsOf(rows: readonly NormalRow[]): Normals {
-  return rows.map(({ tmin, tmax, rain, wetDays, dewPoint, wind, solar }): MonthNormal => ({ tmin, tmax, rain, wetDays, dewPoint, wind, solar }))
+  return rows.map(({ tmin, tmax, rain, wetDays, dewPoint, wind, solar }): MonthNormal => ({
+    tmin,
+    tmax,
+    rain,
+    wetDays,
+    dewPoint,
+    wind,
+    solar,
+  }))
 }
 
 export const mannerOf = ({ units, decimals, dates }: GardenRow): Manner => ({ units, decimals, dates })
 
 /** The garden's date: the one its clock is held on, or the computer's in the garden's time zone. */
-export function todayIn({ clockDate, timeZone }: Pick<GardenRow, 'clockDate' | 'timeZone'>, now: Date = new Date()): IsoDate {
+export function todayIn(
+  { clockDate, timeZone }: Pick<GardenRow, 'clockDate' | 'timeZone'>,
+  now: Date = new Date(),
+): IsoDate {
   if (clockDate !== null) return clockDate
-  const parts = new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(now)
+  const parts = new Intl.DateTimeFormat('en-CA', {
+    timeZone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+  }).format(now)
   return parts as IsoDate
 }

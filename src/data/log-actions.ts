@@ -15,7 +15,10 @@ export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
 export type Entered = { ok: true; kind: EntryKind | null } | { ok: false; message: string }
 
 const MOST_AT_ONCE = 500
-const draftsSchema = array(entrySchema.omit(['at', 'voids'])).required().min(1).max(MOST_AT_ONCE)
+const draftsSchema = array(entrySchema.omit(['at', 'voids']))
+  .required()
+  .min(1)
+  .max(MOST_AT_ONCE)
 
 /** Adds entries to the log; answered only when they are durable. All of them, or none. */
 export async function enter(drafts: EntryDraft[]): Promise<Entered> {
@@ -25,7 +28,8 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
       const garden = await currentGarden(tx)
       if (!garden) return refused('There is no garden yet: make one first.')
       const now = todayIn(garden)
-      if (checked.some(({ on }) => on > now)) return refused('That day has not come yet: nothing was entered.')
+      if (checked.some(({ on }) => on > now))
+        return refused('That day has not come yet: nothing was entered.')
       if (!(await subjectsExist(tx, garden.id, checked)))
         return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
       const at = new Date().toISOString()
@@ -47,7 +51,10 @@ export async function undo(voiding: { id: string; entry?: string }): Promise<Ent
       if (!garden) return refused('There is no garden yet.')
       // Sent again after it was answered: it is done already.
       if (await findEntry(garden.id, String(voiding.id), tx)) return { ok: true, kind: null }
-      const taken = voiding.entry === undefined ? await lastEntered(garden.id, tx) : await findEntry(garden.id, String(voiding.entry), tx)
+      const taken =
+        voiding.entry === undefined
+          ? await lastEntered(garden.id, tx)
+          : await findEntry(garden.id, String(voiding.entry), tx)
       if (!taken) return refused('There is nothing to take back.')
       const entry: LogEntry = {
         id: String(voiding.id),
@@ -84,7 +91,11 @@ async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly Entr
     garden: new Set([gardenId]),
     place: new Set((await placesOf(gardenId, tx)).map(({ id }) => id)),
     planting: new Set(plantings),
-    plant: new Set(drafts.some(({ subject }) => subject.type === 'plant') ? (await plantsOf(plantings, tx)).map(({ id }) => id) : []),
+    plant: new Set(
+      drafts.some(({ subject }) => subject.type === 'plant')
+        ? (await plantsOf(plantings, tx)).map(({ id }) => id)
+        : [],
+    ),
   }
   return drafts.every(({ subject }) => known[subject.type].has(subject.id))
 }

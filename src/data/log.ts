@@ -9,7 +9,11 @@ type Row = typeof logEntry.$inferSelect
 /** The garden's whole log, oldest first. */
 export async function logOf(gardenId: string, from?: Reader): Promise<LogEntry[]> {
   const db = from ?? (await reader())
-  const rows = await db.select().from(logEntry).where(eq(logEntry.gardenId, gardenId)).orderBy(asc(logEntry.on), asc(logEntry.id))
+  const rows = await db
+    .select()
+    .from(logEntry)
+    .where(eq(logEntry.gardenId, gardenId))
+    .orderBy(asc(logEntry.on), asc(logEntry.id))
   return rows.map(toEntry)
 }
 
@@ -23,14 +27,20 @@ export const insertEntries = (tx: Writer, gardenId: string, entries: readonly Lo
   )
 
 export async function findEntry(gardenId: string, id: string, from: Reader): Promise<LogEntry | null> {
-  const [row] = await from.select().from(logEntry).where(and(eq(logEntry.gardenId, gardenId), eq(logEntry.id, id)))
+  const [row] = await from
+    .select()
+    .from(logEntry)
+    .where(and(eq(logEntry.gardenId, gardenId), eq(logEntry.id, id)))
   return row ? toEntry(row) : null
 }
 
 /** The entry made last of those that are not taken back; null: none. */
 export async function lastEntered(gardenId: string, from: Reader): Promise<LogEntry | null> {
   const ofGarden = eq(logEntry.gardenId, gardenId)
-  const taken = from.select({ id: logEntry.voids }).from(logEntry).where(and(ofGarden, isNotNull(logEntry.voids)))
+  const taken = from
+    .select({ id: logEntry.voids })
+    .from(logEntry)
+    .where(and(ofGarden, isNotNull(logEntry.voids)))
   const [row] = await from
     .select()
     .from(logEntry)

@@ -10,7 +10,9 @@ const FOLDER = resolve('drizzle')
 
 /** When each migration was made, oldest first: what the database notes of those it has had. */
 function knownMigrations(): number[] {
-  const journal = JSON.parse(readFileSync(resolve(FOLDER, 'meta/_journal.json'), 'utf8')) as { entries: { when: number }[] }
+  const journal = JSON.parse(readFileSync(resolve(FOLDER, 'meta/_journal.json'), 'utf8')) as {
+    entries: { when: number }[]
+  }
   return journal.entries.map(({ when }) => when)
 }
 
@@ -29,7 +31,11 @@ async function newestApplied(client: Client): Promise<number | null> {
  *
  * @throws DatabaseProblem `newer`
  */
-export async function migrateDatabase(client: Client, database: LibSQLDatabase<Record<string, unknown>>, isFile: boolean): Promise<void> {
+export async function migrateDatabase(
+  client: Client,
+  database: LibSQLDatabase<Record<string, unknown>>,
+  isFile: boolean,
+): Promise<void> {
   const applied = await newestApplied(client)
   const newest = knownMigrations().at(-1) ?? 0
   if (applied !== null && applied > newest) throw new DatabaseProblem('newer')

@@ -8,12 +8,16 @@ const withoutGarden = <Row extends { gardenId: string }>({ gardenId: _, ...row }
 
 export async function placesOf(gardenId: string, from?: Reader): Promise<Place[]> {
   const db = from ?? (await reader())
-  return (await db.select().from(place).where(eq(place.gardenId, gardenId)).orderBy(asc(place.name))).map(withoutGarden)
+  return (await db.select().from(place).where(eq(place.gardenId, gardenId)).orderBy(asc(place.name))).map(
+    withoutGarden,
+  )
 }
 
 export async function cultivarsOf(gardenId: string, from?: Reader): Promise<GardenCultivar[]> {
   const db = from ?? (await reader())
-  return (await db.select().from(cultivar).where(eq(cultivar.gardenId, gardenId)).orderBy(asc(cultivar.name))).map(withoutGarden)
+  return (
+    await db.select().from(cultivar).where(eq(cultivar.gardenId, gardenId)).orderBy(asc(cultivar.name))
+  ).map(withoutGarden)
 }
 
 /** The plantings of every season, or of one. */
@@ -31,20 +35,31 @@ export async function plantingsOf(gardenId: string, season?: number, from?: Read
 export async function plantsOf(plantingIds: readonly string[], from?: Reader): Promise<PlantPosition[]> {
   if (plantingIds.length === 0) return []
   const db = from ?? (await reader())
-  return db.select().from(plant).where(inArray(plant.plantingId, [...plantingIds])).orderBy(asc(plant.id))
+  return db
+    .select()
+    .from(plant)
+    .where(inArray(plant.plantingId, [...plantingIds]))
+    .orderBy(asc(plant.id))
 }
 
 export async function cropHistoryOf(placeIds: readonly string[], from?: Reader) {
   if (placeIds.length === 0) return []
   const db = from ?? (await reader())
-  return db.select().from(cropHistory).where(inArray(cropHistory.placeId, [...placeIds])).orderBy(asc(cropHistory.placeId), asc(cropHistory.year))
+  return db
+    .select()
+    .from(cropHistory)
+    .where(inArray(cropHistory.placeId, [...placeIds]))
+    .orderBy(asc(cropHistory.placeId), asc(cropHistory.year))
 }
 
 // SQLite takes at most 32,766 values in a statement.
 const ROWS_AT_ONCE = 1000
 
 /** Calls `insert` with the rows in portions that one statement takes. */
-export async function inPortions<Row>(rows: readonly Row[], insert: (portion: Row[]) => Promise<unknown>): Promise<void> {
+export async function inPortions<Row>(
+  rows: readonly Row[],
+  insert: (portion: Row[]) => Promise<unknown>,
+): Promise<void> {
   for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) await insert(rows.slice(at, at + ROWS_AT_ONCE))
 }
 

@@ -11,7 +11,11 @@ export class DatabaseProblem extends Error {
     if (error instanceof DatabaseProblem) return error
     const codes = codesOf(error)
     const has = (...wanted: string[]) => codes.some((code) => wanted.some((part) => code.includes(part)))
-    const kind = has('NOTADB', 'CORRUPT', 'FORMAT') ? 'broken' : has('BUSY', 'LOCKED') ? 'busy' : 'unreachable'
+    const kind = has('NOTADB', 'CORRUPT', 'FORMAT')
+      ? 'broken'
+      : has('BUSY', 'LOCKED')
+        ? 'busy'
+        : 'unreachable'
     return new DatabaseProblem(kind, { cause: error })
   }
 }
@@ -21,7 +25,10 @@ function codesOf(error: unknown): string[] {
   const found: string[] = []
   for (let cause = error; cause instanceof Error; cause = cause.cause) {
     const { code, extendedCode } = cause as { code?: string; extendedCode?: string }
-    found.push(...[code, extendedCode].filter((part) => part !== undefined), cause.message.toUpperCase().replaceAll(' ', ''))
+    found.push(
+      ...[code, extendedCode].filter((part) => part !== undefined),
+      cause.message.toUpperCase().replaceAll(' ', ''),
+    )
   }
   return found.map((code) => (code.includes('FILEISNOTADATABASE') ? 'NOTADB' : code))
 }

@@ -9,12 +9,21 @@ export type WeatherRow = Omit<typeof weatherDay.$inferSelect, 'gardenId'>
 
 export async function weatherRows(gardenId: string, from?: Reader): Promise<WeatherRow[]> {
   const db = from ?? (await reader())
-  const rows = await db.select().from(weatherDay).where(eq(weatherDay.gardenId, gardenId)).orderBy(asc(weatherDay.date))
+  const rows = await db
+    .select()
+    .from(weatherDay)
+    .where(eq(weatherDay.gardenId, gardenId))
+    .orderBy(asc(weatherDay.date))
   return rows.map(({ gardenId: _, ...row }) => row)
 }
 
 /** The record between two dates, both included; a measure that was not taken is missing. */
-export async function weatherBetween(gardenId: string, first: IsoDate, last: IsoDate, from?: Reader): Promise<RecordedDay[]> {
+export async function weatherBetween(
+  gardenId: string,
+  first: IsoDate,
+  last: IsoDate,
+  from?: Reader,
+): Promise<RecordedDay[]> {
   const db = from ?? (await reader())
   const rows = await db
     .select()

@@ -17,7 +17,12 @@ const AUGUST = { tmin: 16.8, tmax: 31 }
 /** The demo garden, whole: a year of simulated weather behind it, its clock held in June. */
 export function demoGarden(): GardenFile {
   const normals = shiftTemperatures(normalsFor('humid-warm-summer', SITE), SHIFT).map(
-    (month, index): MonthNormal => ({ ...month, wind: WIND[index]!, ...(index === 6 && JULY), ...(index === 7 && AUGUST) }),
+    (month, index): MonthNormal => ({
+      ...month,
+      wind: WIND[index]!,
+      ...(index === 6 && JULY),
+      ...(index === 7 && AUGUST),
+    }),
   )
   const garden: GardenFile['garden'] = {
     id: 'demo-windrow-lane',
@@ -36,7 +41,11 @@ export function demoGarden(): GardenFile {
     seed: 212,
     houseSchools: { depth: 'worked-out', spacing: 'standard' },
   }
-  const record = stationRecord({ normals, latitude: SITE.latitude, seed: garden.seed }, '2025-06-01' as IsoDate, 382)
+  const record = stationRecord(
+    { normals, latitude: SITE.latitude, seed: garden.seed },
+    '2025-06-01' as IsoDate,
+    382,
+  )
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
     format: 'prairie-garden',

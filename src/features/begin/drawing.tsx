@@ -10,9 +10,9 @@ export function Drawing() {
     rootBallWidth: 0.08,
   }
   const temperatures = [
-    { depth: 0.05, temperature: 20 },
-    { depth: 0.15, temperature: 18 },
-    { depth: 0.3, temperature: 15 },
+    { depth: 0.05, temperature: 22 },
+    { depth: 0.15, temperature: 20 },
+    { depth: 0.32, temperature: 15 },
   ]
   return (
     <figure className="self-start max-lg:hidden">

@@ -7,6 +7,7 @@ import { v7 } from 'uuid'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSection } from '../../components/drawing/plant-section'
 import { useKeys } from '../../components/keys/keys'
+import { PastQuestion } from '../../components/past-question'
 import type { Manner } from '../../core/facts'
 import {
   adviseDepth,
@@ -37,6 +38,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const [measures, setMeasures] = useState<Measures>(() => usualMeasures(crop, day.soilDepth))
   const [school, setSchool] = useState<'worked-out' | DepthSchool>(day.school)
   const [dragged, setDragged] = useState<number | null>(null)
+  const [asks, setAsks] = useState(false)
 
   const input = useMemo<DepthInput>(
     () => ({
@@ -111,6 +113,15 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
 
   return (
     <div className="grid lg:grid-cols-[minmax(0,520fr)_minmax(0,650fr)]">
+      {asks && (
+        <PastQuestion
+          date={formatDate(on, manner, 'full')}
+          onAnswer={(yes) => {
+            setAsks(false)
+            if (yes) setOut()
+          }}
+        />
+      )}
       <div className="border-r border-base-300 bg-[#8a7b6c] max-lg:border-r-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-6.6rem)]">
         <PlantSection
           plant={{
@@ -201,10 +212,9 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             <button
               className={`btn min-h-11 ${waits ? 'bg-base-100' : 'btn-primary'}`}
               disabled={busy}
-              onClick={setOut}
+              onClick={() => (on < now ? setAsks(true) : setOut())}
             >
               {waits ? `Set out all ${count} all the same` : `Set out all ${count}`}
-              {on < now && `, entered for ${formatDate(on, manner)}`}
             </button>
           </div>
         )}

@@ -74,6 +74,7 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
                 placeId={view.soil.placeId}
                 depth={view.soil.depth}
                 on={view.on}
+                now={view.now}
                 manner={view.manner}
               />
             )}

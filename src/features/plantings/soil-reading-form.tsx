@@ -1,15 +1,17 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { toast } from 'sonner'
 import { object } from 'yup'
 import { v7 } from 'uuid'
 import { FormError, TextField } from '../../components/forms/fields'
+import { PastQuestion } from '../../components/past-question'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { enter, undo } from '../../data/log-actions'
+import { formatDate } from '../../wording/dates'
 import { quantityField } from '../../wording/fields'
 
 /** A thermometer reading in a place: everything that hangs on its soil follows. */
@@ -17,13 +19,16 @@ export function SoilReadingForm({
   placeId,
   depth,
   on,
+  now,
   manner,
 }: {
   placeId: string
   depth: number
   on: IsoDate
+  now: IsoDate
   manner: Manner
 }) {
+  const [asks, setAsks] = useState(false)
   const schema = useMemo(
     () =>
       object({
@@ -59,7 +64,25 @@ export function SoilReadingForm({
     },
   })
   return (
-    <form onSubmit={submit} noValidate className="mt-3 max-w-md" aria-label="Soil thermometer">
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (on < now) setAsks(true)
+        else void submit()
+      }}
+      noValidate
+      className="mt-3 max-w-md"
+      aria-label="Soil thermometer"
+    >
+      {asks && (
+        <PastQuestion
+          date={formatDate(on, manner, 'full')}
+          onAnswer={(yes) => {
+            setAsks(false)
+            if (yes) void submit()
+          }}
+        />
+      )}
       <div className="grid grid-cols-[1fr_1fr_auto] items-start gap-2">
         <TextField label="Thermometer says" {...field('temperature')} />
         <TextField label="at a depth of" {...field('depth')} />

@@ -4,11 +4,11 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
+import { PastQuestion } from '../../components/past-question'
 import { addDays } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
 import { DaysAhead } from './days-ahead'
 import { FirstAnswerPart } from './first-answer'
-import { PastQuestion, type Asked } from './past-question'
 import { StopDetail, type Open, type StopActs } from './stop-detail'
 import { StopList } from './stop-list'
 import type { Round, Stop } from './types'
@@ -21,7 +21,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const { answered, keep } = useEntering(on)
   const [chosen, setChosen] = useState<string | null>(null)
   const [open, setOpen] = useState<Open>(null)
-  const [asked, setAsked] = useState<Asked | null>(null)
+  const [asked, setAsked] = useState<NewEntry | null>(null)
 
   const isOpen = ({ call }: Stop) => !answered.includes(call)
   const stops = round.stops.filter(isOpen)
@@ -45,7 +45,7 @@ export function RoundScreen({ round }: { round: Round }) {
     setOpen(null)
     // What stood below moves up into its place.
     setChosen(all[index + 1]?.call ?? null)
-    if (on < now) setAsked({ entry: whole, date: formatDate(on, manner, 'full') })
+    if (on < now) setAsked(whole)
     else void keep(whole)
   }
 
@@ -158,7 +158,13 @@ export function RoundScreen({ round }: { round: Round }) {
         )}
       </section>
       {asked && (
-        <PastQuestion asked={asked} onAnswer={(yes) => (setAsked(null), yes && void keep(asked.entry))} />
+        <PastQuestion
+          date={formatDate(on, manner, 'full')}
+          onAnswer={(yes) => {
+            setAsked(null)
+            if (yes) void keep(asked)
+          }}
+        />
       )}
     </div>
   )
