@@ -1,6 +1,6 @@
 import type { Manner } from '../../core/facts'
 import { sayTemperature } from '../../wording/say'
-import type { SectionSoil } from './plant-section'
+import type { SectionSoil } from './section-frame'
 
 const CRUMB = 0.06
 

@@ -1,0 +1,78 @@
+'use client'
+
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import type { Manner } from '../../core/facts'
+import { sayLength } from '../../wording/say'
+import { STEM_X, type Part } from './section-frame'
+
+/** The planting depth as a thing to take hold of: by pointer, or with arrow keys. */
+export function DepthHandle({
+  plant,
+  answer,
+  ground,
+  scale,
+  manner,
+  onBury,
+}: Omit<Part, 'px'> & { scale: number; manner: Manner; onBury: (metres: number) => void }) {
+  const start = useRef<{ y: number; buried: number; perPixel: number } | null>(null)
+  const most = Math.max(0, (plant.leafHeights.at(-1) ?? plant.stemHeight) - 0.01)
+  const bury = (metres: number) => onBury(Math.round(Math.max(0, Math.min(most, metres)) * 200) / 200)
+  const onPointer = (event: PointerEvent<SVGGElement>) => {
+    if (event.type === 'pointerdown') {
+      const svg = event.currentTarget.ownerSVGElement!
+      start.current = {
+        y: event.clientY,
+        buried: answer.stemBuried,
+        perPixel: 1 / (scale * (svg.getScreenCTM()?.d ?? 1)),
+      }
+      event.currentTarget.setPointerCapture(event.pointerId)
+    } else if (event.type === 'pointerup') start.current = null
+    else if (start.current)
+      bury(start.current.buried + (event.clientY - start.current.y) * start.current.perPixel)
+  }
+  const onKey = (event: KeyboardEvent) => {
+    const step = { ArrowDown: 0.01, ArrowUp: -0.01, PageDown: 0.05, PageUp: -0.05 }[event.key]
+    if (step === undefined) return
+    event.preventDefault()
+    bury(answer.stemBuried + step)
+  }
+  const y = ground + answer.stemBuried * scale
+  return (
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label="Stem buried"
+      aria-valuemin={0}
+      aria-valuemax={Math.round(most * 100)}
+      aria-valuenow={Math.round(answer.stemBuried * 100)}
+      aria-valuetext={sayLength(answer.stemBuried, manner)}
+      aria-orientation="vertical"
+      className="cursor-ns-resize touch-none outline-offset-4"
+      onPointerDown={onPointer}
+      onPointerMove={onPointer}
+      onPointerUp={onPointer}
+      onKeyDown={onKey}
+    >
+      <line x1="150" x2={STEM_X - 5} y1={y} y2={y} stroke="#fbfaf5" strokeWidth="1.5" />
+      <circle cx="136" cy={y} r="26" fill="transparent" />
+      <circle cx="136" cy={y} r="15" fill="#fbfaf5" stroke="var(--stem)" strokeWidth="3" />
+      <path
+        d={`M136 ${y - 9}v18M132 ${y - 5}l4-4 4 4M132 ${y + 5}l4 4 4-4`}
+        fill="none"
+        stroke="#2f6140"
+        strokeWidth="2"
+      />
+      <text
+        x="112"
+        y={y + 5}
+        textAnchor="end"
+        fontSize="16"
+        fontWeight="700"
+        fill="#fbfaf5"
+        className="halo-dark"
+      >
+        {sayLength(answer.stemBuried, manner)} buried
+      </text>
+    </g>
+  )
+}

@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest'
+import { isoDate } from '../../core/calendar'
+import { entrySchema } from '../../data/entry-schema'
+import { demoState, potEntry } from '../../data/demo/demo-state'
+import { roundOf } from './queries'
+
+const today = isoDate('2026-06-18')
+const plain = (text: string) => text.replaceAll('\u00a0', ' ')
+
+describe('the round', () => {
+  const round = roundOf(demoState(), today)
+
+  it('counts its stops and minutes, and what to carry', () => {
+    expect(round.heading).toMatch(/^(Eight|Seven|Nine) stops, /)
+    expect(round.carry).toContain('trowel')
+    expect(round.stops[0]).toMatchObject({
+      kind: 'set-out',
+      place: 'Bed 4',
+      act: { type: 'open', href: '/plantings/demo-2026-bed-4-1/set-out' },
+    })
+  })
+  it('gives every stop an answer, the reason that decided it, and a picture', () => {
+    for (const stop of [...round.stops, ...round.coming]) {
+      expect(stop.title).not.toBe('')
+      expect(stop.reasons.map(({ text }) => text)).toContain(stop.deciding)
+      expect(stop.picture.type).toMatch(/plan|tray|hardening|probe/)
+      expect(stop.minutes).toMatch(/\d/)
+    }
+  })
+  it('enters only what the log takes', () => {
+    for (const stop of [...round.stops, ...round.coming]) {
+      if (stop.act.type !== 'enter') continue
+      const entry = {
+        id: 'e',
+        subject: stop.entrySubject,
+        kind: stop.act.kind,
+        on: today,
+        at: '2026-06-18T09:00:00.000Z',
+        data: stop.act.data,
+        note: '',
+        voids: null,
+      }
+      expect(() => entrySchema.validateSync(entry)).not.toThrow()
+      for (const field of stop.act.fields) expect(stop.act.data).toHaveProperty(field.name)
+    }
+  })
+  it('lists what was entered for the day, with its note', () => {
+    const entered = roundOf(
+      demoState({ entries: [potEntry('x', 'flowered', today, { note: 'at last' })] }),
+      today,
+    )
+    expect(entered.done.map(({ text }) => text)).toEqual(['Pot 1, Pocket Thistle: first flower (at last)'])
+    expect(entered.stops).toHaveLength(round.stops.length - 1)
+  })
+  it('is the same object until the garden changes', () => {
+    const state = demoState()
+    expect(roundOf(state, today)).toBe(roundOf(state, today))
+    expect(roundOf(demoState(), today)).not.toBe(roundOf(state, today))
+  })
+  it('tells seven days: forecast near, usual far', () => {
+    expect(round.days.map(({ name }) => name)).toEqual([
+      'Today',
+      'Fri 19',
+      'Sat 20',
+      'Sun 21',
+      'Mon 22',
+      'Tue 23',
+      'Wed 24',
+    ])
+    expect(round.days.every(({ usual }) => !usual)).toBe(true)
+    expect(
+      roundOf(demoState(), isoDate('2026-07-10')).days.every(({ usual, note }) => usual && note === 'usual'),
+    ).toBe(true)
+  })
+  it('speaks the garden’s units', () => {
+    const us = roundOf(demoState({ garden: { units: 'us', dates: 'month-first' } }), today)
+    const words = [...us.stops, ...us.coming].flatMap(({ title, deciding }) => [title, deciding]).join(' ')
+    expect(plain(words)).toMatch(/°F/)
+    expect(plain(words)).not.toMatch(/°C| cm/)
+  })
+  it('has a first answer where nothing is planned', () => {
+    const { firstAnswer, stops } = roundOf(demoState({ empty: true }), today)
+    expect(stops).toEqual([])
+    expect(firstAnswer!.headline).toMatch(
+      /^Sow tomatoes about \d+ (March|April), set them out about \d+ (May|June)\.$/,
+    )
+    expect(firstAnswer!.crops.map(({ crop }) => crop)).toEqual(['Tomato', 'Pepper'])
+    expect(round.firstAnswer).toBeNull()
+  })
+  it('ends with nothing due, and says so', () => {
+    const winter = roundOf(demoState({ empty: true }), isoDate('2026-12-01'))
+    expect(winter.heading).toBe('Nothing is due')
+    expect(winter.carry).toBe('')
+  })
+})
