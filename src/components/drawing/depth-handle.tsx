@@ -37,6 +37,8 @@ export function DepthHandle({
     bury(answer.stemBuried + step)
   }
   const y = ground + answer.stemBuried * scale
+  // Beside the line of the soil its words stand above it.
+  const atGround = answer.stemBuried * scale < 26
   return (
     <g
       role="slider"
@@ -64,12 +66,12 @@ export function DepthHandle({
       />
       <text
         x="112"
-        y={y + 5}
+        y={atGround ? y - 12 : y + 5}
         textAnchor="end"
         fontSize="16"
         fontWeight="700"
-        fill="#fbfaf5"
-        className="halo-dark"
+        fill={atGround ? 'var(--color-base-content)' : '#fbfaf5'}
+        className={atGround ? 'halo' : 'halo-dark'}
       >
         {sayLength(answer.stemBuried, manner)} buried
       </text>

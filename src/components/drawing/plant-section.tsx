@@ -126,7 +126,12 @@ function Labels({
   const at = sayTemperature(temperatureAt(answer.holeDepth, soil.temperatures), manner)
   return (
     <g fontSize="15" fontWeight="600" fill="#fbfaf5">
-      <text x={width / 2 - 4} y={Math.min(HEIGHT - 8, floor + 19)} textAnchor="middle" className="halo-dark">
+      <text
+        x={answer.method === 'trench' ? 14 : width / 2 - 4}
+        y={Math.min(HEIGHT - 8, floor + 19)}
+        textAnchor={answer.method === 'trench' ? 'start' : 'middle'}
+        className="halo-dark"
+      >
         {answer.method === 'trench'
           ? `trench ${sayLength(answer.holeDepth, manner)} deep, ${sayLength(answer.trenchLength ?? 0, manner)} long`
           : `hole ${sayLength(answer.holeDepth, manner)}`}

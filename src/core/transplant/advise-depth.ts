@@ -130,6 +130,9 @@ function deepestFit(input: DepthInput, wanted: number): number {
   return buried
 }
 
+/** Less than this is the same day, d. */
+const HALF_A_DAY = 0.5
+
 function alternative(
   input: DepthInput,
   school: 'worked-out' | DepthSchool,
@@ -145,9 +148,9 @@ function alternative(
     gains.push({ rule: 'depth.rooting-gained', values: { length: length(deeper) }, weight: supports })
   if (deeper < -0.001)
     costs.push({ rule: 'depth.rooting-lost', values: { length: length(-deeper) }, weight: supports })
-  if (later < -0.05)
+  if (later <= -HALF_A_DAY)
     gains.push({ rule: 'depth.flowers-sooner', values: { days: days(-later) }, weight: supports })
-  if (later > 0.05)
+  if (later >= HALF_A_DAY)
     costs.push({ rule: 'depth.flowers-later', values: { days: days(later) }, weight: supports })
   if (gains.length + costs.length === 0) gains.push({ rule: 'depth.same', values: {}, weight: supports })
   return { school, answer, gains, costs }

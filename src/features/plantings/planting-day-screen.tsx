@@ -29,6 +29,8 @@ import { SchoolTable, type SchoolRow } from './school-table'
 
 /** † From the stem to its stake for a fresh plug, m. */
 const STAKE_DISTANCE = 0.08
+/** Less than this is no depth to speak of, m. */
+const AS_IT_GREW = 0.005
 
 /** Planting day: the plant measured, how deep and how, why, what other schools do, and the act. */
 export function PlantingDayScreen({ day }: { day: PlantingDay }) {
@@ -62,7 +64,9 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const headline =
     answer.method === 'trench'
       ? `Lay it: ${sayLength(answer.stemBuried, manner)} of stem in the trench`
-      : `Bury ${sayLength(answer.stemBuried, manner)} of stem`
+      : answer.stemBuried < AS_IT_GREW
+        ? 'Set it as it grew'
+        : `Bury ${sayLength(answer.stemBuried, manner)} of stem`
   const how =
     (answer.method === 'trench'
       ? `Trench ${sayLength(answer.holeDepth, manner)} deep and ${sayLength(answer.trenchLength ?? 0, manner)} long, tip bent up; mark the stem’s side. `
@@ -214,7 +218,8 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
               disabled={busy}
               onClick={() => (on < now ? setAsks(true) : setOut())}
             >
-              {waits ? `Set out all ${count} all the same` : `Set out all ${count}`}
+              {count === 1 ? 'Set it out' : `Set out all ${count}`}
+              {waits && ' all the same'}
             </button>
           </div>
         )}

@@ -37,7 +37,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
   const verdict = judgeSetOut(outlook.line, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
   return {
     plantingId: id,
-    title: `${place.name} · ${cultivar.name}, ${planting.count} alike`,
+    title: `${place.name} · ${cultivar.name}, ${planting.count === 1 ? 'one plant' : `${planting.count} alike`}`,
     count: planting.count,
     crop: cultivar.crop,
     grafted: cultivar.grafted,

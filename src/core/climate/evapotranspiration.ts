@@ -1,0 +1,133 @@
+import { requireInRange } from '../guard'
+import { daylightHours, extraterrestrialRadiation } from './sun'
+
+/** Weather of a day at a place; the first that is given of each group counts. */
+export interface EvapotranspirationDay {
+  /** ° north, south negative. */
+  latitude: number
+  /** m above the sea. */
+  elevation: number
+  /** 1–366. */
+  dayOfYear: number
+  /** °C. */
+  tmin: number
+  tmax: number
+  /** Relative humidity, %; else the dew point, else Tmin stands for it. */
+  rhMin?: number
+  rhMax?: number
+  /** °C. */
+  dewPoint?: number
+  /** m/s; 2 where nothing is known. */
+  windSpeed?: number
+  /** Height of the wind gauge, m; 2 unless said. */
+  windHeight?: number
+  /** MJ m⁻² d⁻¹; else sunshine, else the day's range of temperature stands for it. */
+  solarRadiation?: number
+  /** h. */
+  sunshineHours?: number
+}
+
+const ALBEDO = 0.23
+const STEFAN_BOLTZMANN = 4.903e-9 // MJ K⁻⁴ m⁻² d⁻¹
+const INLAND = 0.16 // k of eq. 50
+const MM_PER_MEGAJOULE = 0.408 // eq. 20
+/** Rs/Rso where the sun does not rise, as FAO-56 takes it for humid nights of unknown cloud. */
+const NIGHT_CLOUD_RATIO = 0.5
+
+/** Saturation vapour pressure, kPa [Allen et al. 1998, eq. 11]. */
+const saturation = (temperature: number) => 0.6108 * Math.exp((17.27 * temperature) / (temperature + 237.3))
+
+/**
+ * Reference evapotranspiration of short grass, Penman–Monteith [Allen et al. 1998, FAO-56 eq. 6, with eq.
+ * 7–19, 35–40, 47, 48, 50].
+ *
+ * @returns mm d⁻¹, never negative
+ * @throws RangeError naming the parameter that is out of range
+ */
+export function referenceEvapotranspiration(day: EvapotranspirationDay): number {
+  requireDay(day)
+  const { elevation, tmin, tmax, windSpeed = 2, windHeight = 2 } = day
+  const mean = (tmin + tmax) / 2
+  const pressure = 101.3 * ((293 - 0.0065 * elevation) / 293) ** 5.26 // eq. 7
+  const gamma = 0.000665 * pressure // eq. 8
+  const slope = (4098 * saturation(mean)) / (mean + 237.3) ** 2 // eq. 13
+  const wind = windHeight === 2 ? windSpeed : (windSpeed * 4.87) / Math.log(67.8 * windHeight - 5.42) // eq. 47
+  const saturated = (saturation(tmax) + saturation(tmin)) / 2 // eq. 12
+  const vapour = vapourPressure(day)
+  const deficit = Math.max(0, saturated - vapour)
+  const radiation = MM_PER_MEGAJOULE * slope * netRadiation(day, vapour)
+  const drying = ((gamma * 900) / (mean + 273)) * wind * deficit
+  return Math.max(0, (radiation + drying) / (slope + gamma * (1 + 0.34 * wind)))
+}
+
+function requireDay(day: EvapotranspirationDay): void {
+  requireInRange('latitude', day.latitude, -90, 90)
+  requireInRange('elevation', day.elevation, -430, 9000)
+  requireInRange('dayOfYear', day.dayOfYear, 1, 366)
+  requireTemperatures(day)
+  const optional = (name: keyof EvapotranspirationDay, low: number, high: number) => {
+    const value = day[name]
+    if (value !== undefined) requireInRange(name, value, low, high)
+  }
+  optional('rhMin', 0, 100)
+  optional('rhMax', 0, 100)
+  optional('dewPoint', -100, 50)
+  optional('windSpeed', 0, 100)
+  optional('windHeight', 0.5, 200)
+  optional('solarRadiation', 0, 50)
+  optional('sunshineHours', 0, 24)
+}
+
+function requireTemperatures({ tmin, tmax }: { tmin: number; tmax: number }): void {
+  requireInRange('tmin', tmin, -100, 60)
+  requireInRange('tmax', tmax, -100, 60)
+  if (tmin > tmax) throw new RangeError(`tmin must not be over tmax ${tmax}, not ${tmin}`)
+}
+
+/** Actual vapour pressure, kPa: eq. 17 or 18 from humidity, else eq. 14 from the dew point, else eq. 48. */
+function vapourPressure({ tmin, tmax, rhMin, rhMax, dewPoint }: EvapotranspirationDay): number {
+  if (rhMax !== undefined) {
+    const atNight = (saturation(tmin) * rhMax) / 100
+    return rhMin === undefined ? atNight : (atNight + (saturation(tmax) * rhMin) / 100) / 2
+  }
+  return saturation(dewPoint ?? tmin)
+}
+
+/** MJ m⁻² d⁻¹: eq. 35 or 50 for Rs, 37 for Rso, 38–40. */
+function netRadiation(day: EvapotranspirationDay, vapour: number): number {
+  const { latitude, dayOfYear, elevation, tmin, tmax, solarRadiation, sunshineHours } = day
+  const above = extraterrestrialRadiation(latitude, dayOfYear)
+  const daylight = daylightHours(latitude, dayOfYear)
+  const bySunshine = (hours: number) =>
+    (0.25 + 0.5 * (daylight > 0 ? Math.min(1, hours / daylight) : 0)) * above
+  const solar =
+    solarRadiation ??
+    (sunshineHours !== undefined ? bySunshine(sunshineHours) : INLAND * Math.sqrt(tmax - tmin) * above)
+  const clear = (0.75 + 2e-5 * elevation) * above
+  const cloud = clear > 0 ? Math.min(1, solar / clear) : NIGHT_CLOUD_RATIO
+  const kelvin = (temperature: number) => (temperature + 273.16) ** 4
+  const longwave =
+    STEFAN_BOLTZMANN *
+    ((kelvin(tmax) + kelvin(tmin)) / 2) *
+    (0.34 - 0.14 * Math.sqrt(vapour)) *
+    (1.35 * cloud - 0.35)
+  return (1 - ALBEDO) * solar - longwave
+}
+
+/**
+ * Reference evapotranspiration where only temperatures are known [Hargreaves & Samani 1985; FAO-56 eq. 52].
+ *
+ * @returns mm d⁻¹, never negative
+ * @throws RangeError naming the parameter that is out of range
+ */
+export function hargreavesEvapotranspiration(day: {
+  latitude: number
+  dayOfYear: number
+  tmin: number
+  tmax: number
+}): number {
+  requireTemperatures(day)
+  const { tmin, tmax } = day
+  const above = MM_PER_MEGAJOULE * extraterrestrialRadiation(day.latitude, day.dayOfYear)
+  return Math.max(0, 0.0023 * ((tmin + tmax) / 2 + 17.8) * Math.sqrt(tmax - tmin) * above)
+}
