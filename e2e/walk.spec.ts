@@ -86,7 +86,6 @@ test('the ribbon moves the day and back; ahead acts are off, before they are ask
 
   await open(page, '/walk?on=2026-06-16')
   await page.getByRole('button', { name: /Pot 1 .*Look for the first open flower/ }).click()
-  await page.getByRole('article').click()
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: /Enter this for/ })).toBeVisible()
   await page.getByRole('button', { name: 'Yes, for that day' }).click()
@@ -94,6 +93,13 @@ test('the ribbon moves the day and back; ahead acts are off, before they are ask
   await expect(page.getByRole('list', { name: 'Entered for this day' })).toContainText(
     'Pot 1, Pocket Thistle: first flower',
   )
+})
+
+test('an address with a date that is none, or far off, shows today', async ({ page }) => {
+  for (const on of ['1800-01-01', '2400-12-31', '2026-02-30', 'yesterday', '<script>']) {
+    await open(page, `/walk?on=${encodeURIComponent(on)}`)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Eight stops/)
+  }
 })
 
 test.describe('on a phone', () => {

@@ -1,5 +1,5 @@
 import { cache } from 'react'
-import { isIsoDate, type IsoDate } from '../core/calendar'
+import { isWithinReach, type IsoDate } from '../core/calendar'
 import { loadGarden, type GardenState } from './garden-state'
 import { DatabaseProblem } from './problem'
 
@@ -20,7 +20,7 @@ export async function currentState(): Promise<GardenState | null> {
   return state instanceof DatabaseProblem ? null : state
 }
 
-/** The date that a screen is looked at on: the one in its address, else the garden's own. */
+/** The date that a screen is looked at on: the one in its address where it is a sound one, else the garden's own. */
 export function askedDate(state: GardenState, on: string | string[] | undefined): IsoDate {
-  return typeof on === 'string' && isIsoDate(on) ? on : state.now
+  return isWithinReach(on, state.now) ? on : state.now
 }

@@ -62,5 +62,8 @@ function isTyping(target: EventTarget | null): boolean {
   return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
 }
 
+/** Enter is the control's own, unless that control is the row that is chosen already. */
 const isControl = (target: EventTarget | null) =>
-  target instanceof HTMLElement && ['BUTTON', 'A', 'SUMMARY'].includes(target.tagName)
+  target instanceof HTMLElement &&
+  ['BUTTON', 'A', 'SUMMARY'].includes(target.tagName) &&
+  target.getAttribute('aria-current') !== 'true'

@@ -9,6 +9,7 @@ import {
   epochDay,
   isIsoDate,
   isoDate,
+  isWithinReach,
   parseDate,
   type IsoDate,
 } from '.'
@@ -42,6 +43,17 @@ describe('calendar', () => {
         expect(dateFromEpochDay(epochDay(date))).toBe(date)
       }),
     )
+  })
+})
+
+describe('isWithinReach', () => {
+  it('takes dates of about a year on either side, and nothing else', () => {
+    const today = '2026-06-18' as IsoDate
+    expect(isWithinReach('2027-07-20', today)).toBe(true)
+    expect(isWithinReach('2027-08-01', today)).toBe(false)
+    expect(isWithinReach('1800-01-01', today)).toBe(false)
+    expect(isWithinReach('2026-02-30', today)).toBe(false)
+    expect(isWithinReach(undefined, today)).toBe(false)
   })
 })
 

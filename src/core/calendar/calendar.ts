@@ -74,3 +74,11 @@ export function laterOf(a: IsoDate, b: IsoDate): IsoDate {
 export function earlierOf(a: IsoDate, b: IsoDate): IsoDate {
   return a < b ? a : b
 }
+
+/** A garden is looked at this far ahead and back at the most, d. */
+const FARTHEST = 400
+
+/** Whether a text is a date that a garden can be looked at on, as of today. */
+export function isWithinReach(text: unknown, today: IsoDate): text is IsoDate {
+  return isIsoDate(text) && Math.abs(daysBetween(today, text)) <= FARTHEST
+}

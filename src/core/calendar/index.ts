@@ -7,6 +7,7 @@ export {
   epochDay,
   isIsoDate,
   isoDate,
+  isWithinReach,
   laterOf,
   earlierOf,
   monthOf,

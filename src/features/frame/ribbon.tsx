@@ -3,7 +3,7 @@
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
-import { addDays, daysBetween, isIsoDate, type IsoDate } from '../../core/calendar'
+import { addDays, daysBetween, isWithinReach, type IsoDate } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
 import type { RibbonData } from './queries'
 import { RibbonStrip } from './ribbon-strip'
@@ -19,7 +19,7 @@ export function Ribbon({ data }: { data: RibbonData }) {
   const router = useRouter()
   const pathname = usePathname()
   const asked = useSearchParams().get('on')
-  const shown = isIsoDate(asked) ? clamp(asked, start, end) : now
+  const shown = isWithinReach(asked, now) ? clamp(asked, start, end) : now
   const [moved, setMoved] = useState<IsoDate | null>(null)
   const date = moved ?? shown
 
