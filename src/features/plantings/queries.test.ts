@@ -4,7 +4,7 @@ import { adviseDepth } from '../../core/transplant'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { leafHeightsOf, measuresSchema, typedMeasures, usualMeasures } from './measures'
 import { plantingDayOf } from './planting-day'
-import { plantingView } from './queries'
+import { choicesOf, plantingView } from './queries'
 import { NEW, plantingSchema } from './schema'
 
 const today = isoDate('2026-06-18')
@@ -54,6 +54,14 @@ describe('a planting', () => {
         ({ temperature }, at) => temperature < before.conditions.soilTemperatures[at]!.temperature,
       ),
     ).toBe(true)
+  })
+})
+
+describe('the choices of a new planting', () => {
+  it('say what has each place already', () => {
+    const { places } = choicesOf(demoState())
+    expect(places.find(({ name }) => name === 'Bed 1')!.planned).toBe('6 Copperlace, 6 Dusk Plum')
+    expect(choicesOf(demoState({ empty: true })).places.every(({ planned }) => planned === '')).toBe(true)
   })
 })
 

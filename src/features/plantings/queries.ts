@@ -26,12 +26,14 @@ import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
 /** What the form for a new planting chooses from. */
 export interface Choices {
   manner: Manner
-  places: Pick<Place, 'id' | 'name' | 'kind' | 'length' | 'width'>[]
+  /** `planned` says what has the place this season, in words. */
+  places: (Pick<Place, 'id' | 'name' | 'kind' | 'length' | 'width'> & { planned: string })[]
   cultivars: GardenCultivar[]
   spacingSchool: string
 }
 
 export function choicesOf(state: GardenState): Choices {
+  const outlook = outlookOn(state, state.now)
   return {
     manner: mannerOf(state.garden),
     places: state.record.places.map(({ id, name, kind, length, width }) => ({
@@ -40,10 +42,19 @@ export function choicesOf(state: GardenState): Choices {
       kind,
       length,
       width,
+      planned: plannedIn(id, outlook),
     })),
     cultivars: [...state.record.cultivars],
     spacingSchool: state.garden.houseSchools.spacing ?? 'standard',
   }
+}
+
+/** The plantings of a place that are not cleared: `6 Copperlace, 6 Dusk Plum`. */
+function plannedIn(placeId: string, { plantings }: SeasonOutlook): string {
+  return plantings
+    .filter(({ place, dates }) => place.id === placeId && dates.end.how !== 'logged')
+    .map(({ planting, cultivar }) => `${planting.count} ${cultivar.name}`)
+    .join(', ')
 }
 
 interface Line {
