@@ -222,7 +222,8 @@ function Fit({
   const wanted = Number(values.count)
   return (
     <p className="mt-3 text-lg" aria-live="polite">
-      <strong>{fits} fit</strong>, {sayLength(inRow, manner)} apart in the row.
+      <strong>{fits} fit</strong>
+      {place?.planned && ' when the place is empty'}, {sayLength(inRow, manner)} apart in the row.
       {place?.planned && <span> Planned here already: {place.planned}.</span>}
       {wanted > fits && <span className="text-cut"> That is fewer than you want.</span>}
     </p>
