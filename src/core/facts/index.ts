@@ -1,6 +1,6 @@
 export { effectiveEntries, ENTRY_KINDS, ofKind } from './log-entry'
 export type { EntryData, EntryKind, EntrySubject, LogEntry } from './log-entry'
-export { holdsOn, PLACE_KINDS, SIDES, surroundingsOf } from './place'
+export { holdsOn, plainPlace, PLACE_KINDS, SIDES, surroundingsOf } from './place'
 export type { Place, PlaceKind, Side } from './place'
 export { SPACING_SCHOOLS, SUPPORTS } from './planting'
 export type { GardenCultivar, Planting, PlantPosition, SpacingSchool, Support } from './planting'

@@ -45,3 +45,28 @@ export function surroundingsOf(place: Pick<Place, 'kind' | 'raised' | 'mulch'>):
     place.kind === 'container' || place.kind === 'shelf' ? 'container' : place.raised ? 'raised' : 'ground'
   return { body, mulch: place.mulch, underCover: place.kind === 'tunnel' }
 }
+
+/** A place of which only this is known: level open ground of spade's depth, worked from its long sides. */
+export function plainPlace(
+  known: Pick<Place, 'id' | 'name' | 'kind' | 'length' | 'width'> & { y?: number },
+): Place {
+  const { id, name, kind, y = 0 } = known
+  return {
+    id,
+    name,
+    kind,
+    x: 0,
+    y,
+    length: Math.max(known.length, known.width),
+    width: Math.min(known.length, known.width),
+    soilDepth: SPADE,
+    raised: false,
+    mulch: 'bare',
+    openSides: kind === 'container' ? [...SIDES] : ['north', 'south'],
+    dripLines: [],
+    emitterSpacing: null,
+    from: null,
+    to: null,
+  }
+}
+const SPADE = 0.3

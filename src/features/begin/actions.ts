@@ -13,7 +13,7 @@ import {
   type ClimateTemplateId,
   type Normals,
 } from '../../core/climate'
-import type { Place } from '../../core/facts'
+import { plainPlace } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
 import { currentGarden, insertGarden, replaceNormals, todayIn } from '../../data/gardens'
@@ -65,7 +65,15 @@ export async function begin(typed: BeginValues): Promise<FormProblems | undefine
       id,
       fitted.normals.map((month, index) => ({ month: index + 1, source: 'template', ...month })),
     )
-    await insertPlaces(tx, id, [firstPlace(values)])
+    await insertPlaces(tx, id, [
+      plainPlace({
+        id: v7(),
+        name: values.placeName,
+        kind: values.placeKind,
+        length: values.placeLength,
+        width: values.placeWidth,
+      }),
+    ])
     return true
   })
   if (!made) return { form: 'There is a garden already: load the page again to see it.' }
@@ -95,36 +103,5 @@ function knownTimeZone(zone: string): string {
     return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone
   } catch {
     return 'UTC'
-  }
-}
-
-function firstPlace({
-  placeName,
-  placeKind,
-  placeLength,
-  placeWidth,
-}: {
-  placeName: string
-  placeKind: string
-  placeLength: number
-  placeWidth: number
-}): Place {
-  const kind = placeKind as Place['kind']
-  return {
-    id: v7(),
-    name: placeName,
-    kind,
-    x: 0,
-    y: 0,
-    length: Math.max(placeLength, placeWidth),
-    width: Math.min(placeLength, placeWidth),
-    soilDepth: 0.3,
-    raised: false,
-    mulch: 'bare',
-    openSides: kind === 'container' ? ['north', 'south', 'east', 'west'] : ['north', 'south'],
-    dripLines: [],
-    emitterSpacing: null,
-    from: null,
-    to: null,
   }
 }

@@ -6,7 +6,7 @@ import type { FormProblems } from '../../components/forms/use-checked-form'
 import { yearOf } from '../../core/calendar'
 import { seasonStart } from '../../core/climate'
 import { trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
-import type { GardenCultivar, Place, Planting } from '../../core/facts'
+import { plainPlace, type GardenCultivar, type Place, type Planting } from '../../core/facts'
 import { recommendSpacing, rowPositions } from '../../core/spacing'
 import { write } from '../../data/database'
 import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
@@ -136,23 +136,14 @@ function newPlace(
   { placeName, placeKind, placeLength, placeWidth }: Checked,
   places: readonly Place[],
 ): Place {
-  return {
+  return plainPlace({
     id: v7(),
     name: placeName,
     kind: placeKind,
-    x: 0,
+    length: placeLength,
+    width: placeWidth,
     y: Math.max(0, ...places.map(({ y, width }) => y + width + PATH_BETWEEN)),
-    length: Math.max(placeLength, placeWidth),
-    width: Math.min(placeLength, placeWidth),
-    soilDepth: 0.3,
-    raised: false,
-    mulch: 'bare',
-    openSides: placeKind === 'container' ? ['north', 'south', 'east', 'west'] : ['north', 'south'],
-    dripLines: [],
-    emitterSpacing: null,
-    from: null,
-    to: null,
-  }
+  })
 }
 
 function newCultivar({
