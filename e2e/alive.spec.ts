@@ -66,6 +66,22 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   await expect(stage(page, 'first-ripe')).toHaveText(core.firstRipe)
 })
 
+test('what is typed before the page is live is kept', async ({ page }) => {
+  let release = () => {}
+  const released = new Promise<void>((resolve) => (release = resolve))
+  await page.route('**/*.js', async (route) => {
+    await released
+    await route.continue()
+  })
+  await page.goto('/garden', { waitUntil: 'commit' })
+  const site = page.getByRole('form', { name: 'Site' })
+  await site.getByLabel('Coordinates').fill('55 N 97.6 W')
+  await expect(site.getByRole('button', { name: 'Keep the site' })).toBeDisabled()
+  release()
+  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await expect(page.getByText(/17\.[0-9] h of daylight/)).toBeVisible()
+})
+
 test('a site that cannot be is refused beside the field, and stays as typed', async ({ page }) => {
   await open(page, '/garden')
   const site = page.getByRole('form', { name: 'Site' })

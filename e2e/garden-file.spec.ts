@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { expect, open, test } from './support/test'
 
 test('a garden goes out as a file, a cut one is refused, a whole one comes back', async ({ page }) => {
-  await open(page, '/garden')
+  await open(page, '/garden/files')
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Export the whole garden' }).click(),
@@ -23,7 +23,7 @@ test('a garden goes out as a file, a cut one is refused, a whole one comes back'
   await give(text.replace('"latitude": 41.2', '"latitude": 412'))
   await take.click()
   await expect(alert).toContainText('garden.latitude')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Frost-free/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/yours to take along/)
 
   await give(text.replace('"name": "Windrow Lane"', '"name": "Second Lane"'))
   await take.click()

@@ -91,6 +91,9 @@ test('a planting that cannot be is refused with what would be right', async ({ p
   await expect(alert.filter({ hasText: 'Whole days from the packet' })).toBeVisible()
   await form.getByLabel('Name of the cultivar').fill('<script>alert("x")</script>')
   await form.getByLabel('Days to maturity').fill('')
+  // The first bed is full: what stands there keeps its room.
+  await form.getByLabel('Place', { exact: true }).selectOption({ label: 'A new place …' })
+  await form.getByLabel('Name of the place').fill('Along the fence')
   await go.click()
   await expect(page.getByText('<script>alert("x")</script>, 4 plants')).toBeVisible()
 })

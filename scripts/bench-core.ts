@@ -1,11 +1,23 @@
 import { normalsFor, OPEN_GROUND, simulateSeasons, stationForecast } from '../src/core/climate'
 import { callsOf } from '../src/core/calls'
 import { isoDate } from '../src/core/calendar'
-import { seasonOutlook, transplantWindow } from '../src/core/season'
+import { lightMap, plantLight, type Shader } from '../src/core/light'
+import { bedCapacity, type CapacityInput } from '../src/core/spacing'
+import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
 import { adviseDepth, type DepthInput } from '../src/core/transplant'
 import { demoGarden } from '../src/data/demo'
 
-/** Times of the core alone, ms: the first run and the median of later ones. */
+/** What all times are put against: a million sines. */
+function baseline(): number {
+  const began = performance.now()
+  let sum = 0
+  for (let turn = 0; turn < 1_000_000; turn++) sum += Math.sin(turn)
+  return performance.now() - began + 0 * sum
+}
+const MILLION_SINES = [baseline(), baseline(), baseline()].sort((a, b) => a - b)[1]!
+console.log(`baseline, a million sines: ${MILLION_SINES.toFixed(1)} ms`)
+
+/** Times of the core alone, ms: the first run, the median of later ones, and that against the baseline. */
 function bench(name: string, work: () => unknown, turns = 15): void {
   const times = Array.from({ length: turns + 1 }, () => {
     const began = performance.now()
@@ -14,8 +26,9 @@ function bench(name: string, work: () => unknown, turns = 15): void {
   })
   const [first, ...later] = times as [number, ...number[]]
   later.sort((a, b) => a - b)
+  const then = later[Math.floor(later.length / 2)]!
   console.log(
-    `${name}: first ${first.toFixed(2)}, then ${later[Math.floor(later.length / 2)]!.toFixed(3)} ms`,
+    `${name}: first ${first.toFixed(2)}, then ${then.toFixed(3)} ms (${(then / MILLION_SINES).toFixed(2)} × baseline)`,
   )
 }
 
@@ -24,12 +37,10 @@ bench('200 simulated seasons', () => simulateSeasons({ normals, latitude: 41 }),
 bench(
   'a transplant window over 200 new seasons',
   () =>
-    transplantWindow(
-      simulateSeasons({ normals, latitude: 41 }),
-      'tomato',
-      { toFirstFlower: 300, ripening: 560 },
-      OPEN_GROUND,
-    ),
+    transplantWindow(yearsIn(simulateSeasons({ normals, latitude: 41 }), OPEN_GROUND), 'tomato', {
+      toFirstFlower: 300,
+      ripening: 560,
+    }),
   5,
 )
 
@@ -45,6 +56,15 @@ const garden = {
   entries: demo.log,
   weather: [],
 }
+bench(
+  '200 seasons × 12 plantings dated whole, from nothing',
+  () => {
+    const twelve = demo.plantings.filter(({ season }) => season === 2026).slice(0, 12)
+    const fresh = simulateSeasons({ normals: demo.normals, latitude: 41 })
+    return seasonOutlook({ ...garden, plantings: twelve, ensemble: fresh }, today, forecast)
+  },
+  5,
+)
 bench('the demo garden dated whole, 18 plantings', () => seasonOutlook(garden, today, forecast))
 const outlook = seasonOutlook(garden, today, forecast)
 bench('calls of the demo garden', () => callsOf(outlook))
@@ -64,3 +84,33 @@ const plant: DepthInput = {
   seasonSlackDays: 40,
 }
 bench('depth advice with all schools', () => adviseDepth(plant), 200)
+
+const longBed: CapacityInput = {
+  length: 30,
+  width: 1.2,
+  inRow: 0.45,
+  betweenRows: 0.5,
+  edge: 0.15,
+  openSides: ['north', 'south'],
+}
+bench('a bed of 1.2 × 30 m filled, with what each looser limit gives', () => bedCapacity(longBed))
+bench('the same with two drip lines', () =>
+  bedCapacity({ ...longBed, emitters: { spacing: 0.3, first: 0.15, lines: [0.3, 0.9] } }),
+)
+const stand = Array.from({ length: 400 }, (_, index) => ({
+  id: String(index),
+  x: 1 + (index % 20) * 0.9,
+  y: 1 + Math.floor(index / 20) * 1.4,
+  height: 1.8,
+}))
+const question = {
+  latitude: 41,
+  daysOfYear: [172],
+  shaders: stand.map((plant): Shader => ({ ...plant, shape: 'cylinder', radius: 0.35, density: 0.85 })),
+}
+bench(
+  'light over 20 × 30 m, 400 plants, 25 cm, a day in steps of 10 min',
+  () => lightMap(question, { x: 0, y: 0, length: 20, width: 30, cell: 0.25 }),
+  5,
+)
+bench('light on each of those plants at three heights', () => plantLight(question, stand), 3)

@@ -1,9 +1,12 @@
 import { gzipSync } from 'node:zlib'
+import { benchBrowser } from './lib/bench-browser.mjs'
+import { ensureChromium } from './lib/chromium.mjs'
 import { demoServer } from './lib/demo-server.mjs'
 import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
 
 /** Times and sizes on this machine; nothing here passes or fails. */
 ensureInstalled()
+ensureChromium()
 ensureBuilt()
 const server = await demoServer('bench')
 
@@ -20,7 +23,14 @@ const WARM_UP = 60
 const ROUTES = [
   '/walk',
   '/season',
+  '/ground',
+  '/ground/list',
+  '/ground/demo-bed-1',
+  '/ground/how-many',
+  '/ground/pots',
+  '/ground/papers',
   '/garden',
+  '/garden/weather',
   '/plantings/new',
   '/plantings/demo-2026-bed-2-1',
   '/plantings/demo-2026-bed-4-1/set-out',
@@ -48,5 +58,6 @@ for (const path of ROUTES) {
     ].join(', '),
   )
 }
+await benchBrowser(server.address)
 server.stop()
 must('node', ['--import', 'tsx', 'scripts/bench-core.ts'])

@@ -12,11 +12,30 @@ const SHOTS = [
   { name: 'walk-phone', path: '/walk', viewport: PHONE },
   { name: 'walk-dusk', path: '/walk', theme: 'dusk', keys: ['j', 'j', 'j', 'j', 'j'] },
   { name: 'season', path: '/season' },
+  { name: 'season-move', path: '/season', move: 'Sow Ditch Wren × 6, Tunnel' },
+  { name: 'season-phone', path: '/season', viewport: PHONE },
+  { name: 'ground', path: '/ground' },
+  { name: 'ground-light', path: '/ground', layer: 'Light' },
+  { name: 'ground-bed', path: '/ground/demo-tunnel', fit: 'Long Ember' },
+  { name: 'ground-list', path: '/ground/list' },
   { name: 'garden', path: '/garden' },
+  { name: 'weather', path: '/garden/weather' },
+  { name: 'weather-import', path: '/garden/weather/import', file: true },
   { name: 'planting', path: '/plantings/demo-2026-bed-1-1' },
+  { name: 'hardening', path: '/plantings/demo-2026-pot-6-1', to: 'Hardening off' },
   { name: 'planting-day', path: '/plantings/demo-2026-bed-4-1/set-out' },
   { name: 'first-garden', path: '/', empty: true },
 ]
+
+/** A made-up station's file with a line that cannot be. */
+function weatherFile() {
+  const lines = ['Rain (mm);Max temp (°C);Min temp (°C);Datum']
+  for (let day = 1; day <= 31; day++)
+    lines.push(
+      `${day % 6 === 0 ? '4,2' : '0'};${17 + (day % 8)},5;${day === 9 ? 29 : 6 + (day % 5)},0;${String(day).padStart(2, '0')}.05.2025`,
+    )
+  return { name: 'station.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) }
+}
 
 ensureInstalled()
 ensureChromium()
@@ -24,12 +43,32 @@ ensureBuilt()
 mkdirSync('docs/screenshots', { recursive: true })
 const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
 const servers = { demo: await demoServer('shots'), empty: await demoServer('shots-empty', { empty: true }) }
-for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = false } of SHOTS) {
+for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = false, ...acts } of SHOTS) {
   const page = await browser.newPage({ viewport })
   await page.addInitScript((chosen) => localStorage.setItem('theme', chosen), theme)
   await page.goto((empty ? servers.empty : servers.demo).address + path)
   await page.waitForLoadState('networkidle')
   for (const key of keys) await page.keyboard.press(key)
+  if (acts.move) {
+    await page.getByRole('slider', { name: acts.move }).focus()
+    for (let day = 0; day < 5; day++) await page.keyboard.press('ArrowRight')
+    await page.getByTestId('odds').waitFor()
+  }
+  if (acts.layer) {
+    await page.getByText(acts.layer, { exact: true }).last().click()
+    await page.locator('svg image').waitFor()
+  }
+  if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
+  if (acts.to)
+    await page
+      .getByRole('region', { name: acts.to })
+      .evaluate((part) => part.scrollIntoView({ block: 'center' }))
+  if (acts.file) {
+    await page.getByLabel('Weather file (CSV)').setInputFiles(weatherFile())
+    await page.getByRole('button', { name: 'Read the lines' }).click()
+    await page.getByText(/good lines/).waitFor()
+    await page.getByRole('button', { name: 'Take none' }).scrollIntoViewIfNeeded()
+  }
   await page.waitForTimeout(300)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()

@@ -4,7 +4,7 @@ import { closeDatabase } from '../../src/data/database'
 import { loadGarden, outlookOn } from '../../src/data/garden-state'
 import { mannerOf } from '../../src/data/gardens'
 import { formatDate } from '../../src/wording/dates'
-import { sayReason } from '../../src/wording/say'
+import { sayReason } from '../../src/wording/say-reason'
 
 /** What the core itself answers for a planting of a database, to hold the screens to. */
 const state = (await loadGarden())!

@@ -165,12 +165,19 @@ describe('a garden file', () => {
     const out = await exportGarden(demo.garden.id)
     expect({ ...out, log: out.log.length }).toMatchObject({
       format: 'prairie-garden',
-      version: 1,
+      version: 3,
       log: demo.log.length,
     })
     await importGarden(JSON.stringify(out))
     expect(await exportGarden(demo.garden.id)).toEqual(out)
     expect(readdirSync(folder).some((name) => name.includes('before-import'))).toBe(true)
+  })
+  it('goes in as an earlier version wrote it', async () => {
+    await layDemo()
+    const out = await exportGarden(demo.garden.id)
+    const plantings = out.plantings.map(({ raising: _, plannedSow: __, ...planting }) => planting)
+    await importGarden(JSON.stringify({ ...out, version: 1, plantings }))
+    expect(await exportGarden(demo.garden.id)).toEqual(out)
   })
   it('goes in whatever is entered', async () => {
     const values = {
@@ -248,7 +255,7 @@ describe('a garden file', () => {
       (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
     expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
-    expect(problem({ version: 2 })).toEqual({ kind: 'newer', version: 2 })
+    expect(problem({ version: 4 })).toEqual({ kind: 'newer', version: 4 })
     expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)

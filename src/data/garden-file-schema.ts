@@ -1,7 +1,17 @@
 import { array, boolean, lazy, number, object, string, type AnySchema } from 'yup'
 import { CLIMATE_TEMPLATE_IDS, NORMAL_BOUNDS } from '../core/climate'
 import { HABITS, ORIGINS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../core/crop'
-import { PLACE_KINDS, SHELTERS, SIDES, SOILS, SPACING_SCHOOLS, SUPPORTS } from '../core/facts'
+import { POT_SHAPES } from '../core/containers'
+import {
+  OBSTACLE_KINDS,
+  PLACE_KINDS,
+  RAISING_WAYS,
+  SHELTERS,
+  SIDES,
+  SOILS,
+  SPACING_SCHOOLS,
+  SUPPORTS,
+} from '../core/facts'
 import { entrySchema, idField, isoDateField } from './entry-schema'
 
 const name = () => string().required().max(120)
@@ -9,6 +19,81 @@ const metres = (most: number) => number().required().min(0).max(most)
 const orNull = <S extends AnySchema>(schema: S) => schema.nullable().defined()
 const measure = (low: number, high: number) => number().required().min(low).max(high)
 const bounded = (field: keyof typeof NORMAL_BOUNDS) => measure(...NORMAL_BOUNDS[field])
+
+/** A place as it is kept. */
+export const placeRow = object({
+  id: idField().required(),
+  name: name(),
+  kind: string().required().oneOf(PLACE_KINDS),
+  x: measure(-10_000, 10_000),
+  y: measure(-10_000, 10_000),
+  length: metres(1000),
+  width: metres(1000),
+  turn: measure(-360, 360),
+  height: orNull(number().min(0.02).max(20)),
+  soilDepth: metres(5),
+  raised: boolean().required(),
+  mulch: string().required().oneOf(['bare', 'straw', 'grass', 'dark-film', 'clear-film']),
+  openSides: array(string().required().oneOf(SIDES)).required(),
+  dripLines: array(metres(1000)).required(),
+  emitterSpacing: orNull(number().min(0.01).max(10)),
+  emitterFirst: orNull(number().min(0).max(1000)),
+  pot: object({
+    shape: string().required().oneOf(POT_SHAPES),
+    bottom: orNull(number().min(0.02).max(20)),
+    selfWatering: boolean().required(),
+  })
+    .noUnknown()
+    .nullable()
+    .defined()
+    .default(undefined),
+  from: orNull(isoDateField()),
+  to: orNull(isoDateField()),
+}).noUnknown()
+
+/** A planting as it is kept. */
+export const plantingRow = object({
+  id: idField().required(),
+  cultivarId: idField().required(),
+  placeId: idField().required(),
+  season: number().required().integer().min(1900).max(2400),
+  count: number().required().integer().min(1).max(10_000),
+  training: string().required().oneOf(TRAININGS),
+  support: string().required().oneOf(SUPPORTS),
+  spacingSchool: string().required().oneOf(SPACING_SCHOOLS),
+  germination: measure(0.01, 1),
+  survival: measure(0.01, 1),
+  raising: string().required().oneOf(RAISING_WAYS),
+  plannedSow: orNull(isoDateField()),
+  plannedSetOut: orNull(isoDateField()),
+}).noUnknown()
+
+/** A plant as it is kept. */
+export const plantRow = object({
+  id: idField().required(),
+  plantingId: idField().required(),
+  label: name(),
+  x: measure(-1000, 1000),
+  y: measure(-1000, 1000),
+  from: orNull(isoDateField()),
+  to: orNull(isoDateField()),
+}).noUnknown()
+
+/** An obstacle as it is kept. */
+export const obstacleRow = object({
+  id: idField().required(),
+  name: name(),
+  kind: string().required().oneOf(OBSTACLE_KINDS),
+  x: measure(-10_000, 10_000),
+  y: measure(-10_000, 10_000),
+  length: measure(0.01, 1000),
+  width: measure(0.01, 1000),
+  height: measure(0.01, 200),
+  turn: measure(-360, 360),
+  density: measure(0, 1),
+  from: orNull(isoDateField()),
+  to: orNull(isoDateField()),
+}).noUnknown()
 
 /** A garden file, whole: every field there, none beside it, each within what can be true. */
 export const gardenFileSchema = object({
@@ -68,25 +153,8 @@ export const gardenFileSchema = object({
       solar: orNull(number().min(0).max(50)),
     }).noUnknown(),
   ).required(),
-  places: array(
-    object({
-      id: idField().required(),
-      name: name(),
-      kind: string().required().oneOf(PLACE_KINDS),
-      x: measure(-10_000, 10_000),
-      y: measure(-10_000, 10_000),
-      length: metres(1000),
-      width: metres(1000),
-      soilDepth: metres(5),
-      raised: boolean().required(),
-      mulch: string().required().oneOf(['bare', 'straw', 'grass', 'dark-film', 'clear-film']),
-      openSides: array(string().required().oneOf(SIDES)).required(),
-      dripLines: array(metres(1000)).required(),
-      emitterSpacing: orNull(number().min(0.01).max(10)),
-      from: orNull(isoDateField()),
-      to: orNull(isoDateField()),
-    }).noUnknown(),
-  ).required(),
+  places: array(placeRow).required(),
+  obstacles: array(obstacleRow).required(),
   cropHistory: array(
     object({
       placeId: idField().required(),
@@ -111,31 +179,7 @@ export const gardenFileSchema = object({
       notes: string().defined().max(4000),
     }).noUnknown(),
   ).required(),
-  plantings: array(
-    object({
-      id: idField().required(),
-      cultivarId: idField().required(),
-      placeId: idField().required(),
-      season: number().required().integer().min(1900).max(2400),
-      count: number().required().integer().min(1).max(10_000),
-      training: string().required().oneOf(TRAININGS),
-      support: string().required().oneOf(SUPPORTS),
-      spacingSchool: string().required().oneOf(SPACING_SCHOOLS),
-      germination: measure(0.01, 1),
-      survival: measure(0.01, 1),
-      plannedSetOut: orNull(isoDateField()),
-    }).noUnknown(),
-  ).required(),
-  plants: array(
-    object({
-      id: idField().required(),
-      plantingId: idField().required(),
-      label: name(),
-      x: measure(-1000, 1000),
-      y: measure(-1000, 1000),
-      from: orNull(isoDateField()),
-      to: orNull(isoDateField()),
-    }).noUnknown(),
-  ).required(),
+  plantings: array(plantingRow).required(),
+  plants: array(plantRow).required(),
   log: array(entrySchema).required(),
 }).noUnknown()

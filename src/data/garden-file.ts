@@ -1,9 +1,10 @@
 import { eq } from 'drizzle-orm'
 import { ValidationError } from 'yup'
-import type { GardenCultivar, LogEntry, Place, Planting, PlantPosition } from '../core/facts'
+import type { GardenCultivar, LogEntry, Obstacle, Place, Planting, PlantPosition } from '../core/facts'
 import { copyBefore, reader, write, type Reader, type Writer } from './database'
 import { gardenFileSchema } from './garden-file-schema'
 import { insertGarden, normalRows, replaceNormals, type GardenRow, type NormalRow } from './gardens'
+import { insertObstacles, obstaclesOf } from './ground'
 import { insertEntries, logOf } from './log'
 import {
   cropHistoryOf,
@@ -18,10 +19,10 @@ import {
   plantsOf,
 } from './plantings'
 import { cultivar, garden, logEntry, planting, type cropHistory } from './schema'
-import { insertWeather, weatherRows, type WeatherRow } from './weather'
+import { putWeather, weatherRows, type WeatherRow } from './weather'
 
 const FORMAT = 'prairie-garden'
-const VERSION = 1
+const VERSION = 3
 
 /** A whole garden in one document. */
 export interface GardenFile {
@@ -31,6 +32,7 @@ export interface GardenFile {
   normals: Omit<NormalRow, 'gardenId'>[]
   weather: WeatherRow[]
   places: Place[]
+  obstacles: Obstacle[]
   cropHistory: (typeof cropHistory.$inferSelect)[]
   cultivars: GardenCultivar[]
   plantings: Planting[]
@@ -51,6 +53,7 @@ export async function exportGarden(gardenId: string, from?: Reader): Promise<Gar
     normals: (await normalRows(gardenId, db)).map(({ gardenId: _, ...month }) => month),
     weather: await weatherRows(gardenId, db),
     places,
+    obstacles: await obstaclesOf(gardenId, db),
     cropHistory: await cropHistoryOf(
       places.map(({ id }) => id),
       db,
@@ -88,7 +91,7 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
   if (typeof head.version === 'number' && head.version > VERSION)
     return { problem: { kind: 'newer', version: head.version } }
   try {
-    const file = gardenFileSchema.validateSync(document, {
+    const file = gardenFileSchema.validateSync(upgraded(head), {
       strict: true,
       abortEarly: false,
     }) as unknown as GardenFile
@@ -98,6 +101,26 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
     if (!(error instanceof ValidationError)) throw error
     return { problem: { kind: 'invalid', faults: error.errors } }
   }
+}
+
+/** A file of an earlier version with what that version did not know yet. */
+function upgraded(file: Partial<GardenFile>): unknown {
+  const { version } = file
+  if ((version !== 1 && version !== 2) || !Array.isArray(file.plantings) || !Array.isArray(file.places))
+    return file
+  const places = file.places.map((place: Partial<Place>) => ({
+    turn: 0,
+    height: null,
+    emitterFirst: null,
+    pot: place.kind === 'container' ? { shape: 'round', bottom: null, selfWatering: false } : null,
+    ...place,
+  }))
+  const plantings = file.plantings.map((planting: object) => ({
+    raising: 'plant',
+    plannedSow: null,
+    ...planting,
+  }))
+  return { obstacles: [], ...file, version: VERSION, places, plantings }
 }
 
 /**
@@ -120,8 +143,9 @@ export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<vo
   const { id } = file.garden
   await insertGarden(tx, file.garden)
   await replaceNormals(tx, id, file.normals)
-  await insertWeather(tx, id, file.weather)
+  await putWeather(tx, id, file.weather, 'all')
   await insertPlaces(tx, id, file.places)
+  await insertObstacles(tx, id, file.obstacles)
   await insertCropHistory(tx, file.cropHistory)
   await insertCultivars(tx, id, file.cultivars)
   await insertPlantings(tx, id, file.plantings)

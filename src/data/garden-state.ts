@@ -1,23 +1,29 @@
 import { addDays, earlierOf, type IsoDate } from '../core/calendar'
 import {
   dayOf,
+  frostPercentiles,
+  recordedSeasons,
   seasonStart,
   simulateSeasons,
   stationForecast,
   stationRecord,
+  wetnessPressure,
   type Ensemble,
   type Normals,
   type RecordedDay,
   type Station,
+  type WetnessPressure,
 } from '../core/climate'
-import type { PlantPosition } from '../core/facts'
+import type { Obstacle, Place, PlantPosition } from '../core/facts'
+import { SOLANACEAE } from '../core/rotation'
 import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
-import { changes, reader } from './database'
+import { changes, reader, type Reader } from './database'
 import { currentGarden, normalRows, normalsOf, todayIn, type GardenRow, type NormalRow } from './gardens'
 import { databaseUrl } from './locate'
+import { obstaclesOf } from './ground'
 import { logOf } from './log'
-import { cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
-import { weatherBetween } from './weather'
+import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { recordFingerprint, weatherBetween } from './weather'
 
 /** All that the core needs of a garden, loaded. */
 export interface GardenState {
@@ -25,22 +31,47 @@ export interface GardenState {
   normalRows: NormalRow[]
   record: GardenRecord
   plants: PlantPosition[]
+  obstacles: Obstacle[]
+  /** Years in which Solanaceae stood in each place, by its id, as far as they were told. */
+  history: Map<string, number[]>
   /** The date on the garden's clock. */
   now: IsoDate
   station: Station | null
 }
 
-/** Simulated seasons by the normals they were made of: the same normals always give the same seasons. */
+/** Seasons by what they were made of: the same normals and record always give the same seasons. */
 const ensembles = new Map<string, Ensemble>()
 const MOST_ENSEMBLES = 8
 
-function ensembleOf(normals: Normals, latitude: number): Ensemble {
-  const key = JSON.stringify([normals, latitude])
+/** The seasons that dates are spread over: the recorded ones where there are enough, else simulated ones. */
+async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Promise<Ensemble> {
+  const record = await recordFingerprint(garden.id, db)
+  const key = JSON.stringify([normals, garden.latitude, record])
   let found = ensembles.get(key)
   if (!found) {
-    found = simulateSeasons({ normals, latitude })
+    const recorded =
+      record.days < LEAST_RECORD
+        ? null
+        : recordedSeasons(normals, await weatherBetween(garden.id, FIRST, LAST, db))
+    found = recorded ?? simulateSeasons({ normals, latitude: garden.latitude })
     if (ensembles.size >= MOST_ENSEMBLES) ensembles.delete(ensembles.keys().next().value!)
     ensembles.set(key, found)
+  }
+  return found
+}
+/** Under so many days, no ten seasons can be whole. */
+const LEAST_RECORD = 3500
+const [FIRST, LAST] = ['1800-01-01', '2400-12-31'] as [IsoDate, IsoDate]
+
+const pressures = new WeakMap<Ensemble, WetnessPressure>()
+
+/** How hard wet leaves press in a garden, from its last frost to its first. */
+export function wetnessOf({ garden, record: { ensemble } }: GardenState): WetnessPressure {
+  let found = pressures.get(ensemble)
+  if (!found) {
+    const { lastSpring, firstAutumn } = frostPercentiles(ensemble)
+    found = wetnessPressure(ensemble, garden.latitude, lastSpring.p50 ?? 0, firstAutumn.p50 ?? 364).pressure
+    pressures.set(ensemble, found)
   }
   return found
 }
@@ -66,10 +97,11 @@ async function readGarden(): Promise<GardenState | null> {
   if (!garden) return null
   const rows = await normalRows(garden.id, db)
   const normals = normalsOf(rows)
-  const ensemble = ensembleOf(normals, garden.latitude)
+  const ensemble = await ensembleOf(normals, garden, db)
   const now = todayIn(garden)
-  const [places, cultivars, plantings, entries, weather] = await Promise.all([
+  const [places, obstacles, cultivars, plantings, entries, weather] = await Promise.all([
     placesOf(garden.id, db),
+    obstaclesOf(garden.id, db),
     cultivarsOf(garden.id, db),
     plantingsOf(garden.id, undefined, db),
     logOf(garden.id, db),
@@ -89,10 +121,27 @@ async function readGarden(): Promise<GardenState | null> {
     normalRows: rows,
     record: { ensemble, places, cultivars, plantings, entries, weather },
     plants,
+    obstacles,
+    history: await solanaceaeYears(places, db),
     now,
     station,
   }
 }
+
+async function solanaceaeYears(places: readonly Place[], db: Reader): Promise<Map<string, number[]>> {
+  const years = new Map<string, number[]>()
+  const rows = await cropHistoryOf(
+    places.map(({ id }) => id),
+    db,
+  )
+  for (const { placeId, year, family } of rows)
+    if (family === SOLANACEAE) years.set(placeId, [...(years.get(placeId) ?? []), year])
+  return years
+}
+
+/** The plants that stand on a date or are still to stand: what was taken out before is gone. */
+export const plantsOn = ({ plants }: GardenState, date: IsoDate): PlantPosition[] =>
+  plants.filter(({ to }) => to === null || to >= date)
 
 const outlooks = new WeakMap<GardenState, Map<IsoDate, SeasonOutlook>>()
 const MOST_OUTLOOKS = 40

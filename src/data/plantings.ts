@@ -4,7 +4,8 @@ import { reader, type Reader, type Writer } from './database'
 import { cropHistory, cultivar, place, plant, planting } from './schema'
 
 type Owned<Row> = Omit<Row, 'gardenId'>
-const withoutGarden = <Row extends { gardenId: string }>({ gardenId: _, ...row }: Row): Owned<Row> => row
+export const withoutGarden = <Row extends { gardenId: string }>({ gardenId: _, ...row }: Row): Owned<Row> =>
+  row
 
 export async function placesOf(gardenId: string, from?: Reader): Promise<Place[]> {
   const db = from ?? (await reader())
@@ -68,6 +69,14 @@ export const insertPlaces = (tx: Writer, gardenId: string, rows: readonly Place[
 
 export const insertCultivars = (tx: Writer, gardenId: string, rows: readonly GardenCultivar[]) =>
   inPortions(rows, (portion) => tx.insert(cultivar).values(portion.map((row) => ({ ...row, gardenId }))))
+
+export async function updatePlanting(
+  tx: Writer,
+  id: string,
+  change: Partial<Omit<Planting, 'id'>>,
+): Promise<void> {
+  await tx.update(planting).set(change).where(eq(planting.id, id))
+}
 
 export const insertPlantings = (tx: Writer, gardenId: string, rows: readonly Planting[]) =>
   inPortions(rows, (portion) => tx.insert(planting).values(portion.map((row) => ({ ...row, gardenId }))))

@@ -3,7 +3,18 @@ import { check, index, integer, primaryKey, real, sqliteTable, text } from 'driz
 import type { IsoDate } from '../core/calendar'
 import type { ClimateTemplateId, Mulch } from '../core/climate'
 import type { Crop, FruitType, Habit, Origin, Training } from '../core/crop'
-import type { EntryKind, PlaceKind, Shelter, Side, SoilTexture, SpacingSchool, Support } from '../core/facts'
+import type {
+  EntryKind,
+  ObstacleKind,
+  Place,
+  PlaceKind,
+  RaisingWay,
+  Shelter,
+  Side,
+  SoilTexture,
+  SpacingSchool,
+  Support,
+} from '../core/facts'
 
 const id = () => text().primaryKey()
 const gardenId = () =>
@@ -64,6 +75,14 @@ export const climateNormal = sqliteTable(
   ],
 )
 
+/** The secret address under which another calendar reads this garden's; at most one a garden. */
+export const calendarFeed = sqliteTable('calendar_feed', {
+  gardenId: text()
+    .primaryKey()
+    .references(() => garden.id, { onDelete: 'cascade' }),
+  token: text().notNull().unique(),
+})
+
 /** °C, mm, °C, m/s at 2 m, MJ m⁻² d⁻¹. */
 export const weatherDay = sqliteTable(
   'weather_day',
@@ -93,16 +112,41 @@ export const place = sqliteTable(
     y: real().notNull(),
     length: real().notNull(),
     width: real().notNull(),
+    turn: real().notNull().default(0),
+    height: real(),
     soilDepth: real().notNull(),
     raised: integer({ mode: 'boolean' }).notNull(),
     mulch: text().$type<Mulch>().notNull(),
     openSides: text({ mode: 'json' }).$type<Side[]>().notNull(),
     dripLines: text({ mode: 'json' }).$type<number[]>().notNull(),
     emitterSpacing: real(),
+    emitterFirst: real(),
+    pot: text({ mode: 'json' }).$type<Place['pot']>(),
     from: date(),
     to: date(),
   },
   (table) => [index('place_of_garden').on(table.gardenId)],
+)
+
+/** m, °; see `Obstacle`. */
+export const obstacle = sqliteTable(
+  'obstacle',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    name: text().notNull(),
+    kind: text().$type<ObstacleKind>().notNull(),
+    x: real().notNull(),
+    y: real().notNull(),
+    length: real().notNull(),
+    width: real().notNull(),
+    height: real().notNull(),
+    turn: real().notNull(),
+    density: real().notNull(),
+    from: date(),
+    to: date(),
+  },
+  (table) => [index('obstacle_of_garden').on(table.gardenId)],
 )
 
 export const cropHistory = sqliteTable(
@@ -154,6 +198,8 @@ export const planting = sqliteTable(
     spacingSchool: text().$type<SpacingSchool>().notNull(),
     germination: real().notNull(),
     survival: real().notNull(),
+    raising: text().$type<RaisingWay>().notNull().default('plant'),
+    plannedSow: date(),
     plannedSetOut: date(),
   },
   (table) => [index('planting_of_garden').on(table.gardenId, table.season)],

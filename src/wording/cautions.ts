@@ -11,6 +11,9 @@ export const CAUTIONS: Record<CautionId, string> = {
   'sharp-blade': 'Sharp blade: cut away from your hand, and wipe it between plants.',
   'foliage-not-food': 'Leaves and stems are not food for people or pets.',
   'hot-pepper': 'Hot peppers: gloves on, hands off eyes and contact lenses.',
+  'wet-pots': 'Wet pots are heavy: move them dry, on a trolley, or with a second pair of hands.',
+  'balcony-load':
+    'What a balcony, deck or roof may carry is for the building’s engineer to say, people and snow included.',
   'tunnel-structure':
     'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
 }

@@ -1,11 +1,26 @@
 import type { CallRule } from '../core/calls'
-import type { SpacingRule } from '../core/spacing'
+import type { DateRule, RiskRule, WarningRule } from '../core/season'
+import type { LoadRule, PotRule } from '../core/containers'
+import type { RotationRule } from '../core/rotation'
+import type { CapacityRule, SpacingRule } from '../core/spacing'
 import type { DepthRule } from '../core/transplant'
+import { DEPTH_REASONS } from './depth-reasons'
 
-export type Rule = CallRule | DepthRule | SpacingRule
+export type Rule =
+  | CallRule
+  | CapacityRule
+  | DateRule
+  | DepthRule
+  | LoadRule
+  | PotRule
+  | RiskRule
+  | RotationRule
+  | SpacingRule
+  | WarningRule
 
 /** Every rule's sentence; what stands in braces is a value of the reason. */
 export const REASONS: Record<Rule, string> = {
+  ...DEPTH_REASONS,
   'set-out.nights-warm': 'The coldest of the next {nights} nights is {low}; {limit} is enough.',
   'set-out.nights-cold': 'A night of {low} is coming; below {limit} the plants stall.',
   'set-out.soil-warm': 'The soil is {soil} at {depth}; {limit} is enough.',
@@ -15,10 +30,12 @@ export const REASONS: Record<Rule, string> = {
   'set-out.not-this-season': 'No warm enough spell is left this season.',
 
   'call.sow-weeks': '{weeks} weeks raise a plant that is ready when the ground is warm, about {date}.',
+  'call.sow-in-place': 'Nights and soil are warm enough to sow where the plants will grow.',
   'call.sow-odds':
-    'Of {seeds} seeds, {germination} come up and {survival} of those live: {plants} plants in 19 cases of 20.',
+    'Of {seeds} seeds, {germination} come up and {survival} of those live: at least the {plants} you want, in 19 cases of 20.',
   'call.sow-late': 'This is {late} late: the first fruit come as much later.',
   'call.loops-due': 'In a warm tray the first loops show about {date}.',
+  'call.loops-due-in-place': 'By the soil’s warmth they come up about {date}.',
   'call.light-at-once': 'From the first loop they want full light the same day.',
   'call.pot-up-roots': 'They came up on {emerged}: roots reach the wall of the cell after about three weeks.',
   'call.harden-days': 'Step {day} of {days}: {hours} outside, a little more each day.',
@@ -46,32 +63,38 @@ export const REASONS: Record<Rule, string> = {
   'call.waits-pick': 'Ripe fruit split in rain and draw birds.',
   'call.waits-top': 'The plant feeds fruit that will not ripen.',
 
-  'depth.long-season': 'Season slack of {slack}: time lost to rooting costs no ripe fruit.',
-  'depth.short-season': 'Only {slack} of season slack (under {limit}): a shallow plant flowers sooner.',
-  'depth.leggy': '{perLeaf} of stem to a leaf is leggy: the buried stem roots and steadies it.',
-  'depth.floor-warm': 'The soil is {floor} at the hole’s floor, {depth} down: warm enough.',
-  'depth.floor-cold': 'The soil is {floor} at {depth}; under {limit} roots stand still.',
-  'depth.floor-hard': 'A hole of {depth} comes too near the floor of {soil} of workable soil.',
-  'depth.trench-warm': 'In a trench of {depth} all of the stem lies in soil of {floor}.',
-  'depth.trench-no': 'A trench of {depth} does not suit this plant in this soil.',
-  'depth.pepper-level': 'A pepper stem hardly roots: it stands as it grew, {limit} deeper at the most.',
-  'depth.graft-clear': 'The graft, {union} up the stem, stays at least {clearance} above the soil.',
-  'depth.graft-too-low':
-    'The graft is only {union} up: keep soil and mulch off it, or the upper part roots past it.',
-  'depth.leaves-kept': '{stripped} leaves come off and {kept} stay: {delay} until it has that leaf again.',
-  'depth.few-leaves': 'It has {leaves} leaves: all of them stay.',
-  'depth.clipped': 'It wants {wanted} of stem buried, but the soil bears {buried}.',
-  'depth.wait-cold':
-    'Even at the root ball, {depth} down, the soil is {soil}; under {limit} roots stand still.',
-  'depth.wait-no-growth': 'It is too cold for any growth in the coming days.',
-  'depth.wait-shallow':
-    'The root ball needs {rootBall} and the soil is workable to {soil}: loosen or raise it first.',
-  'depth.rooting-gained': '{length} more rooting stem',
-  'depth.rooting-lost': '{length} less rooting stem',
-  'depth.flowers-sooner': 'flowers {days} sooner',
-  'depth.flowers-later': 'flowers {days} later',
-  'depth.same': 'the same for this plant',
-
+  'date.entered': 'You entered it.',
+  'date.meant': 'You set this day.',
+  'date.sow': '{weeks} weeks raise {way} in time for the opening of the window.',
+  'date.sow-in-place': 'The first day on which nights and soil are warm enough to sow in place.',
+  'date.emerge-tray': 'In a tray at {warmth} most are up after {days}.',
+  'date.emerge-ground': 'By the soil’s own temperature, day by day.',
+  'date.first-light': 'The same day as the first loops: a day late makes them lanky.',
+  'date.pot-up': 'Three weeks on, roots reach the wall of the cell.',
+  'date.harden': '{days} out of doors, a little longer each.',
+  'date.set-out': 'The middle day on which five nights in a row stay at {night} and the soil reaches {soil}.',
+  'date.set-out-open':
+    'The middle day on which five nights in a row stay at {night} and the soil reaches {soil}; at its best from {ideal}, too late for ripe fruit after {closes}.',
+  'date.first-flower': '{sum} after setting out, more or less as the plant is young or old.',
+  'date.first-ripe': '{sum} after the flower.',
+  'date.peak': 'When the trusses of the first weeks ripen together.',
+  'date.last-flower-ripe': 'A flower that opens later does not get its {sum} before the frost.',
+  'date.last-flower-green': '{share} of the sum makes it mature green: it ripens indoors.',
+  'date.top':
+    'From then on new flowers only cost the fruit that is there: leave two leaves above the last truss.',
+  'date.end-frost': 'The first frost, in the middle season.',
+  'date.end-borne': 'A determinate bears for about {days} and is done, or the frost comes first.',
+  'date.end-none': 'No frost ends it in most years.',
+  'warn.frost-night': 'A night of {low} on {date}: cover what stands out, clear of the leaves.',
+  'warn.set-cold':
+    'A night of {value} on {date} is too cold to set: expect a failed truss about {from} to {to}.',
+  'warn.set-hot': '{value} on {date} is too hot to set: expect a failed truss about {from} to {to}.',
+  'warn.heat-gap':
+    'From about {date} to {to} nights stay too warm to set, in {odds} of seasons: two short seasons, or cherry types.',
+  'warn.not-ripe': 'In {odds} of seasons no fruit ripens before the end, about {date}.',
+  'risk.frost-after': 'frost after setting out on {date}',
+  'risk.too-cold': 'nights or soil still too cold on {date}',
+  'risk.not-ripe': 'no ripe fruit before the end; due about {date}',
   'spacing.training': 'Grown {training}: {inRow} between plants, {lines} between lines in a bed.',
   'spacing.school': 'The {school} school; others stand from {tight} to {roomy}.',
   'spacing.wet': 'Leaves stay wet often here ({wetness}): {more} more room, {inRow}.',
@@ -79,4 +102,51 @@ export const REASONS: Record<Rule, string> = {
   'spacing.fewer-plants': '{change} fewer plants',
   'spacing.more-room': '{change} more room, drier leaves',
   'spacing.less-room': '{change} less room, leaves dry later',
+  'spacing.support': 'A cage of {diameter} keeps its whole width: no closer than that.',
+
+  'capacity.bound-spacing': 'The plants’ own room binds: {inRow} in the row, {betweenRows} between lines.',
+  'capacity.bound-edge': 'The edge binds: stems keep {edge} from the sides.',
+  'capacity.bound-support': 'The cages bind: each takes {diameter}, wholly inside.',
+  'capacity.bound-emitters':
+    'The water binds: an emitter every {spacing} along each line, and a plant wants one within a hand’s breadth.',
+  'capacity.bound-reach': 'Reach binds: from the sides that are open an arm does not get to the rest.',
+  'capacity.bound-taken': 'What stands there already binds: it keeps its own room.',
+  'capacity.layout-rows': 'In straight lines, {inRow} along, {betweenRows} across.',
+  'capacity.layout-staggered': 'In offset lines, every neighbour at least {inRow} away.',
+  'capacity.across-another': '{plants} of them can only be picked across another line.',
+  'capacity.more': '{more} more, {count} in all',
+  'capacity.step-spacing': 'stand them {step} apart',
+  'capacity.step-edge': 'go as near as {step} to the edge',
+  'capacity.step-support': 'take cages of {step}',
+  'capacity.step-emitters': 'lay another drip line, {step} from the south side',
+  'capacity.step-reach': 'open a side or reach further: {step}',
+  'capacity.step-taken': 'take out one plant that stands there',
+
+  'rotation.never': 'No tomato or pepper is known to have stood here.',
+  'rotation.rested': 'Rested {rested} seasons from the tomato family; {enough} are enough.',
+  'rotation.short': 'Rested only {rested} of {enough} seasons from the tomato family.',
+  'rotation.again': 'The tomato family stood here last season too; {enough} seasons of rest are wanted.',
+  'rotation.new-mix': 'In a pot, new mix and a scrubbed pot make up for it.',
+  'rotation.renew-soil': 'Where they must: renew the top spade of soil, or lay on plenty of compost.',
+  'rotation.graft': 'Grafted plants stand on roots that bear old ground.',
+  'rotation.resistant': 'Choose cultivars that resist what was seen here.',
+  'rotation.clean': 'Carry off every old root and leaf, and clean stakes and cages.',
+
+  'pot.too-small': 'It holds {litres}; a plant wants at least {least}, better {from} to {to}.',
+  'pot.least': 'It holds {litres}: enough from {least}, better {from} to {to}.',
+  'pot.good': 'It holds {litres}; {from} to {to} are good.',
+  'pot.one-each': 'One plant to a pot grows best; by volume it carries {plants}.',
+  'pot.self-watering':
+    'In a self-watering box each has {each}: feed in a band along one side, mix mounded, a cover over it.',
+  'pot.holes': 'Holes in the bottom, and mix, not stones, over them.',
+  'pot.saucer': 'A saucer where it drips on a neighbour; emptied after rain.',
+  'pot.mix-not-soil': 'Potting mix, never garden soil: in a pot that packs and drowns roots.',
+  'pot.bush-for-pots': 'Some growers keep bush types for pots and vines for the ground.',
+  'pot.move-early': 'Put it where it gets at least six hours of sun before it is filled and wet.',
+  'pot.lighter': 'lighter, and a small balcony holds more',
+  'pot.daily': 'water and feed by solution every day, twice in heat',
+
+  'load.within': '{total} when soaked, of {allowed} that the floor may carry.',
+  'load.over': '{total} when soaked: {over} more than the {allowed} that the floor may carry.',
+  'load.unknown': '{total} when soaked. Ask what the floor may carry.',
 }

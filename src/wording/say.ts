@@ -3,7 +3,6 @@ import type { Manner } from '../core/facts'
 import { formatMeasure, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
 import { nameOf } from './names'
-import { REASONS, type Rule } from './reasons'
 
 /** A measure in the gardener's units, date style and words. */
 export function sayMeasure(measure: Measure, manner: Manner): string {
@@ -17,9 +16,9 @@ export function sayMeasure(measure: Measure, manner: Manner): string {
   }
 }
 
-/** A reason as a sentence. @throws RangeError when its sentence wants a value that the reason does not hold */
-export function sayReason(reason: Reason, manner: Manner): string {
-  return REASONS[reason.rule as Rule].replace(/\{(\w+)\}/g, (_, key: string) => {
+/** A sentence with a reason's values in its braces. @throws RangeError when it wants a value that the reason does not hold */
+export function fillIn(sentence: string, reason: Reason, manner: Manner): string {
+  return sentence.replace(/\{(\w+)\}/g, (_, key: string) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
     return sayMeasure(value, manner)

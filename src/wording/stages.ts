@@ -4,14 +4,17 @@ import type { Stage } from '../core/season'
 export const STAGE_NAMES: Record<Stage, string> = {
   sow: 'Sow',
   emerge: 'Come up',
+  'first-light': 'Full light from',
   'pot-up': 'Pot up',
   harden: 'Harden off from',
   'set-out': 'Set out',
   'first-flower': 'First flower',
   'first-ripe': 'First ripe fruit',
+  peak: 'Most ripe fruit',
   'last-flower-ripe': 'Last flower to ripen on the plant',
   'last-flower-green': 'Last flower to ripen indoors',
-  end: 'First frost',
+  top: 'Top the vines',
+  end: 'End',
 }
 
 /** What an entry says happened. */

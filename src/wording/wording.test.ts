@@ -19,7 +19,7 @@ import {
   shareField,
   wholeField,
 } from './fields'
-import { sayReason } from './say'
+import { sayReason } from './say-reason'
 
 const metric: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 const us: Manner = { units: 'us', decimals: 'point', dates: 'month-first' }

@@ -1,7 +1,7 @@
 'use client'
 
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useCallback, useState, useTransition } from 'react'
+import { useCallback, useState, useSyncExternalStore, useTransition } from 'react'
 import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
 
@@ -24,13 +24,14 @@ export function useCheckedForm<Values extends FieldValues>(options: {
 }) {
   const { schema, defaults, send } = options
   const [problem, setProblem] = useState<string>()
-  const [busy, startSending] = useTransition()
+  const [sending, startSending] = useTransition()
+  const isLive = useSyncExternalStore(nothingChanges, onPage, onServer)
   const form = useForm<Values>({
     defaultValues: defaults,
     resolver: yupResolver(schema, { abortEarly: false }, { raw: true }) as unknown as Resolver<Values>,
     mode: 'onTouched',
   })
-  const { setError } = form
+  const { setError, setValue } = form
   const submit = form.handleSubmit((values) => {
     setProblem(undefined)
     startSending(async () => {
@@ -47,14 +48,29 @@ export function useCheckedForm<Values extends FieldValues>(options: {
     })
   })
   const field = useCallback(
-    (name: Path<Values>) => ({
-      ...form.register(name),
-      error: form.formState.errors[name]?.message as string | undefined,
-    }),
-    [form],
+    (name: Path<Values>) => {
+      const registered = form.register(name)
+      return {
+        ...registered,
+        ref: (element: HTMLElement | null) => {
+          const typed = element instanceof HTMLInputElement ? element.value : ''
+          registered.ref(element)
+          // Typed before this page was live, and about to be replaced by what is kept.
+          if (typed !== '' && (element as HTMLInputElement).value !== typed)
+            setValue(name, typed as Values[typeof name], { shouldDirty: true })
+        },
+        error: form.formState.errors[name]?.message as string | undefined,
+      }
+    },
+    [form, setValue],
   )
-  return { form, submit, field, busy, problem }
+  return { form, submit, field, sending, busy: sending || !isLive, problem }
 }
+
+/** A button that is pressed before the page is live would send the form to nowhere: until then it waits. */
+const nothingChanges = () => () => undefined
+const onPage = () => true
+const onServer = () => false
 
 /** A redirect travels as an error, and must go on. */
 const isRedirect = (error: unknown) =>

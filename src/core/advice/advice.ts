@@ -30,6 +30,8 @@ export type CautionId =
   | 'foliage-not-food'
   | 'hot-pepper'
   | 'tunnel-structure'
+  | 'wet-pots'
+  | 'balcony-load'
 
 /** The one shape of every answer. Numbers are SI. */
 export interface Advice<Answer, Rule extends string = string> {

@@ -29,9 +29,11 @@ export type CallKind = CallAnswer['kind']
 export type CallRule =
   | SetOutRule
   | 'call.sow-weeks'
+  | 'call.sow-in-place'
   | 'call.sow-odds'
   | 'call.sow-late'
   | 'call.loops-due'
+  | 'call.loops-due-in-place'
   | 'call.light-at-once'
   | 'call.pot-up-roots'
   | 'call.harden-days'

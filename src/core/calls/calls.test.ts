@@ -1,72 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { addDays, isoDate, type IsoDate } from '../calendar'
-import { emptySeries, normalsFor, simulateSeasons, type DailySeries } from '../climate'
-import type { EntryKind, GardenCultivar, LogEntry, Place, Planting } from '../facts'
+import { emptySeries, type DailySeries } from '../climate'
+import type { EntryKind, GardenCultivar, LogEntry, Planting } from '../facts'
 import { seasonOutlook } from '../season'
+import { entryOf, sampleGarden, sixSlicers, slicer } from '../season/sample-garden'
 import { callsOf } from '.'
 
-const ensemble = simulateSeasons({
-  normals: normalsFor('humid-warm-summer', { latitude: 41, elevation: 450 }),
-  latitude: 41,
-  count: 40,
-})
-const place: Place = {
-  id: 'p',
-  name: 'Bed 1',
-  kind: 'bed',
-  x: 0,
-  y: 0,
-  length: 3,
-  width: 1.2,
-  soilDepth: 0.3,
-  raised: true,
-  mulch: 'bare',
-  openSides: [],
-  dripLines: [],
-  emitterSpacing: null,
-  from: null,
-  to: null,
-}
-const cultivar: GardenCultivar = {
-  id: 'c',
-  name: 'C',
-  notes: '',
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  origin: 'hybrid',
-  daysToMaturity: 74,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
-}
-const planting: Planting = {
-  id: 'a',
-  cultivarId: 'c',
-  placeId: 'p',
-  season: 2026,
-  count: 6,
-  training: 'two-stems',
-  support: 'stake',
-  spacingSchool: 'standard',
-  germination: 0.85,
-  survival: 0.9,
-  plannedSetOut: '2026-06-01' as IsoDate,
-}
-
+const planting: Planting = { ...sixSlicers, plannedSetOut: '2026-06-01' as IsoDate }
 let ids = 0
 const entry = (kind: EntryKind, on: string, data: object = {}, more: Partial<LogEntry> = {}) =>
-  ({
-    id: `e${++ids}`,
-    kind,
-    on,
-    at: `${on}T07:00:00.000Z`,
-    data,
-    note: '',
-    voids: null,
-    subject: { type: 'planting', id: 'a' },
-    ...more,
-  }) as LogEntry
+  entryOf(`e${++ids}`, kind, on, data, more)
 const raised = [
   entry('sown', '2026-04-13', { seeds: 11 }),
   entry('emerged', '2026-04-20', { count: 9 }),
@@ -89,14 +32,8 @@ function callsOn(
   entries: LogEntry[],
   options: { forecast?: DailySeries; plantings?: Planting[]; cultivars?: GardenCultivar[] } = {},
 ) {
-  const { forecast = null, plantings = [planting], cultivars = [cultivar] } = options
-  return callsOf(
-    seasonOutlook(
-      { ensemble, places: [place], cultivars, plantings, entries, weather: [] },
-      isoDate(on),
-      forecast,
-    ),
-  )
+  const { forecast = null, plantings = [planting], cultivars = [slicer] } = options
+  return callsOf(seasonOutlook(sampleGarden(entries, { cultivars, plantings }), isoDate(on), forecast))
 }
 const kinds = (...args: Parameters<typeof callsOn>) =>
   callsOn(...args).map(({ kind, urgency }) => `${kind} ${urgency}`)
@@ -129,6 +66,24 @@ describe('callsOf', () => {
     expect(kinds('2026-05-10', raised.slice(0, 2))).toEqual(['pot-up today'])
     expect(kinds('2026-05-26', raised)).toContain('harden today')
     expect(kinds('2026-05-31', [...raised, ...hardened])).not.toContain('harden today')
+  })
+  it('asks nothing of seed in place but to sow it, to look for it, and what comes of it', () => {
+    const direct: Planting = {
+      ...planting,
+      raising: 'direct',
+      plannedSetOut: null,
+      plannedSow: '2026-06-05' as IsoDate,
+    }
+    const call = (on: string, entries: LogEntry[]) => callsOn(on, entries, { plantings: [direct] })[0]
+    const sow = call('2026-06-05', [])!
+    // Of three seeds a spot, one lives in 19 cases of 20: 1 − (1 − 0.765)³.
+    expect(sow.advice.answer).toMatchObject({ kind: 'sow', seeds: 18 })
+    expect(sow.advice.reasons[0]!.rule).toBe('call.sow-in-place')
+    const sown = entry('sown', '2026-06-05', { seeds: 18 })
+    expect(call('2026-06-12', [sown])).toMatchObject({ kind: 'look-for-loops', advice: { cautions: [] } })
+    const up = entry('emerged', '2026-06-12', { count: 6 })
+    expect(call('2026-06-20', [sown, up])).toBeUndefined()
+    expect(call('2026-08-10', [sown, up])).toMatchObject({ kind: 'look-for-flowers' })
   })
   it('hardens a step a day, and rests in cold or wind', () => {
     const done = [...raised, ...hardened.slice(0, 3)]
@@ -203,7 +158,7 @@ describe('callsOf', () => {
     const on = '2026-08-20'
     expect(kinds(on, standing).some((call) => call.startsWith('top '))).toBe(true)
     expect(
-      kinds(on, standing, { cultivars: [{ ...cultivar, habit: 'determinate' }] }).some((call) =>
+      kinds(on, standing, { cultivars: [{ ...slicer, habit: 'determinate' }] }).some((call) =>
         call.startsWith('top '),
       ),
     ).toBe(false)

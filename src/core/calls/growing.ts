@@ -1,6 +1,5 @@
 import { addDays } from '../calendar'
 import { LIGHT_FROST } from '../climate'
-import { isBush } from '../crop'
 import { onDate, temperature } from '../quantity'
 import type { Call } from './call'
 import { has, lastOf, makeCall, type CallContext } from './context'
@@ -12,13 +11,15 @@ const NIGHTS_AHEAD = 3
 /** Days between pickings. */
 const PICK_EVERY = 3
 
-const stands = (context: CallContext) => has(context, 'set-out') && !has(context, 'cleared')
+const stands = (context: CallContext) =>
+  (has(context, 'set-out') || (context.planting.raising === 'direct' && has(context, 'emerged'))) &&
+  !has(context, 'cleared')
 
 export function cover(context: CallContext): Call | null {
-  const { planting, place, season, at, today } = context
-  if (!stands(context) || place.kind === 'tunnel') return null
+  const { planting, season, air, at, today } = context
+  if (!stands(context)) return null
   // The low of a date comes before its sunrise: tonight's is tomorrow's.
-  const { air, sources } = season.line
+  const { sources } = season.line
   for (let night = 1; night <= NIGHTS_AHEAD; night++) {
     const low = air.tmin[at + night]!
     if (low > LIGHT_FROST || sources[at + night] === 'normal') continue
@@ -91,17 +92,9 @@ export function pick(context: CallContext): Call | null {
 
 export function top(context: CallContext): Call | null {
   const { planting, dates } = context
-  const due = dates['last-flower-green'].date
+  const due = dates.top.date
   const frost = dates.end.date
-  if (
-    due === null ||
-    frost === null ||
-    context.cultivar.crop !== 'tomato' ||
-    isBush(context.cultivar) ||
-    !stands(context) ||
-    has(context, 'topped')
-  )
-    return null
+  if (due === null || frost === null || !stands(context) || has(context, 'topped')) return null
   return makeCall(context, {
     due,
     early: 2,

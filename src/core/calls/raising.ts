@@ -2,7 +2,14 @@ import { addDays, daysBetween } from '../calendar'
 import type { Reason } from '../advice'
 import { ofKind } from '../facts'
 import { count, days, duration, onDate, share, speed, temperature } from '../quantity'
-import { HARDENING_DAYS, seedsToSow, RAISING_DAYS } from '../season'
+import {
+  hardeningDay,
+  HARDENING_DAYS,
+  HARDENING_LIMITS,
+  raisingDays,
+  seedsInPlace,
+  seedsToSow,
+} from '../season'
 import type { Call, CallRule } from './call'
 import { has, lastOf, makeCall, type CallContext } from './context'
 
@@ -11,31 +18,33 @@ const SOWING_DEPTH = 0.006
 const YOUNG_POT = 0.5
 /** † Working times, min. */
 const MINUTES = { sow: 8, sowSeed: 0.2, look: 2, potUp: 5, potUpPlant: 1.5, harden: 4 }
-/** Hardening off: hours out added each day, and the days from which sun, wind and night may reach the plants. */
-const HOURS_A_DAY = 1.5
-const FIRST_DAY = { sun: 3, wind: 5, night: 7 }
-/** A day is skipped below this, °C, or above this wind, m/s; nights out from this, °C. */
-const TOO_COLD = 8
-const TOO_WINDY = 40 / 3.6
-const NIGHT_OUT = 10
-/** † The windiest hour of a day against its mean wind. */
-const WINDIEST_HOUR = 2
-
 export function sow(context: CallContext): Call | null {
   const { planting, cultivar, dates, today } = context
   const due = dates.sow.date
   const setOut = dates['set-out'].date
-  if (due === null || setOut === null || has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'set-out'))
+  if (
+    due === null ||
+    (setOut === null && planting.raising !== 'direct') ||
+    has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'set-out')
+  )
     return null
   const { germination, survival, count: plants } = planting
-  const seeds = seedsToSow({ plantsWanted: plants, germination, survival })
+  const seeds =
+    planting.raising === 'direct'
+      ? seedsInPlace(planting)
+      : seedsToSow({ plantsWanted: plants, germination, survival })
   const late = daysBetween(due, today)
   const reasons: Reason<CallRule>[] = [
-    {
-      rule: 'call.sow-weeks',
-      values: { weeks: count(RAISING_DAYS[cultivar.crop] / 7), date: onDate(setOut) },
-      weight: 'decides',
-    },
+    setOut === null
+      ? { rule: 'call.sow-in-place', values: {}, weight: 'decides' }
+      : {
+          rule: 'call.sow-weeks',
+          values: {
+            weeks: count(Math.round(raisingDays(cultivar.crop, planting.raising) / 7)),
+            date: onDate(setOut),
+          },
+          weight: 'decides',
+        },
     {
       rule: 'call.sow-odds',
       values: {
@@ -64,8 +73,14 @@ export function sow(context: CallContext): Call | null {
 
 export function lookForLoops(context: CallContext): Call | null {
   const { planting, dates } = context
-  if (!has(context, 'sown') || has(context, 'emerged', 'potted-up', 'hardened', 'set-out')) return null
-  const due = dates.emerge.date!
+  if (
+    !has(context, 'sown') ||
+    dates.emerge.date === null ||
+    has(context, 'emerged', 'potted-up', 'hardened', 'set-out')
+  )
+    return null
+  const due = dates.emerge.date
+  const inPlace = planting.raising === 'direct'
   return makeCall(context, {
     due,
     early: 3,
@@ -73,20 +88,23 @@ export function lookForLoops(context: CallContext): Call | null {
     minutes: MINUTES.look,
     advice: {
       answer: { kind: 'look-for-loops', plants: planting.count },
-      reasons: [
-        { rule: 'call.loops-due', values: { date: onDate(due) }, weight: 'decides' },
-        { rule: 'call.light-at-once', values: {}, weight: 'supports' },
-      ],
-      cautions: ['grow-light'],
+      reasons: inPlace
+        ? [{ rule: 'call.loops-due-in-place', values: { date: onDate(due) }, weight: 'decides' }]
+        : [
+            { rule: 'call.loops-due', values: { date: onDate(due) }, weight: 'decides' },
+            { rule: 'call.light-at-once', values: {}, weight: 'supports' },
+          ],
+      cautions: inPlace ? [] : ['grow-light'],
     },
-    ifItWaits: { rule: 'call.waits-light', values: {}, weight: 'supports' },
+    ifItWaits: inPlace ? null : { rule: 'call.waits-light', values: {}, weight: 'supports' },
   })
 }
 
 export function potUp(context: CallContext): Call | null {
   const { planting, dates } = context
   if (!has(context, 'emerged') || has(context, 'potted-up', 'hardened', 'set-out')) return null
-  const due = dates['pot-up'].date!
+  const due = dates['pot-up'].date
+  if (due === null) return null
   return makeCall(context, {
     due,
     early: 3,
@@ -119,11 +137,7 @@ export function harden(context: CallContext): Call | null {
   // One step a day: after today's, the next is tomorrow's.
   const due = last === null ? start : addDays(last, 1)
   const on = Math.max(at, at + daysBetween(today, due))
-  const { air } = season.line
-  const [tmax, tmin, wind] = [air.tmax[on]!, air.tmin[on + 1]!, air.wind[on]! * WINDIEST_HOUR]
-  const rest = tmax < TOO_COLD || wind > TOO_WINDY
-  const nightOut = day >= FIRST_DAY.night && tmin >= NIGHT_OUT
-  const hours = Math.min(12, HOURS_A_DAY * day)
+  const { hours, sun, wind, nightOut, rest, high, low, windiest } = hardeningDay(season.line, on, day)
 
   const reasons: Reason<CallRule>[] = [
     {
@@ -132,22 +146,22 @@ export function harden(context: CallContext): Call | null {
       weight: 'decides',
     },
   ]
-  if (tmax < TOO_COLD)
+  if (rest === 'cold')
     reasons.unshift({
       rule: 'call.harden-rest-cold',
-      values: { high: temperature(tmax), limit: temperature(TOO_COLD) },
+      values: { high: temperature(high), limit: temperature(HARDENING_LIMITS.cold) },
       weight: 'decides',
     })
-  else if (rest)
+  else if (rest === 'wind')
     reasons.unshift({
       rule: 'call.harden-rest-wind',
-      values: { wind: speed(wind), limit: speed(TOO_WINDY) },
+      values: { wind: speed(windiest), limit: speed(HARDENING_LIMITS.wind) },
       weight: 'decides',
     })
-  else if (day >= FIRST_DAY.night)
+  else if (nightOut || day === HARDENING_DAYS)
     reasons.push({
       rule: nightOut ? 'call.harden-night-out' : 'call.harden-night-in',
-      values: { low: temperature(tmin), limit: temperature(NIGHT_OUT) },
+      values: { low: temperature(low), limit: temperature(HARDENING_LIMITS.night) },
       weight: 'supports',
     })
   return makeCall(context, {
@@ -160,10 +174,10 @@ export function harden(context: CallContext): Call | null {
         kind: 'harden',
         day,
         hours,
-        sun: day >= FIRST_DAY.sun,
-        wind: day >= FIRST_DAY.wind,
+        sun,
+        wind,
         nightOut,
-        rest,
+        rest: rest !== null,
       },
       reasons,
       cautions: ['lift-trays'],

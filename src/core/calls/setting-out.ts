@@ -39,10 +39,10 @@ export function readSoil(context: CallContext & { lastReading: string | null }):
 }
 
 export function setOut(context: CallContext): Call | null {
-  const { planting, cultivar, dates, soil, at, season } = context
+  const { planting, cultivar, dates, air, soil, at } = context
   const planned = dates['set-out'].date
   if (planned === null || !isRaised(context) || has(context, 'set-out')) return null
-  const { answer, reasons, alternatives, cautions } = judgeSetOut(season.line, soil, cultivar.crop, at)
+  const { answer, reasons, alternatives, cautions } = judgeSetOut({ air }, soil, cultivar.crop, at)
   return makeCall(context, {
     due: planned,
     early: 3,

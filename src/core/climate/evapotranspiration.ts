@@ -1,5 +1,6 @@
 import { requireInRange } from '../guard'
 import { daylightHours, extraterrestrialRadiation } from './sun'
+import { actualPressure, saturationPressure } from './vapour'
 
 /** Weather of a day at a place; the first that is given of each group counts. */
 export interface EvapotranspirationDay {
@@ -34,9 +35,6 @@ const MM_PER_MEGAJOULE = 0.408 // eq. 20
 /** Rs/Rso where the sun does not rise, as FAO-56 takes it for humid nights of unknown cloud. */
 const NIGHT_CLOUD_RATIO = 0.5
 
-/** Saturation vapour pressure, kPa [Allen et al. 1998, eq. 11]. */
-const saturation = (temperature: number) => 0.6108 * Math.exp((17.27 * temperature) / (temperature + 237.3))
-
 /**
  * Reference evapotranspiration of short grass, Penman–Monteith [Allen et al. 1998, FAO-56 eq. 6, with eq.
  * 7–19, 35–40, 47, 48, 50].
@@ -50,14 +48,25 @@ export function referenceEvapotranspiration(day: EvapotranspirationDay): number 
   const mean = (tmin + tmax) / 2
   const pressure = 101.3 * ((293 - 0.0065 * elevation) / 293) ** 5.26 // eq. 7
   const gamma = 0.000665 * pressure // eq. 8
-  const slope = (4098 * saturation(mean)) / (mean + 237.3) ** 2 // eq. 13
-  const wind = windHeight === 2 ? windSpeed : (windSpeed * 4.87) / Math.log(67.8 * windHeight - 5.42) // eq. 47
-  const saturated = (saturation(tmax) + saturation(tmin)) / 2 // eq. 12
+  const slope = (4098 * saturationPressure(mean)) / (mean + 237.3) ** 2 // eq. 13
+  const wind = windAtTwoMetres(windSpeed, windHeight)
+  const saturated = (saturationPressure(tmax) + saturationPressure(tmin)) / 2 // eq. 12
   const vapour = vapourPressure(day)
   const deficit = Math.max(0, saturated - vapour)
   const radiation = MM_PER_MEGAJOULE * slope * netRadiation(day, vapour)
   const drying = ((gamma * 900) / (mean + 273)) * wind * deficit
   return Math.max(0, (radiation + drying) / (slope + gamma * (1 + 0.34 * wind)))
+}
+
+/**
+ * Wind brought to 2 m [Allen et al. 1998, FAO-56 eq. 47].
+ *
+ * @param speed m/s at `height`, m
+ * @throws RangeError when the height is not from 0.5 to 200 m
+ */
+export function windAtTwoMetres(speed: number, height: number): number {
+  requireInRange('height', height, 0.5, 200)
+  return height === 2 ? speed : (speed * 4.87) / Math.log(67.8 * height - 5.42)
 }
 
 function requireDay(day: EvapotranspirationDay): void {
@@ -86,11 +95,8 @@ function requireTemperatures({ tmin, tmax }: { tmin: number; tmax: number }): vo
 
 /** Actual vapour pressure, kPa: eq. 17 or 18 from humidity, else eq. 14 from the dew point, else eq. 48. */
 function vapourPressure({ tmin, tmax, rhMin, rhMax, dewPoint }: EvapotranspirationDay): number {
-  if (rhMax !== undefined) {
-    const atNight = (saturation(tmin) * rhMax) / 100
-    return rhMin === undefined ? atNight : (atNight + (saturation(tmax) * rhMin) / 100) / 2
-  }
-  return saturation(dewPoint ?? tmin)
+  if (rhMax !== undefined) return actualPressure({ tmin, tmax, rhMax, rhMin })
+  return saturationPressure(dewPoint ?? tmin)
 }
 
 /** MJ m⁻² d⁻¹: eq. 35 or 50 for Rs, 37 for Rso, 38–40. */

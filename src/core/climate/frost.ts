@@ -9,7 +9,7 @@ export const LIGHT_FROST = 2
 
 /** Days from the season's start to its last spring and its first autumn day with Tmin at or below `limit`. */
 export function frostDays(
-  season: DailySeries,
+  season: Pick<DailySeries, 'tmin' | 'days'>,
   warmest: number,
   limit: number = FROST,
 ): { lastSpring: number | null; firstAutumn: number | null } {

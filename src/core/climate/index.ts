@@ -1,4 +1,11 @@
-export { dateInSeason, seasonStart, simulateSeasons } from './ensemble'
+export {
+  dateInSeason,
+  recordedSeasons,
+  SEASON_DAYS,
+  seasonStart,
+  simulateSeasons,
+  simulating,
+} from './ensemble'
 export type { Ensemble } from './ensemble'
 export { FROST, frostDays, frostPercentiles, frostRisk, LIGHT_FROST, shiftToLastFrost } from './frost'
 export { generateWeather } from './generator'
@@ -12,14 +19,28 @@ export { OPEN_GROUND, soilTemperatures, surroundingsKey } from './soil-temperatu
 export type { Mulch, SoilReading, SoilSurroundings } from './soil-temperature'
 export { FORECAST_DAYS, stationForecast, stationRecord } from './station'
 export type { Station } from './station'
-export { daylightHours, extraterrestrialRadiation } from './sun'
+export { daylightHours, extraterrestrialRadiation, solarDeclination } from './sun'
 export { CLIMATE_TEMPLATE_IDS, nearestTemplate, normalsFor } from './templates'
 export type { ClimateTemplateId } from './templates'
 export { degreeDays, hourlyTemperatures } from './thermal-time'
 export { weatherLine } from './weather-line'
 export type { RecordedDay, WeatherLine, WeatherSource } from './weather-line'
-export { hargreavesEvapotranspiration, referenceEvapotranspiration } from './evapotranspiration'
+export {
+  hargreavesEvapotranspiration,
+  referenceEvapotranspiration,
+  windAtTwoMetres,
+} from './evapotranspiration'
 export type { EvapotranspirationDay } from './evapotranspiration'
 export { fruitSet } from './fruit-set'
 export { wetnessSeverity } from './wetness-severity'
 export type { Severity } from './wetness-severity'
+export { heatGap, heatGapIn, HEAT_GAP_NIGHT } from './heat-gap'
+export type { HeatGap } from './heat-gap'
+export { aridMonths, dewPointFromHumidity, dewPointOf, hourlyHumidity } from './humidity'
+export type { HumidDay } from './humidity'
+export { earlyBlightSeverity, lateBlightWarnings, leafWetness, rainHours } from './leaf-wetness'
+export type { LeafWetness, WettingDay } from './leaf-wetness'
+export { coverDay, insideSeries, OPEN_BEFORE, SHUT_BEFORE } from './under-cover'
+export type { CoverDay } from './under-cover'
+export { wetnessPressure } from './wetness-pressure'
+export type { WetnessPressure } from './wetness-pressure'

@@ -17,7 +17,7 @@ export function dayPercentiles(
   offsets: readonly (number | null)[],
   missing: 'before' | 'after',
 ): DayPercentiles {
-  const happened = offsets.filter((offset) => offset !== null).sort((a, b) => a - b)
+  const happened = Float64Array.from(offsets.filter((offset) => offset !== null)).sort()
   const absent = offsets.length - happened.length
   const at = (share: number): number | null => {
     const rank = Math.min(offsets.length - 1, Math.floor(share * offsets.length))

@@ -2,11 +2,15 @@ import { requireInRange } from '../guard'
 
 const SOLAR_CONSTANT = 0.082 // MJ m⁻² min⁻¹ [Allen et al. 1998, eq. 21]
 
+/** Declination of the sun, rad [Allen et al. 1998, FAO-56 eq. 24]. */
+export const solarDeclination = (dayOfYear: number): number =>
+  0.409 * Math.sin((2 * Math.PI * dayOfYear) / 365 - 1.39)
+
 function geometry(latitude: number, dayOfYear: number) {
   requireInRange('latitude', latitude, -90, 90)
   requireInRange('dayOfYear', dayOfYear, 1, 366)
   const year = (2 * Math.PI * dayOfYear) / 365
-  const declination = 0.409 * Math.sin(year - 1.39) // eq. 24
+  const declination = solarDeclination(dayOfYear)
   const phi = (latitude * Math.PI) / 180
   const cosSunset = -Math.tan(phi) * Math.tan(declination) // eq. 25
   return {

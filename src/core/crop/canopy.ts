@@ -28,6 +28,14 @@ export function grownWidth(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training:
   return { 'single-stem': 0.5, 'two-stems': 0.65, sprawling: 1.4 }[training as string] ?? 0.8
 }
 
+/** † Height of the grown plant on its support, m. */
+export function grownHeight(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training: Training): number {
+  if (cultivar.crop === 'pepper') return 0.8
+  if (cultivar.habit === 'dwarf') return 0.7
+  if (isBush(cultivar)) return 1.1
+  return training === 'sprawling' ? 0.7 : 1.8
+}
+
 /** † °C d from transplanting until the canopy is as wide as it gets; and its width on that day, m. */
 const FULL_WIDTH_AFTER = 550
 const WIDTH_AT_TRANSPLANTING = 0.18

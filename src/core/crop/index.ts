@@ -1,9 +1,10 @@
-export { canopyWidth, grownWidth, TRAININGS, trainingsFor } from './canopy'
+export { canopyWidth, grownHeight, grownWidth, TRAININGS, trainingsFor } from './canopy'
 export type { Training } from './canopy'
 export { dayReached, lastDayToReach, runningDegreeDays } from './thermal-calendar'
 export {
   CROPS,
   fruitMass,
+  heatShift,
   HABITS,
   isBush,
   ORIGINS,

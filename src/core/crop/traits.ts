@@ -98,6 +98,17 @@ export function thermalTraits(cultivar: Cultivar): ThermalTraits {
   return { toFirstFlower: Math.max(LEAST_TO_FLOWER, days * DEGREE_DAYS_A_DAY - toPicking), ripening }
 }
 
+/** † What a type bears in heat beyond its crop, °C; others bear as much as their crop. */
+const HEAT_SHIFT: Partial<Record<FruitType, number>> = {
+  cherry: 1.5,
+  saladette: 0.5,
+  beefsteak: -0.5,
+  'hot-small': 2,
+}
+
+/** °C that the hot limits of fruit set are shifted by for this type. */
+export const heatShift = ({ fruit }: Pick<Cultivar, 'fruit'>): number => HEAT_SHIFT[fruit] ?? 0
+
 /** A bush stops by itself and is pruned as one: determinate, semi-determinate and dwarf. */
 export function isBush({ crop, habit }: Pick<Cultivar, 'crop' | 'habit'>): boolean {
   return crop === 'tomato' && habit !== 'indeterminate'

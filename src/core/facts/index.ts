@@ -1,8 +1,22 @@
+export { editedGround } from './ground'
+export type { GroundEdit, GroundRows } from './ground'
 export { effectiveEntries, ENTRY_KINDS, ofKind } from './log-entry'
 export type { EntryData, EntryKind, EntrySubject, LogEntry } from './log-entry'
-export { holdsOn, plainPlace, PLACE_KINDS, SIDES, surroundingsOf } from './place'
+export { OBSTACLE_DENSITY, OBSTACLE_KINDS } from './obstacle'
+export type { Obstacle, ObstacleKind } from './obstacle'
+export {
+  emittersAlong,
+  holdsOn,
+  inGarden,
+  inPlace,
+  plainPlace,
+  PLACE_KINDS,
+  potOf,
+  SIDES,
+  surroundingsOf,
+} from './place'
 export type { Place, PlaceKind, Side } from './place'
-export { SPACING_SCHOOLS, SUPPORTS } from './planting'
-export type { GardenCultivar, Planting, PlantPosition, SpacingSchool, Support } from './planting'
+export { RAISING_WAYS, SPACING_SCHOOLS, SUPPORTS } from './planting'
+export type { GardenCultivar, Planting, PlantPosition, RaisingWay, SpacingSchool, Support } from './planting'
 export { SHELTERS, SOILS } from './site'
 export type { Clock, Manner, Shelter, Site, SoilTexture } from './site'

@@ -14,6 +14,10 @@ export type SpacingSchool = (typeof SPACING_SCHOOLS)[number]
 export const SUPPORTS = ['stake', 'cage', 'weave', 'string', 'none'] as const
 export type Support = (typeof SUPPORTS)[number]
 
+export const RAISING_WAYS = ['plug', 'plant', 'big-plant', 'direct'] as const
+/** A young plug, a usual plant, a bigger one in its own pot, or seed sown where it grows. */
+export type RaisingWay = (typeof RAISING_WAYS)[number]
+
 /** Plants of one cultivar raised together for one place. */
 export interface Planting {
   id: string
@@ -29,7 +33,9 @@ export interface Planting {
   /** Share of seeds that come up, and of seedlings that live to be set out, 0–1. */
   germination: number
   survival: number
-  /** The day the grower means to set out; null: when the season says. */
+  raising: RaisingWay
+  /** The days the grower means to sow and to set out; null: when the season says. */
+  plannedSow: IsoDate | null
   plannedSetOut: IsoDate | null
 }
 

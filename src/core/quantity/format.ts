@@ -44,7 +44,7 @@ function spoken({ kind, value }: Numeric, units: UnitSystem): Spoken {
     case 'volume':
       return us ? usVolume(value) : metricVolume(value)
     case 'area':
-      return us ? [significant(convertFromSi(value, kind, 'ft²')), 'ft²'] : [significant(value), 'm²']
+      return us ? usArea(value) : metricArea(value)
     case 'duration':
       return duration(value)
     case 'water-depth':
@@ -74,6 +74,14 @@ function usLength(value: number): Spoken {
   return [upTo(inches / 12, 1), 'ft']
 }
 
+function metricArea(value: number): Spoken {
+  return Math.round(value * 10_000) < 1000 ? [significant(value * 10_000), 'cm²'] : [significant(value), 'm²']
+}
+function usArea(value: number): Spoken {
+  const feet = convertFromSi(value, 'area', 'ft²')
+  return Math.round(feet * 144) < 144 ? [significant(feet * 144), 'in²'] : [significant(feet), 'ft²']
+}
+
 function metricMass(value: number): Spoken {
   if (value >= 0.9995) return [significant(value), 'kg']
   return [value < 0.00995 ? upTo(value * 1000, 1) : whole(value * 1000), 'g']
@@ -97,9 +105,12 @@ function usVolume(value: number): Spoken {
 }
 
 function duration(seconds: number): Spoken {
-  if (seconds < 90) return [whole(seconds), 's']
-  if (seconds < 5400) return [whole(seconds / 60), 'min']
-  return seconds < 2 * 86_400 ? [upTo(seconds / 3600, 1), 'h'] : [upTo(seconds / 86_400, 1), 'days']
+  // What would be rounded up to the next unit is said in it.
+  if (Math.round(seconds) <= 90) return [whole(seconds), 's']
+  if (Math.round(seconds / 60) < 90) return [whole(seconds / 60), 'min']
+  return Math.round(seconds / 360) < 480
+    ? [upTo(seconds / 3600, 1), 'h']
+    : [upTo(seconds / 86_400, 1), 'days']
 }
 
 function whole(value: number): string {
@@ -114,7 +125,7 @@ function upTo(value: number, digits: number): string {
 
 /** Three figures at the most, and whole from a hundred up. */
 function significant(value: number): string {
-  return Math.abs(value) >= 99.5 ? whole(value) : String(Number(value.toPrecision(value < 10 ? 2 : 3)))
+  return Math.abs(value) >= 99.95 ? whole(value) : String(Number(value.toPrecision(value < 10 ? 2 : 3)))
 }
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞']

@@ -2,16 +2,19 @@ export { parseCoordinates } from './coordinates'
 export { formatMeasure } from './format'
 export type { NumberStyle } from './format'
 export {
+  area,
   count,
   days,
   degreeDaySum,
   duration,
   length,
+  mass,
   name,
   onDate,
   share,
   speed,
   temperature,
+  volume,
 } from './measure'
 export type { Measure, QuantityKind, UnitSystem } from './measure'
 export { parseQuantity } from './parse'

@@ -17,6 +17,9 @@ export type UnitSystem = 'metric' | 'us'
 
 export const length = (value: number): Measure => ({ kind: 'length', value })
 export const temperature = (value: number): Measure => ({ kind: 'temperature', value })
+export const volume = (value: number): Measure => ({ kind: 'volume', value })
+export const mass = (value: number): Measure => ({ kind: 'mass', value })
+export const area = (value: number): Measure => ({ kind: 'area', value })
 export const speed = (value: number): Measure => ({ kind: 'speed', value })
 export const degreeDaySum = (value: number): Measure => ({ kind: 'degree-days', value })
 export const share = (value: number): Measure => ({ kind: 'share', value })

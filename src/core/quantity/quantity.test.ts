@@ -146,7 +146,7 @@ describe('formatMeasure', () => {
       temperature: [-60, 60],
       mass: [0.0005, 500],
       volume: [0.005, 2000],
-      area: [0.05, 5000],
+      area: [0.001, 5000],
       duration: [1, 1e6],
     }
     const anyQuantity = fc.constantFrom(...(Object.keys(ranges) as QuantityKind[])).chain((kind) =>

@@ -1,4 +1,4 @@
-import { canopyWidth, grownWidth } from '../crop'
+import { canopyWidth, grownHeight, grownWidth } from '../crop'
 import type { PlantPosition } from '../facts'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
 
@@ -14,6 +14,25 @@ export interface Canopy {
   own: boolean
   /** Set out, not only planned. */
   stands: boolean
+  /** On the day and grown, m. */
+  height: number
+  grownHeight: number
+}
+
+/** A canopy and whose it is. */
+export interface StandingCanopy extends Canopy {
+  plantingId: string
+  placeId: string
+}
+
+/** Every plant of the season that stands or is meant to stand, in its place's frame; what is cleared is gone. */
+export function allCanopies(
+  outlook: Pick<SeasonOutlook, 'plantings'>,
+  plants: readonly PlantPosition[],
+): StandingCanopy[] {
+  return outlook.plantings
+    .filter(({ dates }) => dates.end.how !== 'logged')
+    .flatMap((own) => canopiesOf(own, plants))
 }
 
 /** The plants of a planting, and those of others that stand in its place on the day. */
@@ -27,19 +46,31 @@ export function canopiesIn(
       ({ place, planting, grownFor }) =>
         place.id === own.place.id && (planting.id === own.planting.id || grownFor !== null),
     )
-    .flatMap(({ planting, cultivar, grownFor }) => {
-      const grown = grownWidth(cultivar, planting.training)
-      return plants
-        .filter(({ plantingId }) => plantingId === planting.id)
-        .map(({ id, label, x, y }) => ({
-          id,
-          label,
-          x,
-          y,
-          grown,
-          width: canopyWidth(grown, grownFor ?? 0),
-          own: planting.id === own.planting.id,
-          stands: grownFor !== null,
-        }))
-    })
+    .flatMap((other) => canopiesOf(other, plants))
+    .map((canopy) => ({ ...canopy, own: canopy.plantingId === own.planting.id }))
+}
+
+function canopiesOf(
+  { planting, cultivar, grownFor }: PlantingOutlook,
+  plants: readonly PlantPosition[],
+): StandingCanopy[] {
+  const grown = grownWidth(cultivar, planting.training)
+  const tall = grownHeight(cultivar, planting.training)
+  const width = canopyWidth(grown, grownFor ?? 0)
+  return plants
+    .filter(({ plantingId }) => plantingId === planting.id)
+    .map(({ id, label, x, y }) => ({
+      id,
+      label,
+      x,
+      y,
+      grown,
+      width,
+      own: true,
+      stands: grownFor !== null,
+      height: (tall * width) / grown,
+      grownHeight: tall,
+      plantingId: planting.id,
+      placeId: planting.placeId,
+    }))
 }

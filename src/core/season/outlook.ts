@@ -1,17 +1,18 @@
-import { addDays, yearOf, type IsoDate } from '../calendar'
+import { addDays, daysBetween, yearOf, type IsoDate } from '../calendar'
 import {
   frostPercentiles,
-  indexOf,
+  insideSeries,
   seasonStart,
-  soilTemperatures,
+  surroundingsKey,
   weatherLine,
   type DailySeries,
   type DayPercentiles,
+  dayPercentiles,
   type Ensemble,
   type RecordedDay,
   type WeatherLine,
 } from '../climate'
-import { CROPS, runningDegreeDays, thermalTraits } from '../crop'
+import { thermalTraits } from '../crop'
 import {
   effectiveEntries,
   holdsOn,
@@ -22,16 +23,24 @@ import {
   type Place,
   type Planting,
 } from '../facts'
-import { plantingDates, type PlantingDates } from './planting-dates'
-import { ROOT_DEPTH, transplantWindow, type TransplantWindow } from './transplant-window'
+import { plantingDates } from './planting-dates'
+import { headStart } from './raising'
+import { stagePlan, type StagePlan, type TurningDays } from './stage-days'
+import type { PlantingDates } from './stages'
+import { transplantWindow, type TransplantWindow } from './transplant-window'
+import { coursesOf, yearFrom, yearIn, yearsIn, type Seasons, type SharedParts, type Year } from './years'
 
-/** Facts, log and weather: everything that an outlook is derived from. */
-export interface GardenRecord {
+/** Facts and log: everything but the weather that an outlook is derived from. */
+export interface GardenFacts {
   ensemble: Ensemble
   places: readonly Place[]
   cultivars: readonly GardenCultivar[]
   plantings: readonly Planting[]
   entries: readonly LogEntry[]
+}
+
+/** Facts, log and weather. */
+export interface GardenRecord extends GardenFacts {
   weather: readonly RecordedDay[]
 }
 
@@ -42,8 +51,13 @@ export interface PlantingOutlook {
   place: Place
   /** The planting's entries that count, oldest first. */
   entries: LogEntry[]
+  plan: StagePlan
   window: TransplantWindow
+  /** The middle turning days over the courses that its season can take. */
+  turns: TurningDays
   dates: PlantingDates
+  /** The line's air about the plants: the inside's where they stand under cover. */
+  air: DailySeries
   /** °C at root depth in its place, a value for each day of the line. */
   soil: Float64Array
   /** °C d from setting out to today; null: not set out. */
@@ -58,6 +72,7 @@ export interface SeasonOutlook {
   line: WeatherLine
   /** The garden's entries that count on the day, oldest first. */
   counted: LogEntry[]
+  ensemble: Ensemble
   frost: { lastSpring: DayPercentiles; firstAutumn: DayPercentiles }
   plantings: PlantingOutlook[]
 }
@@ -67,42 +82,45 @@ const DAYS_BEFORE = 60
 const LINE_DAYS = 620
 
 /**
- * Everything that is dated, as of one day, from facts, log and weather.
+ * This season's weather in a single line, as of one day.
  *
  * @param today the day asked for; it may lie ahead
  * @param forecast the latest that is known on that day, from its day of issue on; before it the record counts
  * @param known the first day without a record
  */
+export function seasonLine(
+  { ensemble, weather }: Pick<GardenRecord, 'ensemble' | 'weather'>,
+  today: IsoDate,
+  forecast: DailySeries | null,
+  known: IsoDate = today,
+): WeatherLine {
+  const { normals } = ensemble
+  return weatherLine({
+    normals,
+    from: addDays(seasonStart(normals, today), -DAYS_BEFORE),
+    days: LINE_DAYS,
+    today: known,
+    record: weather,
+    forecast,
+  })
+}
+
+/** Everything that is dated, as of one day, from facts, log and weather; see {@link seasonLine}. */
 export function seasonOutlook(
   garden: GardenRecord,
   today: IsoDate,
   forecast: DailySeries | null,
   known: IsoDate = today,
 ): SeasonOutlook {
-  const { ensemble } = garden
-  const { normals } = ensemble
-  const start = seasonStart(normals, today)
-  const line = weatherLine({
-    normals,
-    from: addDays(start, -DAYS_BEFORE),
-    days: LINE_DAYS,
-    today: known,
-    record: garden.weather,
-    forecast,
-  })
-  const entries = effectiveEntries(garden.entries, today)
-  const soils = new Map<string, Float64Array>()
-  const soilOf = (place: Place) => {
-    let soil = soils.get(place.id)
-    if (!soil)
-      soils.set(
-        place.id,
-        (soil = soilTemperatures(line.air, ROOT_DEPTH, surroundingsOf(place), readingsIn(place, entries))),
-      )
-    return soil
-  }
-  const running = new Map(CROPS.map((crop) => [crop, runningDegreeDays(line.air, crop)]))
+  return outlookAlong(garden, seasonLine(garden, today, forecast, known), today)
+}
 
+/** As {@link seasonOutlook}, along a line that is known. */
+export function outlookAlong(garden: GardenFacts, line: WeatherLine, today: IsoDate): SeasonOutlook {
+  const { ensemble } = garden
+  const start = seasonStart(ensemble.normals, today)
+  const entries = effectiveEntries(garden.entries, today)
+  const weatherIn = placeWeather(ensemble, line, start, entries)
   const plantings = garden.plantings
     .filter(({ season }) => season === yearOf(start))
     .flatMap((planting): PlantingOutlook[] => {
@@ -110,24 +128,114 @@ export function seasonOutlook(
       const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
       if (!cultivar || !place) return []
       const own = entries.filter(({ subject }) => subject.type === 'planting' && subject.id === planting.id)
-      const window = transplantWindow(ensemble, cultivar.crop, thermalTraits(cultivar), surroundingsOf(place))
-      const dates = plantingDates({
-        planting,
-        cultivar,
-        entries: own,
-        window,
-        ensemble,
-        seasonStart: start,
-        line,
-        running: running.get(cultivar.crop)!,
-        today,
-      })
-      const stood = dates['set-out'].how === 'logged' ? indexOf(line.air, dates['set-out'].date!) : -1
-      const sums = running.get(cultivar.crop)!
-      const grownFor = stood < 0 ? null : sums[indexOf(line.air, today)]! - sums[stood]!
-      return [{ planting, cultivar, place, entries: own, window, dates, soil: soilOf(place), grownFor }]
+      const { air, whole, here, courses } = weatherIn(place)
+      const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar))
+      const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
+      const turns = { opens: window.opens.p50, frost: middleFrost(courses) }
+      const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
+      return [
+        {
+          planting,
+          cultivar,
+          place,
+          entries: own,
+          plan,
+          window,
+          turns,
+          dates,
+          air,
+          soil: whole.soil,
+          grownFor: grownFor(planting, plan, here),
+        },
+      ]
     })
-  return { today, start, line, counted: entries, frost: frostPercentiles(ensemble), plantings }
+  return { today, start, line, counted: entries, ensemble, frost: frostPercentiles(ensemble), plantings }
+}
+
+/**
+ * The dates of one planting in this year's line alone, without spreads: for a date that is being moved.
+ *
+ * @param season its first day, and days from there to the warmest
+ * @param taken the middle turning days of its place
+ */
+export function datesAlong(
+  facts: Omit<GardenFacts, 'plantings' | 'ensemble'>,
+  season: { start: IsoDate; warmest: number },
+  line: WeatherLine,
+  today: IsoDate,
+  planting: Planting,
+  taken: TurningDays,
+): PlantingDates | null {
+  const cultivar = facts.cultivars.find(({ id }) => id === planting.cultivarId)
+  const place = facts.places.find(({ id }) => id === planting.placeId)
+  if (!cultivar || !place) return null
+  const { start, warmest } = season
+  const entries = effectiveEntries(facts.entries, today)
+  const own = entries.filter(({ subject }) => subject.type === 'planting' && subject.id === planting.id)
+  const { here } = placeWeather({ seasons: [], warmest }, line, start, entries)(place)
+  const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
+  return plantingDates({ plan, line: here, taken, courses: [], seasonStart: start })
+}
+
+const frosts = new WeakMap<readonly Year[], number | null>()
+
+function middleFrost(courses: readonly Year[]): number | null {
+  let found = frosts.get(courses)
+  if (found === undefined) {
+    found = dayPercentiles(
+      courses.map(({ firstFrost }) => firstFrost),
+      'after',
+    ).p50
+    frosts.set(courses, found)
+  }
+  return found
+}
+
+/** The weather of one place: the line as the place meets it, whole and from the season's start, and its courses. */
+export interface PlaceWeather {
+  air: DailySeries
+  whole: Year
+  here: Year
+  courses: Year[]
+}
+
+/** Weather by place, worked out once for each kind of place and for each place with a thermometer. */
+function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entries: readonly LogEntry[]) {
+  const known = new Map<string, PlaceWeather>()
+  const parts: SharedParts = new Map()
+  return (place: Place): PlaceWeather => {
+    const around = surroundingsOf(place)
+    const readings = readingsIn(place, entries)
+    const key = surroundingsKey(around) + (readings.length > 0 ? place.id : '')
+    let found = known.get(key)
+    if (!found) {
+      const whole = yearIn(line.air, around, ensemble.warmest, readings)
+      const before = daysBetween(dateOf(line, 0), start)
+      const here = yearFrom(whole, before, ensemble.warmest)
+      const until = line.sources.findLastIndex((source) => source !== 'normal') + 1 - before
+      const courses = coursesOf(yearsIn(ensemble, around), { year: here, until }, ensemble.warmest, {
+        air: around.underCover ? 'inside' : 'open',
+        parts,
+      })
+      const air = around.underCover ? insideSeries(line.air) : line.air
+      known.set(key, (found = { air, whole, here, courses }))
+    }
+    return found
+  }
+}
+
+/** The weather of each place as an outlook sees it, worked out when it is asked for. */
+export const weatherByPlace = ({ ensemble, line, start, counted }: SeasonOutlook) =>
+  placeWeather(ensemble, line, start, counted)
+
+const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
+
+function grownFor({ raising }: Planting, { cultivar, logged, today }: StagePlan, year: Year): number | null {
+  const began = raising === 'direct' ? logged.emerge : logged['set-out']
+  if (began === undefined || began < 0) return null
+  const sum = year.running(cultivar.crop)
+  const grown = sum[today]! - sum[began]!
+  return raising === 'direct' ? Math.max(0, grown + headStart(cultivar.crop, 'direct', null)) : grown
 }
 
 /** The soil thermometer's readings in a place. */

@@ -10,7 +10,8 @@ import {
   type Normals,
 } from '../climate'
 import { thermalTraits, type Cultivar } from '../crop'
-import type { GardenCultivar, LogEntry, Place, Planting } from '../facts'
+import type { LogEntry, Planting } from '../facts'
+import { entryOf, plain, sampleGarden, sixSlicers } from './sample-garden'
 import {
   canopiesIn,
   daysToEmergence,
@@ -20,6 +21,7 @@ import {
   seasonOutlook,
   seedsToSow,
   transplantWindow,
+  yearsIn,
   type GardenRecord,
 } from '.'
 
@@ -144,12 +146,10 @@ describe('thermal traits', () => {
   })
 })
 
-const plain = normalsFor('humid-warm-summer', { latitude: 41, elevation: 450 })
-
 describe('transplantWindow', () => {
   const thermal = { toFirstFlower: 300, ripening: 560 }
   const windowOf = (normals: Normals, crop: 'tomato' | 'pepper' = 'tomato', around = OPEN_GROUND) =>
-    transplantWindow(simulateSeasons({ normals, latitude: 41, count: 80 }), crop, thermal, around)
+    transplantWindow(yearsIn(simulateSeasons({ normals, latitude: 41, count: 80 }), around), crop, thermal)
   it('opens later for peppers, in the cold, and under straw; earlier under film', () => {
     const open = windowOf(plain)
     expect(open.opens.p10!).toBeLessThan(open.opens.p50!)
@@ -212,79 +212,8 @@ describe('judgeSetOut', () => {
 
 describe('seasonOutlook', () => {
   const today = isoDate('2026-06-18')
-  const ensemble = simulateSeasons({ normals: plain, latitude: 41, count: 60 })
-  const cultivar: GardenCultivar = {
-    id: 'c',
-    name: 'C',
-    notes: '',
-    crop: 'tomato',
-    habit: 'indeterminate',
-    fruit: 'slicer',
-    origin: 'hybrid',
-    daysToMaturity: 74,
-    maturityFrom: 'transplanting',
-    ripeColour: 'red',
-    grafted: false,
-  }
-  const place: Place = {
-    id: 'p',
-    name: 'P',
-    kind: 'bed',
-    x: 0,
-    y: 0,
-    length: 3,
-    width: 1.2,
-    soilDepth: 0.3,
-    raised: true,
-    mulch: 'bare',
-    openSides: [],
-    dripLines: [],
-    emitterSpacing: null,
-    from: null,
-    to: null,
-  }
-  const planting: Planting = {
-    id: 'a',
-    cultivarId: 'c',
-    placeId: 'p',
-    season: 2026,
-    count: 6,
-    training: 'two-stems',
-    support: 'stake',
-    spacingSchool: 'standard',
-    germination: 0.9,
-    survival: 0.9,
-    plannedSetOut: null,
-  }
-  const entry = (
-    id: string,
-    kind: LogEntry['kind'],
-    on: string,
-    data: object = {},
-    more: Partial<LogEntry> = {},
-  ) =>
-    ({
-      id,
-      kind,
-      on,
-      at: `${on}T07:00:00.000Z`,
-      data,
-      note: '',
-      voids: null,
-      subject: { type: 'planting', id: 'a' },
-      ...more,
-    }) as LogEntry
-  const garden = (entries: LogEntry[], change: Partial<GardenRecord> = {}): GardenRecord => ({
-    ensemble,
-    places: [place],
-    cultivars: [cultivar],
-    plantings: [planting],
-    entries,
-    weather: [],
-    ...change,
-  })
   const datesOf = (entries: LogEntry[], on = today, change: Partial<GardenRecord> = {}) =>
-    seasonOutlook(garden(entries, change), on, null).plantings[0]!.dates
+    seasonOutlook(sampleGarden(entries, change), on, null).plantings[0]!.dates
   const spring = isoDate('2026-02-01')
 
   it('puts the stages in their order, and their spreads about them', () => {
@@ -300,11 +229,11 @@ describe('seasonOutlook', () => {
     expect(dates['last-flower-ripe'].date! < dates['last-flower-green'].date!).toBe(true)
   })
   it('lets what is logged stand, and moves what follows by it', () => {
-    const early = datesOf([entry('1', 'set-out', '2026-05-10')])
-    const late = datesOf([entry('1', 'set-out', '2026-06-10')])
+    const early = datesOf([entryOf('1', 'set-out', '2026-05-10')])
+    const late = datesOf([entryOf('1', 'set-out', '2026-06-10')])
     expect(early['set-out']).toMatchObject({ date: '2026-05-10', how: 'logged' })
     expect(early['first-flower'].date! < late['first-flower'].date!).toBe(true)
-    const flowered = datesOf([entry('1', 'set-out', '2026-05-10'), entry('2', 'flowered', '2026-06-17')])
+    const flowered = datesOf([entryOf('1', 'set-out', '2026-05-10'), entryOf('2', 'flowered', '2026-06-17')])
     expect(flowered['first-flower']).toMatchObject({ date: '2026-06-17', how: 'logged' })
   })
   it('restores the exact state when an entry is taken back', () => {
@@ -313,10 +242,10 @@ describe('seasonOutlook', () => {
         fc.constantFrom('set-out', 'sown', 'flowered', 'topped', 'cleared'),
         fc.integer({ min: 0, max: 100 }),
         (kind, ago) => {
-          const before = [entry('1', 'sown', '2026-03-20', { seeds: 9 })]
+          const before = [entryOf('1', 'sown', '2026-03-20', { seeds: 9 })]
           const on = addDays(today, -ago)
-          const added = [...before, entry('2', kind as LogEntry['kind'], on)]
-          const taken = [...added, entry('3', 'void', on, {}, { voids: '2' })]
+          const added = [...before, entryOf('2', kind as LogEntry['kind'], on)]
+          const taken = [...added, entryOf('3', 'void', on, {}, { voids: '2' })]
           expect(datesOf(taken)).toEqual(datesOf(before))
         },
       ),
@@ -325,39 +254,39 @@ describe('seasonOutlook', () => {
   })
   it('does not depend on the order in which entries come', () => {
     const entries = [
-      entry('1', 'sown', '2026-03-20', { seeds: 9 }),
-      entry('2', 'emerged', '2026-03-28', { count: 8 }),
-      entry('3', 'set-out', '2026-05-15'),
+      entryOf('1', 'sown', '2026-03-20', { seeds: 9 }),
+      entryOf('2', 'emerged', '2026-03-28', { count: 8 }),
+      entryOf('3', 'set-out', '2026-05-15'),
     ]
     expect(datesOf([...entries].reverse())).toEqual(datesOf(entries))
   })
   it('knows nothing of entries from later days', () => {
-    expect(datesOf([entry('1', 'set-out', '2026-05-10')], isoDate('2026-05-01'))['set-out'].how).toBe(
+    expect(datesOf([entryOf('1', 'set-out', '2026-05-10')], isoDate('2026-05-01'))['set-out'].how).toBe(
       'planned',
     )
   })
   it('counts a growth day less for plants that were not hardened', () => {
-    const raw = datesOf([entry('1', 'set-out', '2026-05-10')])
+    const raw = datesOf([entryOf('1', 'set-out', '2026-05-10')])
     const hardened = datesOf([
-      entry('0', 'hardened', '2026-05-02', { day: 1, hours: 2 }),
-      entry('1', 'set-out', '2026-05-10'),
+      entryOf('0', 'hardened', '2026-05-02', { day: 1, hours: 2 }),
+      entryOf('1', 'set-out', '2026-05-10'),
     ])
     expect(hardened['first-flower'].date! < raw['first-flower'].date!).toBe(true)
   })
   it('says that nothing ripens when set out too late', () => {
-    const dates = datesOf([entry('1', 'set-out', '2026-08-25')], isoDate('2026-08-26'))
+    const dates = datesOf([entryOf('1', 'set-out', '2026-08-25')], isoDate('2026-08-26'))
     expect(dates['first-ripe'].date).toBeNull()
   })
   it('warms depth and soil by the thermometer', () => {
-    const reading = entry(
+    const reading = entryOf(
       '1',
       'soil-read',
       today,
       { depth: 0.15, temperature: 30 },
       { subject: { type: 'place', id: 'p' } },
     )
-    const plainOutlook = seasonOutlook(garden([]), today, null)
-    const readOutlook = seasonOutlook(garden([reading]), today, null)
+    const plainOutlook = seasonOutlook(sampleGarden([]), today, null)
+    const readOutlook = seasonOutlook(sampleGarden([reading]), today, null)
     const soilAt = (outlook: typeof plainOutlook) =>
       depthConditions(outlook, outlook.plantings[0]!).soilTemperatures.find(({ depth }) => depth === 0.15)!
         .temperature
@@ -365,7 +294,7 @@ describe('seasonOutlook', () => {
     expect(soilAt(plainOutlook)).toBeLessThan(29)
   })
   it('shows neighbours only where they stand', () => {
-    const two: Planting = { ...planting, id: 'b' }
+    const two: Planting = { ...sixSlicers, id: 'b' }
     const positions = ['a', 'b'].map((id) => ({
       id,
       plantingId: id,
@@ -376,14 +305,14 @@ describe('seasonOutlook', () => {
       to: null,
     }))
     const outlook = (entries: LogEntry[]) =>
-      seasonOutlook(garden(entries, { plantings: [planting, two] }), today, null)
+      seasonOutlook(sampleGarden(entries, { plantings: [sixSlicers, two] }), today, null)
     const seen = (entries: LogEntry[]) =>
       canopiesIn(outlook(entries).plantings[0]!, outlook(entries), positions).map(
         ({ id, stands }) => `${id}${stands}`,
       )
     expect(seen([])).toEqual(['afalse'])
     expect(
-      seen([entry('1', 'set-out', '2026-05-20', {}, { subject: { type: 'planting', id: 'b' } })]),
+      seen([entryOf('1', 'set-out', '2026-05-20', {}, { subject: { type: 'planting', id: 'b' } })]),
     ).toEqual(['afalse', 'btrue'])
   })
   it('works in the southern half of the world, and where no frost comes', () => {
@@ -406,7 +335,8 @@ describe('seasonOutlook', () => {
   })
   it('forgets a planting of another season', () => {
     expect(
-      seasonOutlook(garden([], { plantings: [{ ...planting, season: 2025 }] }), today, null).plantings,
+      seasonOutlook(sampleGarden([], { plantings: [{ ...sixSlicers, season: 2025 }] }), today, null)
+        .plantings,
     ).toEqual([])
     expect(dateFromEpochDay(0)).toBe('1970-01-01')
   })

@@ -1,18 +1,10 @@
 import { dateFromEpochDay, type IsoDate } from '../calendar'
-import {
-  dayPercentiles,
-  FROST,
-  surroundingsKey,
-  type DailySeries,
-  type DayPercentiles,
-  type Ensemble,
-  type SoilSurroundings,
-  type WeatherLine,
-} from '../climate'
+import { dayPercentiles, FROST, type DailySeries, type DayPercentiles } from '../climate'
 import type { Advice, Reason } from '../advice'
 import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
 import { count, length, onDate, temperature } from '../quantity'
-import { firstFrostBySeason, runningBySeason, soilBySeason } from './ensemble-thermal'
+import { ROOT_DEPTH } from './depths'
+import type { Year } from './years'
 
 /** Transplant by temperature: nights, °C, for a run of nights, and soil at root depth, °C. */
 export const SET_OUT_LIMITS: Record<Crop, { night: number; soil: number }> = {
@@ -21,36 +13,52 @@ export const SET_OUT_LIMITS: Record<Crop, { night: number; soil: number }> = {
 }
 const NIGHTS_IN_A_RUN = 5
 const FROST_FREE_DAYS = 10
-/** Depth that a young root ball reaches, m. */
-export const ROOT_DEPTH = 0.15
+/** Days that plants grow best in, °C, and so many of them at the start. */
+const IDEAL_DAY = { low: 21, high: 29 }
+const IDEAL_DAYS = 10
+
+type Weather = Pick<Year, 'tmin' | 'soil'>
+const SEASON = 365
 
 /** Whether day `at` and those after it are warm enough to set out. */
-function isOpen(air: DailySeries, soil: Float64Array, crop: Crop, at: number): boolean {
+function isOpen({ tmin, soil }: Weather, crop: Crop, at: number): boolean {
   const limits = SET_OUT_LIMITS[crop]
-  if (at < 0 || at + FROST_FREE_DAYS > air.days || soil[at]! < limits.soil) return false
-  for (let night = at; night < at + NIGHTS_IN_A_RUN; night++)
-    if (air.tmin[night]! < limits.night) return false
+  if (at < 0 || at + FROST_FREE_DAYS > tmin.length || soil[at]! < limits.soil) return false
+  for (let night = at; night < at + NIGHTS_IN_A_RUN; night++) if (tmin[night]! < limits.night) return false
   for (let night = at + NIGHTS_IN_A_RUN; night < at + FROST_FREE_DAYS; night++)
-    if (air.tmin[night]! <= FROST) return false
+    if (tmin[night]! <= FROST) return false
   return true
 }
 
-/** The first day from `from` on which it is warm enough to set out; null: not in the series before `until`. */
-function firstOpenDay(
-  air: DailySeries,
-  soil: Float64Array,
-  crop: Crop,
-  from: number,
-  until: number,
-): number | null {
-  for (let day = from; day < until; day++) if (isOpen(air, soil, crop, day)) return day
+/** The first day from `from` on which it is warm enough to set out; null: none before `until`. */
+export function firstOpenDay(weather: Weather, crop: Crop, from: number, until = SEASON): number | null {
+  for (let day = from; day < until; day++) if (isOpen(weather, crop, day)) return day
   return null
 }
 
-/** When a crop can be set out, in days from the season's start, over the seasons of an ensemble. */
+/**
+ * The first day that is warm enough to set out and whose coming days are neither too cool nor too hot to grow;
+ * null: none.
+ */
+function firstIdealDay(year: Year, crop: Crop): number | null {
+  const opens = year.opens(crop)
+  if (opens === null) return null
+  const { tmax } = year
+  for (let day = opens; day < SEASON; day++) {
+    let sum = 0
+    for (let ahead = 0; ahead < IDEAL_DAYS; ahead++) sum += tmax[day + ahead]!
+    const mean = sum / IDEAL_DAYS
+    if (mean >= IDEAL_DAY.low && mean <= IDEAL_DAY.high && isOpen(year, crop, day)) return day
+  }
+  return null
+}
+
+/** When a crop can be set out, in days from the season's start, over the courses that the season can take. */
 export interface TransplantWindow {
   /** Nights and soil are warm enough from here. */
   opens: DayPercentiles
+  /** And the days to come are from 21 to 29 °C. */
+  ideal: DayPercentiles
   /** Set out later, and the first fruit does not ripen before the first frost. */
   closes: DayPercentiles
 }
@@ -58,37 +66,39 @@ export interface TransplantWindow {
 /**
  * The transplant window of a crop in a place, by temperature and not by date.
  *
+ * @param years the courses that a season can take in that place
  * @param thermal the cultivar's thermal calendar, °C d
  */
 export function transplantWindow(
-  ensemble: Ensemble,
+  years: readonly Year[],
   crop: Crop,
   thermal: ThermalTraits,
-  surroundings: SoilSurroundings,
 ): TransplantWindow {
-  const known = windows.get(ensemble) ?? new Map<string, TransplantWindow>()
-  windows.set(ensemble, known)
-  const key = [crop, thermal.toFirstFlower, thermal.ripening, surroundingsKey(surroundings)].join()
-  const found = known.get(key) ?? workOutWindow(ensemble, crop, thermal, surroundings)
-  known.set(key, found)
-  return found
+  const sum = thermal.toFirstFlower + thermal.ripening
+  return {
+    ...openingOf(years, crop),
+    closes: dayPercentiles(
+      years.map((year) =>
+        year.firstFrost === null ? null : lastDayToReach(year.running(crop), year.firstFrost, sum),
+      ),
+      'after',
+    ),
+  }
 }
 
-const windows = new WeakMap<Ensemble, Map<string, TransplantWindow>>()
+const openings = new WeakMap<readonly Year[], Map<Crop, Pick<TransplantWindow, 'opens' | 'ideal'>>>()
 
-function workOutWindow(
-  ensemble: Ensemble,
-  crop: Crop,
-  thermal: ThermalTraits,
-  surroundings: SoilSurroundings,
-): TransplantWindow {
-  const soil = soilBySeason(ensemble, ROOT_DEPTH, surroundings)
-  const running = runningBySeason(ensemble, crop)
-  const opens = ensemble.seasons.map((season, index) => firstOpenDay(season, soil[index]!, crop, 0, 365))
-  const closes = firstFrostBySeason(ensemble).map((frost, index) =>
-    frost === null ? null : lastDayToReach(running[index]!, frost, thermal.toFirstFlower + thermal.ripening),
-  )
-  return { opens: dayPercentiles(opens, 'after'), closes: dayPercentiles(closes, 'after') }
+/** What does not depend on the cultivar is worked out once for each crop. */
+function openingOf(years: readonly Year[], crop: Crop): Pick<TransplantWindow, 'opens' | 'ideal'> {
+  const known = openings.get(years) ?? new Map<Crop, Pick<TransplantWindow, 'opens' | 'ideal'>>()
+  openings.set(years, known)
+  let found = known.get(crop)
+  if (!found) {
+    const over = (day: (year: Year) => number | null) => dayPercentiles(years.map(day), 'after')
+    found = { opens: over((year) => year.opens(crop)), ideal: over((year) => firstIdealDay(year, crop)) }
+    known.set(crop, found)
+  }
+  return found
 }
 
 export type SetOutRule =
@@ -114,12 +124,13 @@ export interface SetOutVerdict {
  * @throws RangeError when the line does not reach far enough past the day
  */
 export function judgeSetOut(
-  line: WeatherLine,
+  line: { air: DailySeries },
   soil: Float64Array,
   crop: Crop,
   at: number,
 ): Advice<SetOutVerdict, SetOutRule> {
   const { air } = line
+  const weather = { tmin: air.tmin, soil }
   if (at < 0 || at + FROST_FREE_DAYS > air.days)
     throw new RangeError(`at must leave ${FROST_FREE_DAYS} days of the line's ${air.days}, not ${at}`)
   const limits = SET_OUT_LIMITS[crop]
@@ -165,7 +176,7 @@ export function judgeSetOut(
     reasons[0]!.weight = 'decides'
     return { answer: { go, suits: dateFromEpochDay(air.from + at) }, reasons, alternatives: [], cautions: [] }
   }
-  const suits = firstOpenDay(air, soil, crop, at + 1, Math.min(air.days - FROST_FREE_DAYS, at + 365))
+  const suits = firstOpenDay(weather, crop, at + 1, Math.min(air.days - FROST_FREE_DAYS, at + 365))
   const date = suits === null ? null : dateFromEpochDay(air.from + suits)
   reasons.push(
     date === null

@@ -1,4 +1,5 @@
 import type { Advice, Reason } from '../advice'
+import type { WetnessPressure } from '../climate'
 import type { Crop, FruitType, Habit, Training } from '../crop'
 import { SPACING_SCHOOLS, type SpacingSchool } from '../facts'
 import { length, name, share } from '../quantity'
@@ -18,6 +19,7 @@ export type SpacingRule =
   | 'spacing.fewer-plants'
   | 'spacing.more-room'
   | 'spacing.less-room'
+  | 'spacing.support'
 
 /** † In-row spacing of the tight, the standard and the roomy school, and the row distance, m. */
 interface Row {
@@ -43,8 +45,7 @@ const ROWS = {
 } as const satisfies Record<string, Row>
 
 /** † What wet leaves ask in room: mean early-blight severity a day from 0.5 is medium, from 1 high. */
-const WETNESS = { low: 1, medium: 1.1, high: 1.25 } as const
-export type Wetness = keyof typeof WETNESS
+const WETNESS: Record<WetnessPressure, number> = { low: 1, medium: 1.1, high: 1.25 }
 
 function rowFor(plant: { crop: Crop; habit: Habit | null; fruit: FruitType }, training: Training): Row {
   if (plant.crop === 'pepper') return ROWS[plant.fruit === 'hot-small' ? 'hot-pepper' : 'pepper']
@@ -54,21 +55,27 @@ function rowFor(plant: { crop: Crop; habit: Habit | null; fruit: FruitType }, tr
 }
 
 /**
- * How far apart: in the row, between rows with a path, and between lines inside a bed; by training and school,
- * with more room where leaves stay wet.
+ * How far apart: in the row, between rows with a path, and between lines inside a bed; by habit, training, support
+ * and school, with more room where leaves stay wet.
  */
 export function recommendSpacing(input: {
   plant: { crop: Crop; habit: Habit | null; fruit: FruitType }
   training: Training
   school: SpacingSchool
-  wetness: Wetness
+  wetness: WetnessPressure
+  /** A cage and its diameter, m: no closer than it is wide. */
+  cage?: number
 }): Advice<SpacingAnswer, SpacingRule> {
-  const { plant, training, school, wetness } = input
+  const { plant, training, school, wetness, cage = 0 } = input
   const found = rowFor(plant, training)
   const wetRoom = WETNESS[wetness]
   const answerOf = (by: SpacingSchool): SpacingAnswer => {
-    const inRow = Math.round(found.inRow[by] * wetRoom * 100) / 100
-    return { inRow, betweenRows: found.betweenRows, lines: Math.max(found.lines, inRow / 2) }
+    const inRow = Math.max(cage, Math.round(found.inRow[by] * wetRoom * 100) / 100)
+    return {
+      inRow,
+      betweenRows: Math.max(cage, found.betweenRows),
+      lines: Math.max(cage, found.lines, inRow / 2),
+    }
   }
   const answer = answerOf(school)
   const reasons: Reason<SpacingRule>[] = [
@@ -88,6 +95,12 @@ export function recommendSpacing(input: {
       rule: 'spacing.wet',
       values: { wetness: name(wetness), more: share(wetRoom - 1), inRow: length(answer.inRow) },
       weight: 'supports',
+    })
+  if (cage > 0)
+    reasons.push({
+      rule: 'spacing.support',
+      values: { diameter: length(cage) },
+      weight: cage > found.inRow[school] * wetRoom ? 'decides' : 'supports',
     })
   return {
     answer,

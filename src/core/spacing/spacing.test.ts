@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { recommendSpacing, rowPositions } from '.'
+import { plainPlace } from '../facts'
+import { bedOf, placeInBed, recommendSpacing, takenBy } from '.'
 
 const vine = { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer' } as const
 const inRow = (change: Partial<Parameters<typeof recommendSpacing>[0]>) =>
@@ -57,48 +58,118 @@ describe('recommendSpacing', () => {
   })
 })
 
-describe('rowPositions', () => {
-  const bed = { length: 3, width: 1.2, inRow: 0.6, lines: 0.5 }
-  it('fits as many as counted by hand: 3 m less 15 cm at each end, 60 cm apart, two lines', () => {
-    expect(rowPositions({ ...bed, count: 99 })).toMatchObject({ fits: 10, positions: { length: 10 } })
-    expect(rowPositions({ ...bed, width: 0.8, count: 99 }).fits).toBe(10)
-    expect(rowPositions({ ...bed, width: 0.79, count: 99 }).fits).toBe(5)
+describe('placeInBed', () => {
+  const bed = {
+    length: 3,
+    width: 1.2,
+    inRow: 0.6,
+    betweenRows: 0.5,
+    edge: 0.15,
+    openSides: ['north', 'south'],
+    layout: 'rows',
+  } as const
+  it('takes as few lines as hold them, the first of them in the middle', () => {
+    const few = placeInBed(bed, 4)
+    expect(few.fits).toBe(10)
+    expect(few.positions.map(({ y }) => y)).toEqual([0.6, 0.6, 0.6, 0.6].map((y) => expect.closeTo(y, 9)))
+    expect(new Set(placeInBed(bed, 6).positions.map(({ y }) => y)).size).toBe(2)
   })
-  it('puts one in the middle of a pot', () => {
-    expect(rowPositions({ length: 0.4, width: 0.4, inRow: 0.5, lines: 0.5, count: 1 }).positions).toEqual([
-      { x: 0.2, y: 0.2 },
-    ])
+  it('spreads fewer wider, but not out of sight of each other', () => {
+    const [first, second] = placeInBed(bed, 2).positions
+    expect(second!.x - first!.x).toBeCloseTo(0.9, 9)
+    expect((first!.x + second!.x) / 2).toBeCloseTo(1.5, 9)
   })
-  it('stays inside the edges and keeps its distances', () => {
+  it('goes from emitter to emitter evenly, wide where there is room', () => {
+    const wet = { ...bed, emitters: { spacing: 0.3, first: 0.15, lines: [0.6], reach: 0 } }
+    const xs = placeInBed(wet, 3).positions.map(({ x }) => x)
+    expect(xs[1]! - xs[0]!).toBeCloseTo(0.9, 9)
+    expect(xs[2]! - xs[1]!).toBeCloseTo(0.9, 9)
+  })
+  it('gives what fits where more is wanted, on emitters, beside what stands there', () => {
+    const wet = { ...bed, emitters: { spacing: 0.3, first: 0.15, lines: [0.3, 0.9], reach: 0 } }
+    expect(placeInBed(wet, 99).positions).toHaveLength(10)
+    const taken = [{ x: 0, y: 0, length: 1.6, width: 1.2 }]
+    for (const { x } of placeInBed({ ...bed, taken }, 3).positions) expect(x).toBeGreaterThanOrEqual(1.6)
+  })
+  it('places what is asked, at its distances, for any count that fits', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: 0.3, max: 30, noNaN: true }),
-        fc.double({ min: 0.3, max: 4, noNaN: true }),
-        fc.double({ min: 0.2, max: 1.2, noNaN: true }),
-        fc.double({ min: 0.2, max: 1.2, noNaN: true }),
-        fc.integer({ min: 0, max: 60 }),
-        (length, width, inRow, lines, count) => {
-          const { positions, fits } = rowPositions({ length, width, inRow, lines, count })
-          expect(positions).toHaveLength(Math.min(count, fits))
-          for (const { x, y } of positions) {
-            expect(x).toBeGreaterThanOrEqual(0.15 - 1e-9)
-            expect(x).toBeLessThanOrEqual(length - 0.15 + 1e-9)
-            expect(y).toBeGreaterThanOrEqual(0.15 - 1e-9)
-            expect(y).toBeLessThanOrEqual(width - 0.15 + 1e-9)
+        fc.double({ min: 0.4, max: 8, noNaN: true }),
+        fc.double({ min: 0.4, max: 2, noNaN: true }),
+        fc.integer({ min: 0, max: 40 }),
+        fc.boolean(),
+        (length, width, count, wet) => {
+          const input = {
+            ...bed,
+            length,
+            width,
+            armReach: 2,
+            emitters: wet ? { spacing: 0.3, first: 0.1, lines: [width / 3, (2 * width) / 3] } : undefined,
           }
-          for (const [index, a] of positions.entries())
-            for (const b of positions.slice(index + 1)) {
-              const same = Math.abs(a.y - b.y) < 1e-9
-              expect(same ? Math.abs(a.x - b.x) : Math.abs(a.y - b.y)).toBeGreaterThanOrEqual(
-                (same ? inRow : lines) - 1e-9,
-              )
-            }
+          const { positions, fits } = placeInBed(input, count)
+          expect(positions).toHaveLength(Math.min(count, fits))
+          positions.forEach((one, index) => {
+            for (const other of positions.slice(index + 1))
+              expect(Math.hypot(one.x - other.x, one.y - other.y)).toBeGreaterThanOrEqual(0.5 - 1e-6)
+          })
         },
       ),
     )
   })
   it('refuses a bed of no size', () => {
-    expect(() => rowPositions({ ...bed, length: 0, count: 1 })).toThrow(/length/)
-    expect(() => rowPositions({ ...bed, inRow: NaN, count: 1 })).toThrow(/inRow/)
+    expect(() => placeInBed({ ...bed, length: 0 }, 1)).toThrow(/length/)
+    expect(() => placeInBed(bed, -1)).toThrow(/count/)
+  })
+})
+
+describe('a place as a bed', () => {
+  it('keeps half a row distance from the sides of a field row, and nothing but its emitters from a bed', () => {
+    const spacing = { inRow: 0.6, betweenRows: 1.1, lines: 0.5 }
+    const row = plainPlace({ id: 'r', name: 'R', kind: 'rows', length: 12, width: 1.1 })
+    expect(bedOf(row, spacing, 'stake', { crop: 'tomato' })).toMatchObject({
+      edge: 0.55,
+      endEdge: 0.3,
+      betweenRows: 1.1,
+    })
+    const wet = {
+      ...plainPlace({ id: 'b', name: 'B', kind: 'bed', length: 3, width: 1.2 }),
+      dripLines: [0.6],
+      emitterSpacing: 0.3,
+    }
+    expect(bedOf(wet, spacing, 'cage', { crop: 'tomato' })).toMatchObject({
+      edge: 0.15,
+      supportDiameter: 0.6,
+      emitters: { spacing: 0.3, first: 0.15, lines: [0.6] },
+    })
+  })
+  it('leaves a narrow pot its middle', () => {
+    const pot = plainPlace({ id: 'p', name: 'P', kind: 'container', length: 0.25, width: 0.25 })
+    const bed = bedOf(pot, { inRow: 0.5, betweenRows: 0.9, lines: 0.5 }, 'none', { crop: 'tomato' })
+    expect(placeInBed(bed, 1).positions).toEqual([
+      { x: expect.closeTo(0.125, 9), y: expect.closeTo(0.125, 9) },
+    ])
+  })
+  it('keeps halfway between what two kinds want', () => {
+    const taken = takenBy([{ x: 1, y: 0.6, inRow: 0.8, lines: 0.6 }], { inRow: 0.4, lines: 0.4 })
+    expect(taken[0]).toEqual({
+      x: expect.closeTo(0.4, 9),
+      y: expect.closeTo(0.1, 9),
+      length: expect.closeTo(1.2, 9),
+      width: expect.closeTo(1, 9),
+    })
+  })
+})
+
+describe('a cage', () => {
+  it('lets plants stand no closer than it is wide, and says so', () => {
+    const { answer, reasons } = recommendSpacing({
+      plant: { crop: 'pepper', habit: null, fruit: 'bell' },
+      training: 'pepper',
+      school: 'tight',
+      wetness: 'low',
+      cage: 0.5,
+    })
+    expect(answer).toMatchObject({ inRow: 0.5, lines: 0.5 })
+    expect(reasons.find(({ rule }) => rule === 'spacing.support')?.weight).toBe('decides')
   })
 })

@@ -25,6 +25,8 @@ export function demoState(
       weather: [],
     },
     plants: file.plants,
+    obstacles: file.obstacles,
+    history: new Map(),
     now: garden.clockDate ?? ('2026-06-18' as IsoDate),
     station: { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed },
   }

@@ -1,8 +1,10 @@
-import type { GardenCultivar, Place } from '../../core/facts'
+import type { IsoDate } from '../../core/calendar'
+import { OBSTACLE_DENSITY, type GardenCultivar, type Obstacle, type Place } from '../../core/facts'
 
 /** Windrow Lane: an invented shared garden on an open plain. Every name is made up. */
 
 const always = { from: null, to: null }
+const flat = { turn: 0, height: null, emitterFirst: 0.15, pot: null }
 
 const bed = (number: number, y: number, more: Partial<Place> = {}): Place => ({
   id: `demo-bed-${number}`,
@@ -18,6 +20,7 @@ const bed = (number: number, y: number, more: Partial<Place> = {}): Place => ({
   openSides: ['north', 'south'],
   dripLines: [0.23, 0.97],
   emitterSpacing: 0.3,
+  ...flat,
   ...always,
   ...more,
 })
@@ -36,6 +39,8 @@ const rows = (letter: string, y: number): Place => ({
   openSides: ['north', 'south'],
   dripLines: [0.55],
   emitterSpacing: 0.3,
+  ...flat,
+  emitterFirst: 0.3,
   ...always,
 })
 
@@ -53,6 +58,10 @@ const pot = (number: number): Place => ({
   openSides: ['north', 'south', 'east', 'west'],
   dripLines: [],
   emitterSpacing: null,
+  ...flat,
+  emitterFirst: null,
+  height: 0.4,
+  pot: { shape: 'tapered', bottom: 0.34, selfWatering: false },
   ...always,
 })
 
@@ -61,7 +70,7 @@ export const PLACES: Place[] = [
   bed(2, 4.2, { dripLines: [0.6] }),
   bed(3, 6.4, { dripLines: [0.6] }),
   bed(4, 8.6, { dripLines: [0.6] }),
-  bed(5, 10.8, { mulch: 'grass', dripLines: [0.15, 1.05] }),
+  bed(5, 10.8, { mulch: 'grass', dripLines: [0.3, 0.9] }),
   rows('A', 2),
   rows('B', 4.2),
   {
@@ -75,12 +84,40 @@ export const PLACES: Place[] = [
     soilDepth: 0.4,
     raised: false,
     mulch: 'straw',
-    openSides: ['east', 'west'],
+    openSides: ['north', 'south', 'east', 'west'],
     dripLines: [0.6, 1.8],
     emitterSpacing: 0.3,
+    ...flat,
+    height: 2.1,
     ...always,
   },
   ...[1, 2, 3, 4, 5, 6, 7, 8].map(pot),
+  {
+    ...bed(0, 12.4, { x: 9, length: 3, width: 1, dripLines: [], emitterSpacing: null, emitterFirst: null }),
+    id: 'demo-old-bed',
+    name: 'Old bed',
+    to: '2025-10-31' as IsoDate,
+  },
+]
+
+const obstacle = (
+  kind: Obstacle['kind'],
+  name: string,
+  where: Pick<Obstacle, 'x' | 'y' | 'length' | 'width' | 'height'>,
+): Obstacle => ({
+  id: `demo-${name.toLowerCase().replace(/ /g, '-')}`,
+  name,
+  kind,
+  turn: 0,
+  density: OBSTACLE_DENSITY[kind],
+  ...where,
+  ...always,
+})
+
+export const OBSTACLES: Obstacle[] = [
+  obstacle('fence', 'West fence', { x: 0, y: 0, length: 0.1, width: 17, height: 1.6 }),
+  obstacle('shed', 'Tool shed', { x: 17.5, y: 12.8, length: 3, width: 2.4, height: 2.6 }),
+  obstacle('tree', 'Pear tree', { x: 19.5, y: 6.2, length: 3.6, width: 3.6, height: 5 }),
 ]
 
 type Traits = Pick<GardenCultivar, 'crop' | 'habit' | 'fruit' | 'origin' | 'daysToMaturity' | 'ripeColour'>

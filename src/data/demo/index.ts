@@ -2,7 +2,7 @@ import type { IsoDate } from '../../core/calendar'
 import { dayOf, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
 import type { GardenFile } from '../garden-file'
 import type { WeatherRow } from '../weather'
-import { CULTIVARS, PLACES } from './facts'
+import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { demoSeasons } from './seasons'
 
 const HELD_ON = '2026-06-18' as IsoDate
@@ -49,7 +49,7 @@ export function demoGarden(): GardenFile {
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
     format: 'prairie-garden',
-    version: 1,
+    version: 3,
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {
@@ -66,6 +66,7 @@ export function demoGarden(): GardenFile {
       }
     }),
     places: PLACES,
+    obstacles: OBSTACLES,
     cropHistory: [2023, 2024].flatMap((year) =>
       PLACES.filter(({ kind }) => kind === 'bed').map(({ id }, index) => ({
         placeId: id,

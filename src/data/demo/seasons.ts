@@ -1,7 +1,7 @@
 import { addDays, type IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
 import type { EntryData, EntryKind, LogEntry, Planting, PlantPosition } from '../../core/facts'
-import { recommendSpacing, rowPositions } from '../../core/spacing'
+import { bedOf, placeInBed, recommendSpacing } from '../../core/spacing'
 import { CULTIVARS, PLACES } from './facts'
 import { LAST_YEAR, THIS_YEAR, type Story } from './stories'
 
@@ -56,6 +56,8 @@ function plantingOf(story: Story, season: number, number: number): Planting {
     spacingSchool: 'standard',
     germination: 0.85,
     survival: 0.9,
+    raising: 'plant',
+    plannedSow: null,
     plannedSetOut: story.setOut as IsoDate,
   }
 }
@@ -64,30 +66,34 @@ function plantingOf(story: Story, season: number, number: number): Planting {
 function plantsOf(story: Story, planting: Planting, stories: readonly Story[]): PlantPosition[] {
   const place = PLACES.find(({ id }) => id === planting.placeId)!
   const plant = CULTIVARS.find(({ id }) => id === planting.cultivarId)!
-  const { inRow, lines } = recommendSpacing({
+  const { answer: spacing } = recommendSpacing({
     plant,
     training: story.training,
     school: 'standard',
     wetness: 'low',
-  }).answer
+  })
   const sharing = stories.filter((other) => other.place === story.place && other.reached !== 'planned')
   const shares = story.reached === 'planned' ? 1 : Math.max(1, sharing.length)
   const offset = story.reached === 'planned' ? 0 : (sharing.indexOf(story) * place.length) / shares
   const before = sharing
     .slice(0, Math.max(0, sharing.indexOf(story)))
     .reduce((sum, { count }) => sum + count, 0)
-  const { positions } = rowPositions({
-    length: place.length / shares,
-    width: place.width,
-    inRow,
-    lines,
-    count: story.count,
-  })
+  const end = offset + place.length / shares
+  const { positions } = placeInBed(
+    {
+      ...bedOf(place, spacing, story.support, plant),
+      taken: [
+        { x: -1, y: -1, length: 1 + offset, width: place.width + 2 },
+        { x: end, y: -1, length: place.length - end + 1, width: place.width + 2 },
+      ],
+    },
+    story.count,
+  )
   return positions.map(({ x, y }, index) => ({
     id: `${planting.id}-${index + 1}`,
     plantingId: planting.id,
     label: String(before + index + 1),
-    x: Math.round((x + offset) * 1000) / 1000,
+    x: Math.round(x * 1000) / 1000,
     y: Math.round((story.line ?? y) * 1000) / 1000,
     from: planting.plannedSetOut,
     to: null,

@@ -204,7 +204,7 @@ export const LAST_YEAR: Story[] = [
   {
     place: 'bed-2',
     cultivar: 'copperlace',
-    count: 10,
+    count: 8,
     training: 'two-stems',
     support: 'stake',
     setOut: '2025-05-15',

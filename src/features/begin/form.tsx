@@ -18,7 +18,7 @@ const SIZES: Record<UnitSystem, { length: string; width: string; elevation: stri
 export function BeginForm({ today }: { today: IsoDate }) {
   const [units, setUnits] = useState<UnitSystem>('metric')
   const schema = useMemo(() => beginSchema(units, today), [units, today])
-  const { form, submit, field, busy, problem } = useCheckedForm<BeginValues>({
+  const { form, submit, field, sending, busy, problem } = useCheckedForm<BeginValues>({
     schema,
     defaults: {
       where: '',
@@ -111,7 +111,7 @@ export function BeginForm({ today }: { today: IsoDate }) {
       </Question>
       <FormError message={problem} />
       <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
-        {busy ? 'Working it out …' : 'Give me the first answer'}
+        {sending ? 'Working it out …' : 'Give me the first answer'}
       </button>
     </form>
   )

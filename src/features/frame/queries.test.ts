@@ -39,7 +39,7 @@ describe('the ribbon', () => {
   })
   it('says a day as it was or is forecast, or as it usually is', () => {
     const today = [...ribbon.sources].indexOf('f')
-    expect(dayInWords(ribbon, today).sky).toMatch(/^(dry|rain .+), wind .+km\/h$/)
+    expect(dayInWords(ribbon, today).sky).toMatch(/^simulated: (dry, .+km\/h|rain .+mm)$/)
     expect(dayInWords(ribbon, ribbon.days - 1).sky).toBe('usual for the day')
   })
 })

@@ -26,6 +26,8 @@ export interface RibbonData {
   low: number[]
   rain: number[]
   wind: number[]
+  /** The weather comes from the simulated station. */
+  simulated: boolean
   /** r recorded, f forecast, n normal: a letter a day. */
   sources: string
   lanes: { name: 'under cover' | 'in the ground' | 'bearing'; from: number; to: number }[]
@@ -75,6 +77,7 @@ function workRibbon(state: GardenState): RibbonData {
       .slice(from, from + days)
       .map((source) => source.charAt(0))
       .join(''),
+    simulated: state.station !== null,
     lanes: lanesOf(outlook, start, end),
   }
 }

@@ -8,10 +8,10 @@ export function dayInWords(data: RibbonData, at: number): { temperatures: string
   const usual = data.sources[at] === 'n'
   const temperatures = `${sayTemperature(data.high[at]!, manner)} / ${sayTemperature(data.low[at]!, manner)}, soil ${sayTemperature(data.soil[at]!, manner)}`
   if (usual) return { temperatures, sky: 'usual for the day' }
-  const wind = `wind ${formatMeasure({ kind: 'speed', value: data.wind[at]! }, manner)}`
-  const rain =
-    data.rain[at]! < 0.5
-      ? 'dry'
-      : `rain ${formatMeasure({ kind: 'water-depth', value: data.rain[at]! }, manner)}`
-  return { temperatures, sky: `${rain}, ${wind}` }
+  const speed = formatMeasure({ kind: 'speed', value: data.wind[at]! }, manner)
+  const isDry = data.rain[at]! < 0.5
+  const rain = isDry ? 'dry' : `rain ${formatMeasure({ kind: 'water-depth', value: data.rain[at]! }, manner)}`
+  if (!data.simulated) return { temperatures, sky: `${rain}, wind ${speed}` }
+  // What is made up says so first, and then only as much as stands on the line.
+  return { temperatures, sky: `simulated: ${isDry ? `${rain}, ${speed}` : rain}` }
 }

@@ -1,9 +1,11 @@
-import { dayOfYear, type IsoDate } from '../../core/calendar'
+import { dayOfYear, epochDay, type IsoDate } from '../../core/calendar'
+import { getTimes } from 'suncalc'
 import { dateInSeason, daylightHours } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
-import { formatDate } from '../../wording/dates'
+import { formatDate, monthName } from '../../wording/dates'
+import type { ChartMonth } from './site/normals-chart'
 import { NORMAL_FIELDS, shownNormal, type NormalsValues, type SiteValues } from './schema'
 
 export interface GardenView {
@@ -15,6 +17,7 @@ export interface GardenView {
   site: SiteValues
   normals: NormalsValues
   entered: boolean[]
+  chart: ChartMonth[]
 }
 
 export function gardenView(state: GardenState, on: IsoDate): GardenView {
@@ -32,7 +35,7 @@ export function gardenView(state: GardenState, on: IsoDate): GardenView {
         ? 'Most years have no frost'
         : `Frost-free from about ${say(last.p50, 'the start of the year')} to ${say(first.p50, 'its end')}`,
     deciding: `In nine years of ten the last frost is over by ${say(last.p90, 'the turn of the year')}; in one of ten the first comes by ${say(first.p10, 'never')}.`,
-    daylight: `${daylightHours(garden.latitude, dayOfYear(on)).toFixed(1)} h of daylight on ${formatDate(on, manner)}`,
+    daylight: daylightOn(on, garden, manner),
     site: {
       name: garden.name,
       where: coordinates(garden.latitude, garden.longitude),
@@ -44,7 +47,6 @@ export function gardenView(state: GardenState, on: IsoDate): GardenView {
       shelter: garden.shelter,
       soil: garden.soil,
       clock: garden.clockDate === null ? '' : formatDate(garden.clockDate, manner, 'full'),
-      station: garden.station,
     },
     normals: {
       months: normalRows.map((row) =>
@@ -57,7 +59,32 @@ export function gardenView(state: GardenState, on: IsoDate): GardenView {
       ) as NormalsValues['months'],
     },
     entered: normalRows.map(({ source }) => source === 'entered'),
+    chart: normalRows.map((row) => {
+      const shown = (field: 'tmin' | 'tmax' | 'rain', digits: number) =>
+        Number(shownNormal(field, row[field], manner.units === 'us').toFixed(digits))
+      return {
+        name: monthName(row.month),
+        low: shown('tmin', 1),
+        high: shown('tmax', 1),
+        rain: shown('rain', manner.units === 'us' ? 1 : 0),
+      }
+    }),
   }
+}
+
+/** `15.0 h of daylight on 18 June, from 5:59 to 21:02.` */
+function daylightOn(
+  on: IsoDate,
+  { latitude, longitude, timeZone }: GardenState['garden'],
+  manner: Manner,
+): string {
+  const hours = daylightHours(latitude, dayOfYear(on)).toFixed(1)
+  // Noon by the sun at the garden, so that the day is the garden's own.
+  const noon = new Date(epochDay(on) * 86_400_000 + (12 - longitude / 15) * 3_600_000)
+  const { sunrise, sunset } = getTimes(noon, latitude, longitude)
+  const clock = new Intl.DateTimeFormat('en-GB', { timeZone, hour: 'numeric', minute: '2-digit' })
+  const times = sunrise && sunset ? `, from ${clock.format(sunrise)} to ${clock.format(sunset)}` : ''
+  return `${hours} h of daylight on ${formatDate(on, manner)}${times}.`
 }
 
 function coordinates(latitude: number, longitude: number): string {

@@ -16,7 +16,6 @@ export interface SiteValues {
   shelter: string
   soil: string
   clock: string
-  station: string
 }
 
 export function siteSchema(manner: Manner, today: IsoDate) {
@@ -42,7 +41,6 @@ export function siteSchema(manner: Manner, today: IsoDate) {
     shelter: choiceField(SHELTERS, 'how sheltered it is'),
     soil: choiceField(SOILS, 'a soil'),
     clock: optionalDateField(manner, today),
-    station: choiceField(['simulated', 'normals'] as const, 'where days without a record get their weather'),
   })
 }
 

@@ -6,9 +6,17 @@ import type { FormProblems } from '../../components/forms/use-checked-form'
 import { yearOf } from '../../core/calendar'
 import { seasonStart } from '../../core/climate'
 import { trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
-import { plainPlace, type GardenCultivar, type Place, type Planting } from '../../core/facts'
-import { recommendSpacing, rowPositions } from '../../core/spacing'
+import {
+  plainPlace,
+  RAISING_WAYS,
+  type GardenCultivar,
+  type Place,
+  type Planting,
+  type RaisingWay,
+} from '../../core/facts'
+import { bedOf, placeInBed, recommendSpacing, takenBy } from '../../core/spacing'
 import { write } from '../../data/database'
+import { loadGarden, wetnessOf } from '../../data/garden-state'
 import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
 import {
   cultivarsOf,
@@ -20,11 +28,15 @@ import {
   plantingsOf,
   plantsOf,
 } from '../../data/plantings'
+import { changePlan, type PlanChange } from '../../data/planting-plan'
 import { checkForm } from '../../wording/check-form'
+import { standingIn } from './queries'
 import { NEW, plantingSchema, type PlantingValues } from './schema'
 
 /** Makes a planting with its plants in lines, and the place or cultivar that it brings. */
 export async function plan(typed: PlantingValues): Promise<FormProblems | undefined> {
+  const state = await loadGarden()
+  const wetness = state === null ? 'low' : wetnessOf(state)
   const made = await write(async (tx): Promise<{ id: string } | FormProblems> => {
     const garden = await currentGarden(tx)
     if (!garden) return { form: 'There is no garden yet: make one first.' }
@@ -49,19 +61,19 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     const training = trainingsFor(cultivar).includes(values.training)
       ? values.training
       : trainingsFor(cultivar)[0]!
-    const { inRow, lines } = recommendSpacing({
+    const { answer: spacing } = recommendSpacing({
       plant: cultivar,
       training,
       school: values.spacingSchool,
-      wetness: 'low',
-    }).answer
-    const { positions, fits } = rowPositions({
-      length: place.length,
-      width: place.width,
-      inRow,
-      lines,
-      count: values.count,
+      wetness,
     })
+    const { positions, fits } = placeInBed(
+      {
+        ...bedOf(place, spacing, values.support, cultivar),
+        taken: takenBy(state === null ? [] : standingIn(state, place.id), spacing),
+      },
+      values.count,
+    )
     if (values.count > fits)
       return {
         fields: {
@@ -82,6 +94,8 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       spacingSchool: values.spacingSchool,
       germination: values.germination,
       survival: values.survival,
+      raising: 'plant',
+      plannedSow: null,
       plannedSetOut: null,
     }
     if (values.place === NEW) await insertPlaces(tx, garden.id, [place])
@@ -177,4 +191,10 @@ function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> 
   return {
     fruit: crop === 'pepper' ? 'Choose a pepper’s type of fruit.' : 'Choose a tomato’s type of fruit.',
   }
+}
+
+/** Raises a planting in another way, as far as that is still open. */
+export async function chooseWay(plantingId: string, way: RaisingWay): Promise<PlanChange> {
+  if (!RAISING_WAYS.includes(way)) return { ok: false, message: 'There is no such way to raise a plant.' }
+  return changePlan(String(plantingId), { raising: way })
 }

@@ -14,9 +14,16 @@ import {
   type Habit,
   type Training,
 } from '../../core/crop'
-import { SPACING_SCHOOLS, SUPPORTS, type SpacingSchool } from '../../core/facts'
+import {
+  plainPlace,
+  SPACING_SCHOOLS,
+  SUPPORTS,
+  type PlaceKind,
+  type SpacingSchool,
+  type Support,
+} from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
-import { recommendSpacing, rowPositions } from '../../core/spacing'
+import { bedOf, fill, recommendSpacing, takenBy } from '../../core/spacing'
 import { capital, nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 import { plan } from './actions'
@@ -26,7 +33,7 @@ import { NEW, NEW_PLACES, plantingSchema, type PlantingValues } from './schema'
 /** A planting: where, what, how many; how many fit is said while one types. */
 export function NewPlantingForm({ choices }: { choices: Choices }) {
   const { manner, places, cultivars } = choices
-  const { form, submit, field, busy, problem } = useCheckedForm<PlantingValues>({
+  const { form, submit, field, sending, busy, problem } = useCheckedForm<PlantingValues>({
     schema: useMemo(() => lazySchema(manner), [manner]),
     defaults: {
       place: places[0]?.id ?? NEW,
@@ -168,7 +175,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       </Part>
       <FormError message={problem} />
       <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
-        {busy ? 'Working it out …' : 'Tell me when'}
+        {sending ? 'Working it out …' : 'Tell me when'}
       </button>
     </form>
   )
@@ -197,12 +204,12 @@ function Fit({
 }) {
   const { manner, places } = choices
   const training = trainings.find((other) => other === values.training) ?? trainings[0]!
-  const { inRow, lines } = recommendSpacing({
+  const { answer: spacing } = recommendSpacing({
     plant,
     training,
     school: values.spacingSchool as SpacingSchool,
-    wetness: 'low',
-  }).answer
+    wetness: choices.wetness,
+  })
   const place = places.find(({ id }) => id === values.place)
   const typed = (text: string) => {
     const read = parseQuantity(text, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
@@ -212,19 +219,17 @@ function Fit({
     ? [place.length, place.width]
     : [typed(values.placeLength), typed(values.placeWidth)]
   if (length === null || width === null) return null
-  const { fits } = rowPositions({
-    length: Math.max(length, width),
-    width: Math.min(length, width),
-    inRow,
-    lines,
-    count: 0,
-  })
+  const bed = place ?? plainPlace({ id: '', name: '', kind: values.placeKind as PlaceKind, length, width })
+  const fits = fill({
+    ...bedOf(bed, spacing, values.support as Support, plant),
+    taken: takenBy(place?.standing ?? [], spacing),
+  }).count
   const wanted = Number(values.count)
   return (
     <p className="mt-3 text-lg" aria-live="polite">
       <strong>{fits} fit</strong>
-      {place?.planned && ' when the place is empty'}, {sayLength(inRow, manner)} apart in the row.
-      {place?.planned && <span> Planned here already: {place.planned}.</span>}
+      {place?.planned && ` beside the ${place.planned} here`}, {sayLength(spacing.inRow, manner)} apart in the
+      row.
       {wanted > fits && <span className="text-cut"> That is fewer than you want.</span>}
     </p>
   )

@@ -21,7 +21,8 @@ import { enter, undo } from '../../data/log-actions'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
-import { sayCount, sayLength, sayReason } from '../../wording/say'
+import { sayCount, sayLength } from '../../wording/say'
+import { sayDepthReason } from '../../wording/depth-reasons'
 import { leafHeightsOf, measuresSchema, typedMeasures, usualMeasures, type Measures } from './measures'
 import { MeasureFields } from './measure-fields'
 import type { PlantingDay } from './planting-day'
@@ -156,7 +157,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
               </h1>
               <p className="mt-2 text-lg leading-snug">
                 {advice.answer.wait
-                  ? sayReason(advice.reasons[0]!, manner)
+                  ? sayDepthReason(advice.reasons[0]!, manner)
                   : day.verdict.reasons.find(({ weight }) => weight === 'decides')?.text}
                 {!advice.answer.wait && ` In this soil then: ${headline.toLowerCase()}. ${how}`}
               </p>
@@ -189,7 +190,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             </p>
             {byHand.problems.map((problem) => (
               <p key={problem.rule} className="mt-1 font-semibold text-cut">
-                {sayReason(problem, manner)}
+                {sayDepthReason(problem, manner)}
               </p>
             ))}
             <button className="btn mt-2 min-h-11" onClick={() => setDragged(null)}>
@@ -200,7 +201,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           <Why
             heading={school === 'worked-out' ? 'Why this deep' : `Why, in the school “${nameOf(school)}”`}
             reasons={advice.reasons.map((reason) => ({
-              text: sayReason(reason, manner),
+              text: sayDepthReason(reason, manner),
               weight: reason.weight,
             }))}
           />
@@ -261,7 +262,7 @@ function rowsOf(
       {
         school,
         answer: other.answer,
-        effect: [...other.gains, ...other.costs].map((reason) => sayReason(reason, manner)).join('; '),
+        effect: [...other.gains, ...other.costs].map((reason) => sayDepthReason(reason, manner)).join('; '),
       },
     ]
   })

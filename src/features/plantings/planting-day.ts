@@ -7,7 +7,7 @@ import type { DepthSchool } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
-import { sayReason } from '../../wording/say'
+import { sayReason } from '../../wording/say-reason'
 import { findPlanting } from './queries'
 
 /** What planting day knows of one planting before its plants are measured. */
@@ -34,7 +34,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
   if (!own) return null
   const { planting, cultivar, place } = own
   const manner = mannerOf(state.garden)
-  const verdict = judgeSetOut(outlook.line, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
+  const verdict = judgeSetOut(own, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
   return {
     plantingId: id,
     title: `${place.name} · ${cultivar.name}, ${planting.count === 1 ? 'one plant' : `${planting.count} alike`}`,

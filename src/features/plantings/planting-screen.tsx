@@ -2,7 +2,9 @@ import Link from 'next/link'
 import { PartHeading, Why } from '../../components/advice/why'
 import { PlacePlan } from '../../components/drawing/place-plan'
 import type { PlantingView } from './queries'
-import { SoilReadingForm } from './soil-reading-form'
+import { Cover, Hardening, Needs, Ways } from './season-sections'
+import { SoilReadingForm } from '../../components/forms/soil-reading-form'
+import { enter, undo } from '../../data/log-actions'
 
 /** One planting: what is next, its dates and why, where it stands, what happened. */
 export function PlantingScreen({ view }: { view: PlantingView }) {
@@ -38,25 +40,28 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
                 </tr>
               </thead>
               <tbody>
-                {view.stages.map(({ stage, name, date, how, spread }) => (
+                {view.stages.map(({ stage, name, date, how, spread, share, why }) => (
                   <tr key={stage} data-stage={stage} className="border-t border-base-300 align-top">
                     <th scope="row" className="py-1.5 pr-3 text-left font-normal">
                       {name}
+                      {why && <span className="block text-sm leading-snug text-quiet">{why}</span>}
                     </th>
                     <td className="py-1.5 pr-3 whitespace-nowrap">
                       <span className="font-semibold">{date}</span>{' '}
                       <span className="text-sm text-quiet">{how}</span>
                     </td>
-                    <td className="py-1.5 text-sm text-quiet max-sm:hidden">{spread}</td>
+                    <td className="py-1.5 text-sm whitespace-nowrap text-quiet max-sm:hidden">
+                      {spread}
+                      {share && <span className="block">{share}</span>}
+                    </td>
                   </tr>
                 ))}
               </tbody>
             </table>
           </section>
-          <section>
-            <PartHeading>Seed</PartHeading>
-            <p>{view.seeds}</p>
-          </section>
+          {view.season.cover && <Cover cover={view.season.cover} />}
+          <Hardening hardening={view.season.hardening} />
+          <Needs needs={{ ...view.season.needs, odds: view.seeds }} />
           <section>
             <PartHeading>{view.place.name}: soil</PartHeading>
             <p>
@@ -71,16 +76,33 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
             )}
             {view.on <= view.now && (
               <SoilReadingForm
-                placeId={view.soil.placeId}
+                places={[view.place]}
                 depth={view.soil.depth}
                 on={view.on}
                 now={view.now}
                 manner={view.manner}
+                enter={enter}
+                undo={undo}
               />
             )}
           </section>
         </div>
         <div className="min-w-0 space-y-6">
+          {view.season.ways.length > 0 && (
+            <Ways id={view.id} ways={view.season.ways} canChoose={view.on === view.now} />
+          )}
+          {view.season.succession && (
+            <section aria-label="What follows">
+              <PartHeading>What follows</PartHeading>
+              <p>{view.season.succession}</p>
+            </section>
+          )}
+          {view.season.shortSeasons && (
+            <section aria-label="Two short seasons">
+              <PartHeading>Two short seasons</PartHeading>
+              <p>{view.season.shortSeasons}</p>
+            </section>
+          )}
           <PlacePlan place={view.place} plants={view.plants} manner={view.manner} />
           <section>
             <p className="mb-1 text-lg font-semibold">{view.spacing.answer}</p>

@@ -1,9 +1,17 @@
 import type { IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
-import { indexOf } from '../../core/climate'
-import type { GardenCultivar, Manner, Place, Planting } from '../../core/facts'
+import { indexOf, type WetnessPressure } from '../../core/climate'
+import {
+  holdsOn,
+  type GardenCultivar,
+  type Manner,
+  type Place,
+  type Planting,
+  type PlantPosition,
+} from '../../core/facts'
 import {
   canopiesIn,
+  dateReason,
   readingsIn,
   ROOT_DEPTH,
   seedsToSow,
@@ -14,39 +22,62 @@ import {
   type Stage,
   type StageDate,
 } from '../../core/season'
-import { recommendSpacing } from '../../core/spacing'
+import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
-import { sayCount, sayLength, sayMeasure, sayReason, sayTemperature } from '../../wording/say'
+import { sayCount, sayLength, sayMeasure, sayTemperature } from '../../wording/say'
+import { sayReason } from '../../wording/say-reason'
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
+import { seasonPart, type SeasonPart } from './season-part'
 
 /** What the form for a new planting chooses from. */
 export interface Choices {
   manner: Manner
   /** `planned` says what has the place this season, in words. */
-  places: (Pick<Place, 'id' | 'name' | 'kind' | 'length' | 'width'> & { planned: string })[]
+  places: (Place & { planned: string; standing: Standing[] })[]
   cultivars: GardenCultivar[]
   spacingSchool: string
+  wetness: WetnessPressure
 }
 
 export function choicesOf(state: GardenState): Choices {
   const outlook = outlookOn(state, state.now)
   return {
     manner: mannerOf(state.garden),
-    places: state.record.places.map(({ id, name, kind, length, width }) => ({
-      id,
-      name,
-      kind,
-      length,
-      width,
-      planned: plannedIn(id, outlook),
-    })),
+    places: state.record.places
+      .filter((place) => holdsOn(place, state.now))
+      .map((place) => ({
+        ...place,
+        planned: plannedIn(place.id, outlook),
+        standing: standingIn(state, place.id),
+      })),
     cultivars: [...state.record.cultivars],
     spacingSchool: state.garden.houseSchools.spacing ?? 'standard',
+    wetness: wetnessOf(state),
   }
+}
+
+/** A plant that has its place already, and the room that it keeps, m. */
+type Standing = Pick<PlantPosition, 'x' | 'y'> & Pick<SpacingAnswer, 'inRow' | 'lines'>
+
+/** The plants that stand in a place today or are meant to, this season. */
+export function standingIn(state: GardenState, placeId: string): Standing[] {
+  return outlookOn(state, state.now)
+    .plantings.filter(({ place, dates }) => place.id === placeId && dates.end.how !== 'logged')
+    .flatMap(({ planting, cultivar }) => {
+      const { inRow, lines } = recommendSpacing({
+        plant: cultivar,
+        training: planting.training,
+        school: planting.spacingSchool,
+        wetness: wetnessOf(state),
+      }).answer
+      return plantsOn(state, state.now)
+        .filter(({ plantingId }) => plantingId === planting.id)
+        .map(({ x, y }) => ({ x, y, inRow, lines }))
+    })
 }
 
 /** The plantings of a place that are not cleared: `6 Copperlace, 6 Dusk Plum`. */
@@ -70,12 +101,21 @@ export interface PlantingView {
   subtitle: string
   answer: string
   deciding: string
-  stages: { stage: Stage; name: string; date: string; how: string; spread: string }[]
+  stages: {
+    stage: Stage
+    name: string
+    date: string
+    how: string
+    spread: string
+    share: string
+    why: string
+  }[]
   seeds: string
+  season: SeasonPart
   spacing: { answer: string; reasons: Line[]; schools: { name: string; inRow: string; effect: string }[] }
   place: Place
   plants: Canopy[]
-  soil: { placeId: string; depth: number; now: string; readings: string[] }
+  soil: { depth: number; now: string; readings: string[] }
   on: IsoDate
   now: IsoDate
   log: { id: string; date: string; text: string }[]
@@ -103,14 +143,14 @@ export function plantingView(state: GardenState, id: string, on: IsoDate): Plant
     ].join(' · '),
     ...answerOf(outlook, own, manner),
     stages: STAGES.filter((stage) => own.dates[stage].date !== null || stage === 'first-ripe').map((stage) =>
-      stageLine(stage, own.dates[stage], manner),
+      stageLine(stage, outlook, own, manner),
     ),
+    season: seasonPart(outlook, own, manner),
     seeds: seedsLine(planting, manner),
-    spacing: spacingLines(planting, cultivar, manner),
+    spacing: spacingLines(planting, cultivar, wetnessOf(state), manner),
     place,
-    plants: canopiesIn(own, outlook, state.plants),
+    plants: canopiesIn(own, outlook, plantsOn(state, on)),
     soil: {
-      placeId: place.id,
       depth: ROOT_DEPTH,
       now: sayTemperature(own.soil[indexOf(outlook.line.air, on)]!, manner),
       readings: readingsIn(place, outlook.counted).map(
@@ -164,9 +204,12 @@ const HOW: Record<StageDate['how'], string> = { logged: 'entered', planned: 'pla
 
 function stageLine(
   stage: Stage,
-  { date, how, spread }: StageDate,
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
   manner: Manner,
 ): PlantingView['stages'][number] {
+  const { date, how, spread } = own.dates[stage]
+  const reason = dateReason(outlook, own, stage)
   const say = (day: IsoDate | null) => (day === null ? 'never' : formatDate(day, manner, 'short'))
   return {
     stage,
@@ -174,9 +217,11 @@ function stageLine(
     date: date === null ? 'not before the frost' : formatDate(date, manner),
     how: HOW[how],
     spread:
-      spread === null || how === 'logged'
+      spread === null || how === 'logged' || (spread.p10 === spread.p90 && spread.share > 0.995)
         ? ''
-        : `${say(spread.p10)} – ${say(spread.p90)}${spread.share < 0.995 ? `, in ${Math.round(spread.share * 100)} % of seasons` : ''}`,
+        : `${say(spread.p10)} – ${say(spread.p90)}`,
+    share: spread !== null && spread.share < 0.995 ? `in ${Math.round(spread.share * 100)} % of seasons` : '',
+    why: reason === null || how === 'logged' ? '' : sayReason(reason, manner),
   }
 }
 
@@ -200,13 +245,14 @@ function seedsLine({ count, germination, survival }: Planting, manner: Manner): 
 function spacingLines(
   { training, spacingSchool }: Planting,
   plant: GardenCultivar,
+  wetness: WetnessPressure,
   manner: Manner,
 ): PlantingView['spacing'] {
   const { answer, reasons, alternatives } = recommendSpacing({
     plant,
     training,
     school: spacingSchool,
-    wetness: 'low',
+    wetness,
   })
   return {
     answer: `${sayLength(answer.inRow, manner)} apart in the row`,

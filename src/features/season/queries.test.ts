@@ -1,36 +1,70 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
+import { datesAlong } from '../../core/season'
 import { demoState } from '../../data/demo/demo-state'
+import { gathering, lineOf } from '../../workers/season-kit'
+import { laneOf } from './lanes'
 import { seasonView } from './queries'
 
 describe('the season', () => {
-  const view = seasonView(demoState(), isoDate('2026-06-18'))
+  const state = demoState()
+  const view = seasonView(state, isoDate('2026-06-18'))
+  const lanes = view.plantings.map(({ dates, raising }) => laneOf(dates, raising, view.axis, view.manner))
   it('has a lane for every planting of this season, from the first sown', () => {
-    expect(view.lanes).toHaveLength(18)
-    expect(view.lanes[0]).toMatchObject({ name: 'Ditch Wren × 1', place: 'Pot 7' })
-    const starts = view.lanes.map(({ segments }) => segments[0]!.from)
+    expect(view.plantings).toHaveLength(18)
+    expect(view.plantings[0]).toMatchObject({ name: 'Ditch Wren × 1', place: 'Pot 7', movable: false })
+    const starts = lanes.map(({ segments }) => segments[0]!.from)
     expect([...starts].sort((a, b) => a - b)).toEqual(starts)
   })
-  it('draws segments that follow each other within the axis', () => {
-    for (const { segments, ripe } of view.lanes) {
+  it('draws segments that follow each other, and marks and spreads, within the axis', () => {
+    for (const { segments, marks, spreads, text } of lanes) {
       segments.forEach(({ from, to }, at) => {
         expect(from).toBeGreaterThanOrEqual(0)
-        expect(to).toBeLessThanOrEqual(view.days)
+        expect(to).toBeLessThanOrEqual(view.axis.days)
         if (at > 0) expect(from).toBe(segments[at - 1]!.to)
       })
-      if (ripe) expect(ripe.from <= ripe.middle && ripe.middle <= ripe.to).toBe(true)
+      for (const { from, to } of spreads) expect(from).toBeLessThanOrEqual(to)
+      expect(marks.every(({ day }) => day >= 0 && day <= view.axis.days)).toBe(true)
+      expect(text).toMatch(/^sow .+, end /)
     }
   })
-  it('answers with what ripens next, and when the frosts come', () => {
-    expect(view.answer).toMatch(/^Next to ripen: .+, about \d+ July$/)
+  it('answers with what ripens next, when the frosts come, and what the odds count', () => {
+    expect(view.answer).toMatch(/^Next to ripen: .+, about \d+ (June|July)$/)
     expect(view.deciding).toMatch(
       /The last frost comes about \d+ (April|May), the first about \d+ (September|October)/,
     )
-    expect(view.spring!.to).toBeLessThan(view.autumn!.from)
+    expect(view.basis).toMatch(/simulated station/)
     expect(view.next.length).toBeGreaterThan(0)
+    expect(view.risks.length).toBeLessThanOrEqual(3)
   })
-  it('says what to do when nothing is planned', () => {
-    const empty = seasonView(demoState({ empty: true }), isoDate('2026-06-18'))
-    expect(empty).toMatchObject({ answer: 'Nothing is planned yet', lanes: [], next: [] })
+  it('lies over the usual nights, the soil and the risk of frost, a value a day', () => {
+    const { low, soil, risk, warm } = view.backdrop
+    expect([low.length, soil.length, risk.length]).toEqual(Array(3).fill(view.axis.days))
+    expect(low[warm.nights![0]]).toBeGreaterThanOrEqual(10)
+    expect(low[warm.nights![0] - 1]).toBeLessThan(10)
+    expect(Math.max(...risk)).toBeGreaterThan(0.5)
+  })
+  it('gives the screen what dates a planting the same as here', () => {
+    const { kit } = view
+    for (const { id, turns, dates } of view.plantings) {
+      const planting = kit.facts.plantings.find((fact) => fact.id === id)!
+      const along = datesAlong(kit.facts, kit.season, lineOf(kit), kit.today, planting, turns)!
+      for (const [stage, { date }] of Object.entries(dates))
+        expect(along[stage as 'sow'].date, stage).toBe(date)
+    }
+  })
+  it('gives the worker the very seasons that the odds are counted over', () => {
+    const steps = gathering(view.kit)
+    let step = steps.next()
+    while (!step.done) step = steps.next()
+    expect(step.value.seasons[3]!.tmin).toEqual(state.record.ensemble.seasons[3]!.tmin)
+  })
+  it('says what to do when nothing is planned, and that there is no weather', () => {
+    const empty = seasonView(
+      demoState({ empty: true, garden: { station: 'normals' } }),
+      isoDate('2026-06-18'),
+    )
+    expect(empty).toMatchObject({ answer: 'Nothing is planned yet', plantings: [], next: [], risks: [] })
+    expect(empty.basis).toMatch(/no weather on record/)
   })
 })

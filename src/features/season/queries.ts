@@ -1,94 +1,232 @@
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
-import { dateInSeason } from '../../core/climate'
-import type { Manner } from '../../core/facts'
-import type { PlantingOutlook, SeasonOutlook, Stage } from '../../core/season'
+import { dateInSeason, expectedSeries, frostRisk, indexOf } from '../../core/climate'
+import type { Manner, RaisingWay } from '../../core/facts'
+import {
+  riskiestDates,
+  SET_OUT_LIMITS,
+  warningsAhead,
+  type PlantingDates,
+  type PlantingOutlook,
+  type SeasonOutlook,
+  type Stage,
+  type TurningDays,
+} from '../../core/season'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate, monthName } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
+import { sayReason } from '../../wording/say-reason'
+import type { SeasonKit } from '../../workers/season-kit'
+import type { Axis } from './lanes'
 
-type SegmentKind = 'raising' | 'hardening' | 'growing' | 'bearing'
-
-/** A planting's season as one lane; days from the axis' start. */
-export interface Lane {
+/** A planting that has a lane: what can be moved of it, and its dates as they are kept. */
+export interface LanePlanting {
   id: string
   href: string
   name: string
   place: string
-  segments: { kind: SegmentKind; from: number; to: number }[]
-  /** First, middle and last likely day of the first ripe fruit; null: picked already, or not this season. */
-  ripe: { from: number; middle: number; to: number } | null
-  marks: { stage: 'sow' | 'set-out' | 'first-flower'; day: number; logged: boolean }[]
-  text: string
+  raising: RaisingWay
+  /** Nothing is sown yet: the sowing date can be moved. */
+  movable: boolean
+  /** A sowing date is set by hand. */
+  pinned: boolean
+  turns: TurningDays
+  dates: PlantingDates
+}
+
+/** What lies behind the lanes: a value a day of the axis. */
+export interface Backdrop {
+  low: number[]
+  soil: number[]
+  risk: number[]
+  months: { day: number; name: string }[]
+  /** Days on which usual nights and soil come to what a tomato wants, and fall under it again. */
+  warm: { nights: [number, number] | null; soil: [number, number] | null }
 }
 
 export interface SeasonView {
+  manner: Manner
   answer: string
   deciding: string
-  next: { text: string; when: string; place: string }[]
-  days: number
+  /** What the dates rest on: where the weather comes from, and how many seasons the odds count. */
+  basis: string
+  next: { text: string; when: string; where: string }[]
+  risks: { text: string; odds: string; href: string }[]
+  warnings: { text: string; who: string }[]
+  axis: Axis
   today: number
-  months: { day: number; name: string }[]
-  /** Days in which the last and the first frost fall in eight years of ten; null: no frost. */
-  spring: { from: number; to: number } | null
-  autumn: { from: number; to: number } | null
-  lanes: Lane[]
-  newPlantingHref: string
+  backdrop: Backdrop
+  plantings: LanePlanting[]
+  kit: SeasonKit
 }
 
 const MARGIN = 8
+const NEXT_DAYS = 14
+const MOST_NEXT = 5
 
 export function seasonView(state: GardenState, on: IsoDate): SeasonView {
   const outlook = outlookOn(state, on)
   const manner = mannerOf(state.garden)
-  const [start, end] = axisOf(outlook)
-  const day = (date: IsoDate) => daysBetween(start, date)
-  const inAxis = (offset: number | null) =>
-    offset === null ? null : day(dateInSeason(outlook.start, offset))
-  const { lastSpring, firstAutumn } = outlook.frost
-  const days = daysBetween(start, end)
-  const months = Array.from({ length: days }, (_, index) => addDays(start, index))
-    .filter((date) => date.endsWith('-01'))
-    .map((date) => ({ day: day(date), name: monthName(monthOf(date)) }))
-  const range = (p10: number | null, p90: number | null) => {
-    const [from, to] = [inAxis(p10), inAxis(p90)]
-    return from === null || to === null ? null : { from: Math.max(0, from), to: Math.min(days, to) }
+  const axis = axisOf(outlook)
+  const named = (id: string) => {
+    const { place, cultivar } = outlook.plantings.find(({ planting }) => planting.id === id)!
+    return `${cultivar.name} in ${place.name}`
   }
-  const calls = callsOf(outlook)
   return {
+    manner,
     ...answerOf(outlook, manner),
-    next: calls.slice(0, 5).map((call) => {
-      const { place, cultivar } = outlook.plantings.find(({ planting }) => planting.id === call.plantingId)!
-      return {
-        text: sayCall(call.advice.answer, manner),
-        when: formatDate(call.window.due, manner, 'short'),
-        place: `${place.name}, ${cultivar.name}`,
-      }
+    basis: basisOf(state),
+    next: nextOf(outlook, named, manner),
+    risks: riskiestDates(outlook).map((risk) => ({
+      text: `${named(risk.planting)}: ${sayReason(risk, manner)}`,
+      odds: `${Math.max(1, Math.round(risk.odds * 100))} %`,
+      href: `/plantings/${risk.planting}`,
+    })),
+    warnings: warningsAhead(outlook).map((warning) => {
+      const names = [...new Set(warning.plantings.map(named))]
+      return { text: sayReason(warning, manner), who: severalOf(names) }
     }),
-    days,
-    today: day(on),
-    months,
-    spring: range(lastSpring.p10, lastSpring.p90),
-    autumn: range(firstAutumn.p10, firstAutumn.p90),
-    lanes: outlook.plantings
-      .map((planting) => laneOf(planting, day, days, manner))
-      .sort((a, b) => (a.segments[0]?.from ?? 0) - (b.segments[0]?.from ?? 0)),
-    newPlantingHref: '/plantings/new',
+    axis,
+    today: daysBetween(axis.start, on),
+    backdrop: backdropOf(state, outlook, axis),
+    plantings: outlook.plantings
+      .map((own) => lanePlanting(own))
+      .sort((a, b) => ((a.dates.sow.date ?? '9') < (b.dates.sow.date ?? '9') ? -1 : 1)),
+    kit: kitOf(state, outlook),
   }
 }
 
-/** From the first sowing, or the spring frosts, to the autumn frosts. */
-function axisOf({ plantings, start, frost, today }: SeasonOutlook): [IsoDate, IsoDate] {
+/** What the calendar asks in these two weeks, the soonest first; the same of several plantings once. */
+function nextOf(outlook: SeasonOutlook, named: (id: string) => string, manner: Manner): SeasonView['next'] {
+  const lines: { text: string; due: IsoDate; late: boolean; where: string[] }[] = []
+  for (const { advice, urgency, window, plantingId } of callsOf(outlook)) {
+    const { due } = window
+    if (daysBetween(outlook.today, due) > NEXT_DAYS) continue
+    const text = sayCall(advice.answer, manner)
+    const same = lines.find((line) => line.text === text && line.due === due)
+    if (same) same.where.push(named(plantingId))
+    else lines.push({ text, due, late: urgency === 'late', where: [named(plantingId)] })
+  }
+  return lines
+    .sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))
+    .slice(0, MOST_NEXT)
+    .map(({ text, due, late, where }) => ({
+      text,
+      when: late ? 'late' : formatDate(due, manner, 'short'),
+      where: severalOf(where),
+    }))
+}
+
+/** The first of several, and how many more. */
+const severalOf = (names: readonly string[]): string =>
+  names.length > 2 ? `${names[0]} and ${names.length - 1} more` : names.join(', ')
+
+function lanePlanting({ planting, cultivar, place, turns, dates }: PlantingOutlook): LanePlanting {
+  const begun = (['sow', 'emerge', 'pot-up', 'harden', 'set-out'] as const).some(
+    (stage) => dates[stage].how === 'logged',
+  )
+  return {
+    id: planting.id,
+    href: `/plantings/${planting.id}`,
+    name: `${cultivar.name} × ${planting.count}`,
+    place: place.name,
+    raising: planting.raising,
+    movable: !begun && dates.sow.date !== null,
+    pinned: planting.plannedSow !== null,
+    turns,
+    dates,
+  }
+}
+
+/** All that the screen needs to date the plantings anew by itself. */
+function kitOf({ record, garden }: GardenState, { line, today, start, plantings }: SeasonOutlook): SeasonKit {
+  const { ensemble } = record
+  const ids = new Set(plantings.map(({ planting }) => planting.id))
+  const lows = ({ from, tmin, tmax }: typeof line.air) => ({ from, tmin: [...tmin], tmax: [...tmax] })
+  return {
+    facts: {
+      places: record.places,
+      cultivars: record.cultivars,
+      plantings: plantings.map(({ planting }) => planting),
+      entries: record.entries.filter(
+        ({ subject, kind }) => ids.has(subject.id) || kind === 'soil-read' || kind === 'void',
+      ),
+    },
+    normals: ensemble.normals,
+    latitude: garden.latitude,
+    recorded: ensemble.recorded ? ensemble.seasons.map(lows) : null,
+    line: { ...lows(line.air), sources: line.sources },
+    today,
+    season: { start, warmest: ensemble.warmest },
+  }
+}
+
+function basisOf({ record, garden }: GardenState): string {
+  const count = record.ensemble.seasons.length
+  const odds = record.ensemble.recorded
+    ? `Odds count your ${count} recorded seasons`
+    : `Odds count ${count} seasons simulated from the garden’s usual months`
+  const days = record.weather.length > 0
+  if (garden.station === 'simulated')
+    return `${odds}; the days so far and the forecast come from the simulated station.`
+  return days
+    ? `${odds}; your record stands for the days so far, the usual months for the rest.`
+    : `${odds}. There is no weather on record yet: this year’s dates go by the usual months.`
+}
+
+/** From the first sowing, or the spring frosts, to the autumn frosts, with room to sow earlier. */
+function axisOf({ plantings, start, frost, today }: SeasonOutlook): Axis {
   const dates = plantings.flatMap(({ dates }) =>
-    (['sow', 'first-ripe'] as Stage[]).flatMap((stage) =>
+    (['sow', 'first-ripe', 'end'] as Stage[]).flatMap((stage) =>
       dates[stage].date === null ? [] : [dates[stage].date!],
     ),
   )
+  const roomToMove = plantings.some(({ dates }) => dates.sow.how !== 'logged') ? 14 : 0
   const first = [...dates, today, dateInSeason(start, (frost.lastSpring.p10 ?? 90) - 40)].sort()[0]!
   const last = [...dates, today, dateInSeason(start, frost.firstAutumn.p90 ?? 350)].sort().at(-1)!
-  return [addDays(first, -MARGIN), addDays(last, MARGIN)]
+  const from = addDays(first, -MARGIN - roomToMove)
+  return { start: from, days: daysBetween(from, addDays(last, MARGIN)) }
+}
+
+function backdropOf(state: GardenState, outlook: SeasonOutlook, { start, days }: Axis): Backdrop {
+  const { ensemble } = state.record
+  const first = indexOf(outlook.line.air, start)
+  const usual = expectedSeries(ensemble.normals, outlook.line.air.from + first, days)
+  const risk = frostRisk(ensemble)
+  const offset = daysBetween(outlook.start, start)
+  const soil = usual.tmin.map(
+    (_, day) => soilOn(outlook, first + day) ?? (usual.tmin[day]! + usual.tmax[day]!) / 2,
+  )
+  const span = (values: ArrayLike<number>, limit: number): [number, number] | null => {
+    const warm = Array.from(values, (value, day) => (value >= limit ? day : -1)).filter((day) => day >= 0)
+    return warm.length === 0 ? null : [warm[0]!, warm.at(-1)!]
+  }
+  const round = (values: ArrayLike<number>, digits: number) =>
+    Array.from(values, (value) => Number(value.toFixed(digits)))
+  return {
+    low: round(usual.tmin, 1),
+    soil: round(soil, 1),
+    risk: Array.from({ length: days }, (_, day) => {
+      let sum = 0
+      for (let near = -3; near <= 3; near++) sum += risk[(offset + day + near + 3650) % 365]!
+      return Number((sum / 7).toFixed(3))
+    }),
+    months: Array.from({ length: days }, (_, day) => ({ day, date: addDays(start, day) }))
+      .filter(({ date }) => date.endsWith('-01'))
+      .map(({ day, date }) => ({ day, name: monthName(monthOf(date)) })),
+    warm: {
+      nights: span(usual.tmin, SET_OUT_LIMITS.tomato.night),
+      soil: span(soil, SET_OUT_LIMITS.tomato.soil),
+    },
+  }
+}
+
+/** Soil at root depth in the first bed that has a planting; null: the line does not reach, or nothing is planted. */
+function soilOn({ plantings }: SeasonOutlook, index: number): number | null {
+  const bed = plantings.find(({ place }) => place.kind === 'bed' || place.kind === 'rows') ?? plantings[0]
+  return bed?.soil[index] ?? null
 }
 
 function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'answer' | 'deciding'> {
@@ -103,59 +241,18 @@ function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'ans
   const { p50, p90 } = outlook.frost.firstAutumn
   const say = (offset: number) => formatDate(dateInSeason(outlook.start, offset), manner)
   const spring = outlook.frost.lastSpring
-  const frostWords =
+  const deciding =
     p50 === null
       ? 'In most years no frost ends the season here.'
       : `The last frost comes about ${spring.p50 === null ? 'never' : say(spring.p50)}, the first about ${say(p50)}${p90 === null ? '' : ` (by ${say(p90)} in nine years of ten)`}.`
-  if (!ripening)
+  if (ripening)
     return {
-      answer:
-        outlook.plantings.length === 0
-          ? 'Nothing is planned yet'
-          : `${sayCount(outlook.plantings.length, 'planting')} this season`,
-      deciding: frostWords,
+      answer: `Next to ripen: ${ripening.name} in ${ripening.place}, about ${formatDate(ripening.date, manner)}`,
+      deciding,
     }
+  const planned = outlook.plantings.length
   return {
-    answer: `Next to ripen: ${ripening.name} in ${ripening.place}, about ${formatDate(ripening.date, manner)}`,
-    deciding: frostWords,
-  }
-}
-
-function laneOf(
-  { planting, cultivar, place, dates }: PlantingOutlook,
-  day: (date: IsoDate) => number,
-  days: number,
-  manner: Manner,
-): Lane {
-  const at = (stage: Stage) =>
-    dates[stage].date === null ? null : Math.min(days, Math.max(0, day(dates[stage].date!)))
-  const end = at('end') ?? days
-  const segments: Lane['segments'] = []
-  const add = (kind: SegmentKind, from: number | null, to: number | null) => {
-    if (from !== null && to !== null && to > from) segments.push({ kind, from, to })
-  }
-  add('raising', at('sow'), at('harden') ?? at('set-out'))
-  add('hardening', at('harden'), at('set-out'))
-  add('growing', at('set-out'), at('first-ripe') ?? end)
-  add('bearing', at('first-ripe'), end)
-  const spread = dates['first-ripe'].spread
-  const ripe =
-    spread?.p10 && spread.p90 && dates['first-ripe'].date && dates['first-ripe'].how !== 'logged'
-      ? { from: day(spread.p10), middle: day(dates['first-ripe'].date), to: day(spread.p90) }
-      : null
-  const say = (stage: Stage) =>
-    dates[stage].date === null ? 'not this season' : formatDate(dates[stage].date!, manner)
-  return {
-    id: planting.id,
-    href: `/plantings/${planting.id}`,
-    name: `${cultivar.name} × ${planting.count}`,
-    place: place.name,
-    segments,
-    ripe,
-    marks: (['sow', 'set-out', 'first-flower'] as const).flatMap((stage) => {
-      const where = at(stage)
-      return where === null ? [] : [{ stage, day: where, logged: dates[stage].how === 'logged' }]
-    }),
-    text: `sow ${say('sow')}, set out ${say('set-out')}, first flower ${say('first-flower')}, first ripe ${say('first-ripe')}`,
+    answer: planned === 0 ? 'Nothing is planned yet' : `${sayCount(planned, 'planting')} this season`,
+    deciding,
   }
 }

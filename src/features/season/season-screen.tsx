@@ -1,45 +1,97 @@
 import Link from 'next/link'
-import { SeasonLanes } from './season-lanes'
+import type { ReactNode } from 'react'
+import { SeasonBoard } from './season-board'
 import type { SeasonView } from './queries'
 
-/** The whole season on one axis, a lane for each planting. */
-export function SeasonScreen({ view, on }: { view: SeasonView; on: string | null }) {
+/** The whole season: what to do now, what may go wrong, and every planting on one axis. */
+export function SeasonScreen({ view, query }: { view: SeasonView; query: string }) {
+  const { next, risks, warnings, plantings } = view
   return (
     <div className="px-6 py-5 max-sm:px-4">
       <div className="flex flex-wrap items-start justify-between gap-3">
-        <div>
+        <div className="min-w-0">
           <h1 className="text-3xl font-semibold">{view.answer}</h1>
           <p className="mt-1 text-lg text-quiet">{view.deciding}</p>
         </div>
-        <Link href={view.newPlantingHref} className="btn min-h-11 bg-base-100">
+        <Link href="/plantings/new" className="btn min-h-11 bg-base-100">
           New planting
         </Link>
       </div>
-      {view.lanes.length === 0 ? (
+      {plantings.length === 0 ? (
         <p className="mt-8 text-lg">
           Plan a planting, and its whole season shows here: when to sow, set out and pick, with the odds of
           each date.
         </p>
       ) : (
-        <SeasonLanes view={view} on={on} />
-      )}
-      {view.next.length > 0 && (
-        <section className="mt-6">
-          <h2 className="mb-1.5 text-lg font-semibold">This week and next</h2>
-          <ul className="max-w-4xl">
-            {view.next.map(({ text, when, place }) => (
-              <li
-                key={text + place}
-                className="grid grid-cols-[6rem_1fr_auto] gap-3 border-t border-base-300 py-1.5 max-sm:grid-cols-[5rem_1fr]"
-              >
-                <span className="text-quiet">{when}</span>
-                <span className="font-semibold">{text}</span>
-                <span className="text-quiet max-sm:col-start-2">{place}</span>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <>
+          <div className="mt-5 grid gap-x-8 gap-y-5 lg:grid-cols-[1.2fr_1fr_1.2fr]">
+            <Part title="This week and next">
+              {next.length === 0 ? (
+                <p className="text-quiet">Nothing is due in these two weeks.</p>
+              ) : (
+                <ul>
+                  {next.map(({ text, when, where }) => (
+                    <li
+                      key={text + when}
+                      className="grid grid-cols-[4.5rem_1fr] gap-2 border-t border-base-300 py-1 leading-snug"
+                    >
+                      <span className={when === 'late' ? 'font-semibold text-cut' : 'text-quiet'}>
+                        {when}
+                      </span>
+                      <span>
+                        <strong>{text}</strong> <span className="text-quiet">{where}</span>
+                      </span>
+                    </li>
+                  ))}
+                </ul>
+              )}
+            </Part>
+            <Part title="Riskiest dates">
+              {risks.length === 0 ? (
+                <p className="text-quiet">No date ahead is more than 2 % likely to go wrong.</p>
+              ) : (
+                <ol>
+                  {risks.map(({ text, odds, href }) => (
+                    <li key={text} className="border-t border-base-300">
+                      <Link
+                        href={href + query}
+                        className="grid grid-cols-[3.2rem_1fr] gap-2 py-1 leading-snug hover:bg-base-200"
+                      >
+                        <span className="text-lg font-semibold">{odds}</span>
+                        <span>{text}</span>
+                      </Link>
+                    </li>
+                  ))}
+                </ol>
+              )}
+            </Part>
+            <Part title="Ahead">
+              {warnings.length === 0 ? (
+                <p className="text-quiet">No frost, no failed set, nothing that will not ripen.</p>
+              ) : (
+                <ul>
+                  {warnings.map(({ text, who }) => (
+                    <li key={text} className="border-t border-base-300 py-1 leading-snug">
+                      {text} <span className="text-quiet">{who}</span>
+                    </li>
+                  ))}
+                </ul>
+              )}
+            </Part>
+          </div>
+          <SeasonBoard key={view.kit.today} view={view} query={query} />
+          <p className="mt-3 max-w-prose text-sm text-quiet">{view.basis}</p>
+        </>
       )}
     </div>
+  )
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section aria-label={title}>
+      <h2 className="mb-1.5 text-lg font-semibold">{title}</h2>
+      {children}
+    </section>
   )
 }

@@ -4,6 +4,7 @@ import {
   dayOf,
   FROST,
   indexOf,
+  heatGap,
   LIGHT_FROST,
   OPEN_GROUND,
   type WeatherLine,
@@ -12,9 +13,9 @@ import { callsOf, type Call, type CallKind } from '../../core/calls'
 import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
-import { RAISING_DAYS, transplantWindow, type SeasonOutlook } from '../../core/season'
+import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { sayMinutes } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
 import { capital } from '../../wording/names'
@@ -39,7 +40,7 @@ function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Rou
   const manner = mannerOf(state.garden)
   const calls = callsOf(outlook)
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
-  const stops = due.map((call) => stopOf(call, outlook, state.plants, manner))
+  const stops = due.map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner))
   return {
     on,
     now: state.now,
@@ -49,7 +50,7 @@ function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Rou
     stops,
     coming: calls
       .filter(({ urgency }) => urgency === 'coming')
-      .map((call) => stopOf(call, outlook, state.plants, manner)),
+      .map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner)),
     done: doneOn(outlook, on),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
@@ -173,11 +174,15 @@ function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manne
   const date = (offset: number | null) => (offset === null ? null : dateInSeason(outlook.start, offset))
   const say = (day: IsoDate | null, none: string) => (day === null ? none : formatDate(day, manner))
   const crops = CROPS.map((crop) => {
-    const window = transplantWindow(state.record.ensemble, crop, thermalTraits(TYPICAL[crop]), OPEN_GROUND)
+    const window = transplantWindow(
+      yearsIn(state.record.ensemble, OPEN_GROUND),
+      crop,
+      thermalTraits(TYPICAL[crop]),
+    )
     const opens = date(window.opens.p50)
     return {
       crop: capital(crop),
-      sow: say(opens && addDays(opens, -RAISING_DAYS[crop]), 'no warm spell'),
+      sow: say(opens && addDays(opens, -raisingDays(crop)), 'no warm spell'),
       opens: say(opens, 'never warm enough in the open'),
       range:
         opens === null
@@ -203,10 +208,30 @@ function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manne
         text: 'Setting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.',
         weight: 'supports',
       },
+      ...heatReasons(state.record.ensemble, date, say),
       {
         text: `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`,
         weight: 'supports',
       },
     ],
   }
+}
+
+/** In half the seasons or more, nights stay too warm to set for weeks. */
+const OFTEN = 0.5
+
+function heatReasons(
+  ensemble: GardenState['record']['ensemble'],
+  date: (offset: number | null) => IsoDate | null,
+  say: (day: IsoDate | null, none: string) => string,
+): FirstAnswer['reasons'] {
+  const { begins, ends, share } = heatGap(ensemble)
+  if (share < OFTEN) return []
+  const [from, to] = [date(begins.p50), date(ends.p50)]
+  return [
+    {
+      text: `Nights stay too warm to set fruit from about ${say(from, '')} to ${say(to, '')}: plan two short seasons, or cherry types.`,
+      weight: 'warns',
+    },
+  ]
 }

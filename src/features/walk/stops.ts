@@ -4,7 +4,7 @@ import { formatMeasure } from '../../core/quantity'
 import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'
 import { sayCall, sayDone, sayMinutes, sayWhen } from '../../wording/calls'
-import { sayReason } from '../../wording/say'
+import { sayReason } from '../../wording/say-reason'
 import type { Act, Picture, Stop } from './types'
 
 /** A call put into words, with its picture and what doing it enters. */

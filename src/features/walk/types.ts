@@ -1,11 +1,11 @@
-import type { PlanPlace } from '../../components/drawing/place-plan'
+import type { Place } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import type { CallKind, Urgency } from '../../core/calls'
 import type { EntryData, EntryKind, EntrySubject, Manner } from '../../core/facts'
 import type { Canopy } from '../../core/season'
 
 export type Picture =
-  | { type: 'plan'; place: PlanPlace; plants: Canopy[] }
+  | { type: 'plan'; place: Place; plants: Canopy[] }
   | { type: 'tray'; cells: number; stage: 'seed' | 'loop' | 'seedling'; label: string }
   | { type: 'hardening'; day: number; hours: number[]; rest: boolean }
   | { type: 'probe'; depth: number; expected: number }

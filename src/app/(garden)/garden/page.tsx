@@ -5,8 +5,9 @@ import { gardenView } from '../../../features/garden/queries'
 
 export const metadata: Metadata = { title: 'Garden' }
 
-export default async function GardenPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
+export default async function GardenSitePage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
   const state = await currentState()
   if (!state) return null
-  return <GardenScreen view={gardenView(state, askedDate(state, (await searchParams).on))} />
+  const on = askedDate(state, (await searchParams).on)
+  return <GardenScreen view={gardenView(state, on)} query={on === state.now ? '' : `?on=${on}`} />
 }

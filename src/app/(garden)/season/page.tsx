@@ -9,5 +9,5 @@ export default async function SeasonPage({ searchParams }: { searchParams: Promi
   const state = await currentState()
   if (!state) return null
   const on = askedDate(state, (await searchParams).on)
-  return <SeasonScreen view={seasonView(state, on)} on={on === state.now ? null : on} />
+  return <SeasonScreen view={seasonView(state, on)} query={on === state.now ? '' : `?on=${on}`} />
 }

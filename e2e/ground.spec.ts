@@ -1,0 +1,222 @@
+import { lengthOnPaper } from './support/paper'
+import { expect, open, test } from './support/test'
+import type { Page } from '@playwright/test'
+
+/** Adds a bed by the list, gives it measures and opens it. */
+async function addBed(page: Page, measures: Record<string, string>) {
+  await open(page, '/ground')
+  await page.getByLabel('Add to the plan').selectOption('bed')
+  const form = page.getByRole('form', { name: 'Bed 6' })
+  await expect(page.getByText('Bed 6 is there')).toBeVisible()
+  for (const [label, text] of Object.entries(measures)) await form.getByLabel(label).fill(text)
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(page.getByText('Bed 6 is kept.')).toBeVisible()
+  await page
+    .getByRole('complementary', { name: 'What is chosen' })
+    .getByRole('link', { name: 'Open' })
+    .click()
+  await expect(page.getByRole('heading', { name: 'How many fit' }).or(page.getByTestId('fits'))).toBeVisible()
+}
+const fits = (page: Page) => page.getByTestId('fits')
+const choose = (page: Page, label: string, option: string) =>
+  page.getByLabel(label, { exact: true }).selectOption({ label: option })
+
+test('a bed is laid out: the water binds, another line is laid, plants are placed, taken back and moved by keys', async ({
+  page,
+}) => {
+  await addBed(page, {
+    Length: '3 m',
+    Width: '1.2',
+    'Drip lines, from the south side': '0.3 m',
+    'Emitters every': '50 cm',
+    'First emitter': '25 cm',
+  })
+  await choose(page, 'Cultivar', 'Barn Door')
+  // Peppers want 40 cm; with an emitter every 50 cm they stand 50 cm apart: six along the only line.
+  await expect(fits(page)).toHaveText(/^6 fit, 40\scm apart$/)
+  await expect(page.getByText(/The water binds: an emitter every 50\scm/)).toBeVisible()
+  await page.getByRole('button', { name: 'Lay it' }).click()
+  await expect(fits(page)).toHaveText(/^12 fit, 40\scm apart$/)
+
+  await page.getByRole('button', { name: 'Place them all' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('No more Barn Door fit beside the 12 here')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(fits(page)).toHaveText(/^12 fit, 40\scm apart$/)
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/beside the 12 here/)
+
+  // By keys: the plant is chosen and moved; it cannot leave the bed.
+  const plant = page.getByRole('button', { name: /^Plant 1, Barn Door/ })
+  await plant.focus()
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('ArrowRight')
+  await expect(plant).toHaveAccessibleName(/30\scm from the west end/)
+  await page.keyboard.press('Shift+ArrowLeft')
+  await expect(plant).toHaveAccessibleName(/Plant 1, Barn Door: 5\scm from the west end/)
+  await page.keyboard.press('Shift+ArrowLeft')
+  await expect(page.getByText('Plant 1 would stand outside Bed 6.')).toBeVisible()
+  await expect(plant).toHaveAccessibleName(/5\scm from the west end/)
+
+  // What was confirmed is there after a reload, by the table too.
+  await page.reload()
+  await page.getByText('12 Barn Door').click()
+  await expect(page.getByLabel('Plant 1, from the west end')).toHaveValue(/^5\scm$/)
+})
+
+test('plants are placed one by one, and rows change places for the sun', async ({ page }) => {
+  await addBed(page, { Length: '3 m', Width: '1.2 m', 'Drip lines, from the south side': '' })
+  for (const [cultivar, spots] of [
+    ['Barn Door', [1, 2]],
+    ['Sparrow Lamp', [1, 2]],
+  ] as const) {
+    await choose(page, 'Cultivar', cultivar)
+    for (const number of spots)
+      await page.getByRole('checkbox', { name: new RegExp(`^Free spot ${number}:`) }).press(' ')
+    await page.getByRole('button', { name: 'Place the 2 picked' }).click()
+    await expect(page.getByText(`2 plants of ${cultivar} placed in Bed 6.`)).toBeVisible()
+  }
+  const sun = page.getByRole('region', { name: 'Sun' })
+  await expect(sun.getByText(/Barn Door: [\d.]+ h a day/)).toBeVisible()
+  const spot = async (name: RegExp) =>
+    (await page.getByRole('button', { name }).first().getAttribute('aria-label'))!.split(', ').at(-1)
+  const [south, north] = [await spot(/^Plant 1, Barn Door/), await spot(/^Plant 3, Sparrow Lamp/)]
+  await sun.getByLabel('Change about').selectOption({ label: 'Barn Door' })
+  await sun.getByLabel('with').selectOption({ label: 'Sparrow Lamp' })
+  const effect = page.getByTestId('swap-effect')
+  if (south === north) await expect(sun.getByText(/only where each has lines of its own/)).toBeVisible()
+  else {
+    await expect(effect).toHaveText(/Barn Door [\d.]+ → [\d.]+ h\. Sparrow Lamp [\d.]+ → [\d.]+ h\./)
+    await sun.getByRole('button', { name: 'Change them about' }).click()
+    await expect(page.getByText('The rows have changed places.')).toBeVisible()
+    expect(await spot(/^Plant 1, Barn Door/)).toBe(north)
+    expect(await spot(/^Plant 3, Sparrow Lamp/)).toBe(south)
+  }
+})
+
+test('places are dragged, and refuse to lie on another’s plants; what has a history is put away, not lost', async ({
+  page,
+}) => {
+  await open(page, '/ground')
+  const shed = page.getByRole('button', { name: /^Tool shed/ })
+  const where = await shed.getAttribute('aria-label')
+  const box = (await shed.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2 + 10, { steps: 4 })
+  await page.mouse.up()
+  await expect(page.getByText('Tool shed is moved.')).toBeVisible()
+  expect(await shed.getAttribute('aria-label')).not.toBe(where)
+  await page.keyboard.press('Control+z')
+  await expect(shed).toHaveAttribute('aria-label', where!)
+
+  // By typed numbers, in the list: bed 1 onto bed 2's plants, and shorter than its own.
+  await open(page, '/ground/list')
+  await page.getByRole('button', { name: 'Change Bed 1' }).click()
+  const form = page.getByRole('form', { name: 'Bed 1' })
+  await form.getByLabel('North of the corner').fill('4 m')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(
+    page.getByText(/Bed 1 would lie on \d+ plants of Bed 2\. It stays where it was\./),
+  ).toBeVisible()
+  await form.getByLabel('North of the corner').fill('2 m')
+  await form.getByLabel('Length').fill('0')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(form.getByText(/From 10\scm to 500\sm, please\./)).toBeVisible()
+  await expect(form.getByLabel('Length')).toHaveValue('0')
+
+  await page.getByRole('button', { name: 'Put away Row B' }).click()
+  await expect(page.getByText(/24 plants stand in Row B: clear them/)).toBeVisible()
+  await page.getByRole('button', { name: 'Put away Pear tree' }).click()
+  await expect(page.getByText('Pear tree is put away.')).toBeVisible()
+  await expect(page.getByRole('rowheader', { name: /Pear tree/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByRole('rowheader', { name: /Pear tree/ })).toBeVisible()
+  // What lay there last year is not lost.
+  await page.getByText('Put away: 1').click()
+  await page.getByRole('button', { name: 'Bring back' }).click()
+  await expect(page.getByRole('rowheader', { name: /Old bed/ })).toBeVisible()
+})
+
+test('a row is laid as runs, with the untried between trusted ones', async ({ page }) => {
+  await open(page, '/ground')
+  await page.getByLabel('Add to the plan').selectOption('rows')
+  await expect(page.getByText('Field row 1 is there')).toBeVisible()
+  await page
+    .getByRole('complementary', { name: 'What is chosen' })
+    .getByRole('link', { name: 'Open' })
+    .click()
+  const row = page.getByRole('region', { name: 'Row', exact: true })
+  await row.getByRole('button', { name: 'Add a run' }).click()
+  await row.getByRole('button', { name: 'Add a run' }).click()
+  await row.getByLabel('Run 1, cultivar').selectOption({ label: 'Ridge Horn (untried here)' })
+  await row.getByLabel('Run 2, cultivar').selectOption({ label: 'Copperlace' })
+  await expect(row.getByText(/Not between trusted ones: Ridge Horn/)).toBeVisible()
+  await row.getByRole('button', { name: 'Put the untried between trusted ones' }).click()
+  await expect(
+    row.getByRole('img', { name: '2 Copperlace, then 4 Ridge Horn, then 2 Copperlace' }),
+  ).toBeVisible()
+  await row.getByLabel('Run 1, plants').fill('60')
+  await expect(row.getByText(/too long for the row/)).toBeVisible()
+  await row.getByRole('button', { name: 'Lay the row' }).click()
+  await expect(page.getByText(/longer than the row: take out plants first/)).toBeVisible()
+  await row.getByLabel('Run 1, plants').fill('3')
+  await row.getByRole('button', { name: 'Lay the row' }).click()
+  await expect(page.getByText('Field row 1 is laid.')).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Plant \d+, / })).toHaveCount(9)
+})
+
+test('what goes out as GeoJSON comes in again the same; another type is refused', async ({
+  page,
+  server,
+}) => {
+  const out = await (await page.request.get(`${server.address}/ground.geojson`)).text()
+  await open(page, '/ground/papers')
+  const give = (name: string, text: string) =>
+    page
+      .getByLabel('File of places')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  await give('point.geojson', '{"type":"Point","coordinates":[0,0]}')
+  await expect(page.getByText(/GeoJSON of another type \(Point\)/)).toBeVisible()
+  await give('beds.csv', 'name,length,width\nHerbs,2 m,1 m\nNone,0,1\n')
+  await expect(page.getByText(/Line 3: its size/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Take the 1 good ones' })).toBeVisible()
+  await give('ground.geojson', out)
+  await page.getByRole('button', { name: /^Take in \d+ places$/ }).click()
+  await expect(page.getByText(/\d+ places taken in\./)).toBeVisible()
+  expect(await (await page.request.get(`${server.address}/ground.geojson`)).text()).toBe(out)
+})
+
+test('the printed plan’s bar is as long as its scale says; labels carry a code each', async ({ page }) => {
+  for (const paper of ['a4', 'letter']) {
+    await open(page, `/ground/papers/plan?paper=${paper}`)
+    const words = await page.getByText(/^[\d.]+\sm, 1 : \d+$/).textContent()
+    const [, metres, scale] = /^([\d.]+)\sm, 1 : (\d+)$/.exec(words!)!
+    const pdf = await page.pdf({ preferCSSPageSize: true })
+    // The bar's own black: #010203.
+    const length = lengthOnPaper(pdf, [1 / 255, 2 / 255, 3 / 255])
+    expect(length).toBeCloseTo((Number(metres) * 1000) / Number(scale), 1)
+  }
+  await open(page, '/ground/papers/labels')
+  const labels = page.getByRole('list', { name: 'Labels' }).getByRole('listitem')
+  expect(await labels.count()).toBeGreaterThan(100)
+  await expect(labels.first().getByRole('img', { name: 'Code for Copperlace, Bed 1, plant 1' })).toBeVisible()
+})
+
+test('pots, mixes and how many plants answer as one types', async ({ page }) => {
+  await open(page, '/ground/pots')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^8 pots: \d+\sL of mix, \d+\skg soaked$/)
+  await page.getByLabel('It may carry, in all').fill('100 kg')
+  await expect(page.getByText(/more than the 100\skg that the floor may carry/)).toBeVisible()
+  await page.getByLabel('A bag holds').fill('nothing')
+  await expect(page.getByText('“nothing” is not an amount.')).toBeVisible()
+  await open(page, '/ground/how-many')
+  const plants = page.getByRole('heading', { level: 1 })
+  await expect(plants).toHaveText(/^\d+ tomato plants for/)
+  const before = await plants.textContent()
+  await page.getByLabel('Sauce', { exact: true }).fill('40 L')
+  await expect(plants).not.toHaveText(before!)
+  await page.getByLabel('People').fill('2.5')
+  await expect(page.getByText('People: a whole number from 0 to 10000, please.')).toBeVisible()
+  await open(page, '/ground/demo-pot-1')
+  await expect(page.getByTestId('pot-lasts')).toHaveText(/Full, it lasts/)
+})

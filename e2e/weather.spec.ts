@@ -1,0 +1,138 @@
+import { writeFileSync } from 'node:fs'
+import { expect, open, test } from './support/test'
+import type { Page } from '@playwright/test'
+
+const give = (page: Page, content: string | Buffer, name = 'station.csv') =>
+  page
+    .getByLabel('Weather file (CSV)')
+    .setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(content as string) })
+
+const DAYS = 60
+/** Sixty days of 2024 with five wrong lines among them. */
+function station(): string {
+  const lines = ['Rain (mm);Max temp;Min temp;Datum']
+  for (let day = 0; day < DAYS; day++) {
+    const date = new Date(Date.UTC(2024, 3, 1 + day))
+      .toISOString()
+      .slice(0, 10)
+      .split('-')
+      .reverse()
+      .join('.')
+    lines.push(`0,4;${18 + (day % 7)},5;${7 + (day % 5)},5;${date}`)
+  }
+  lines[6] = '0,4;9,5;12,5;06.04.2024'
+  lines[12] = '-2;19,5;9,5;12.04.2024'
+  lines[20] = '0,4;warm;9,5;20.04.2024'
+  lines[31] = lines[30]!
+  lines[40] = '0,4;19,5;9,5;29.02.2023'
+  return lines.join('\r\n')
+}
+
+test('a weather file with five bad lines is read, its good days are taken, and taken again only as said', async ({
+  page,
+}) => {
+  await open(page, '/garden/weather/import')
+  await give(page, station())
+  await expect(page.getByLabel('Column 4, Datum')).toHaveValue('date')
+  await expect(page.getByLabel('Column 2, Max temp')).toHaveValue('tmax')
+  await expect(page.getByLabel('Decimals')).toHaveValue('comma')
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await expect(page.getByText('55 good lines, 5 wrong: 1 April 2024 to 30 May 2024')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Wrong lines' }).getByRole('listitem')).toHaveText([
+    'Line 7: the low, 12,5, is over the high, 9,5.',
+    'Line 13: the rain, -2, is less than none.',
+    'Line 21: the high, “warm”, is no number.',
+    'Line 32: 2024-04-30 is on line 31 already.',
+    'Line 41: “29.02.2023”: that year has no 29 February.',
+  ])
+  await page.getByRole('button', { name: 'Take the 55 good days' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('437 days on record, 1 April 2024')
+
+  // Entered by hand, a day wins over the file until the person says otherwise.
+  const hand = page.getByRole('form', { name: 'A day by hand' })
+  await hand.getByLabel('Day').fill('2 April 2024')
+  await hand.getByLabel('Low').fill('3')
+  await hand.getByLabel('High').fill('11.5')
+  await hand.getByRole('button', { name: 'Keep the day' }).click()
+  await expect(page.getByText('The weather of 2 April is kept.')).toBeVisible()
+  const day = page.locator('tr[data-date="2024-04-02"]')
+  await open(page, '/garden/weather?month=2024-04')
+  await expect(day).toContainText('by hand')
+
+  await open(page, '/garden/weather/import')
+  await give(page, station())
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await expect(page.getByText('55 of these days are on record already, 1 of them by hand')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'No new day to take' })).toBeDisabled()
+  await page.getByLabel('Replace what was imported before').check()
+  await page.getByRole('button', { name: 'Take the 54 good days' }).click()
+  await page.waitForURL(/\/garden\/weather$/)
+  await open(page, '/garden/weather?month=2024-04')
+  await expect(day).toContainText('11.5')
+})
+
+test('what is no weather file is refused with what to do, and nothing is stored', async ({ page }, info) => {
+  await open(page, '/garden/weather/import')
+  const alert = page.getByRole('alert').filter({ hasText: 'Nothing was stored' })
+  const refused: [string | Buffer, RegExp][] = [
+    ['', /empty/],
+    ['{"weather": []}', /not a table of days/],
+    ['one column\n1\n2\n3', /not a table of days/],
+    [Buffer.from([80, 75, 3, 4, 20, 0, 0, 0, 8, 0, 65, 66, 0, 0, 9, 200]), /Save the sheet as CSV/],
+  ]
+  for (const [content, reason] of refused) {
+    await give(page, content as string)
+    await expect(alert).toContainText(reason)
+  }
+  const large = info.outputPath('large.csv')
+  writeFileSync(large, Buffer.alloc(50 * 1024 * 1024, 'x'))
+  await page.getByLabel('Weather file (CSV)').setInputFiles(large)
+  await expect(alert).toContainText('This file is 50 MB')
+  // A file in UTF-16 is read like any other.
+  await give(page, Buffer.from('\uFEFFdate\tlow\thigh\n2024-05-01\t50\t77\n2024-05-02\t52\t79\n', 'utf16le'))
+  await expect(page.getByLabel('Temperatures')).toHaveValue('f')
+  await page.getByLabel('Column 2, low').selectOption('')
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Say which column holds the low' })).toBeVisible()
+  await page.getByLabel('Column 2, low').selectOption('tmin')
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await expect(page.getByText('2 good lines, 0 wrong')).toBeVisible()
+  await page.getByRole('button', { name: 'Take none' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('382 days on record')
+})
+
+test('a day that cannot be is refused beside the field; a reading warms its bed', async ({ page }) => {
+  await open(page, '/garden/weather')
+  const hand = page.getByRole('form', { name: 'A day by hand' })
+  const keep = hand.getByRole('button', { name: 'Keep the day' })
+  for (const [label, typed, message] of [
+    ['Low', '30', 'The low must not be over the high'],
+    ['Low', 'mild', 'From -60 to 45'],
+    ['Rain', '-1', 'From 0 to 500'],
+    ['Day', '31 June', 'A date such as'],
+    ['Day', '2 July 2026', 'has not come yet'],
+  ] as const) {
+    await hand.getByLabel('Day').fill('17 June 2026')
+    await hand.getByLabel('Low').fill('12')
+    await hand.getByLabel('High').fill('25')
+    await hand.getByLabel('Rain').fill('')
+    await hand.getByLabel(label).fill(typed)
+    await keep.click()
+    await expect(hand.getByRole('alert').filter({ hasText: message })).toBeVisible()
+  }
+  const soil = page.getByRole('form', { name: 'Soil thermometer' })
+  await soil.getByLabel('Place').selectOption('Bed 2')
+  await soil.getByLabel('Thermometer says').fill('68F')
+  await soil.getByLabel('at a depth of').fill('10 cm')
+  await soil.getByRole('button', { name: 'Keep reading' }).click()
+  await expect(page.getByRole('list', { name: 'Readings' })).toContainText(/18 June, Bed 2: 20\s°C at 10\scm/)
+})
+
+test('the record goes out as a table that comes in again', async ({ page }) => {
+  const table = await (await page.request.get('/weather.csv')).text()
+  expect(table.split('\r\n')).toHaveLength(383)
+  await open(page, '/garden/weather/import')
+  await give(page, table)
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await expect(page.getByText('382 good lines, 0 wrong')).toBeVisible()
+})

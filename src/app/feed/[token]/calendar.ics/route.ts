@@ -1,0 +1,16 @@
+import { gardenOfFeed } from '../../../../data/feeds'
+import { currentState } from '../../../../data/request'
+import { calendarFile } from '../../../../features/season/calendar-file'
+import { fileResponse } from '../../../file-response'
+
+export const dynamic = 'force-dynamic'
+
+/** The season's calendar for whoever has its secret address. */
+export async function GET(_: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {
+  const { token } = await params
+  const gardenId = await gardenOfFeed(token)
+  const state = await currentState()
+  if (gardenId === null || state?.garden.id !== gardenId)
+    return new Response('There is no calendar at this address, or no longer.', { status: 404 })
+  return fileResponse(calendarFile(state, new Date()), 'text/calendar', 'prairie-season.ics')
+}

@@ -1,0 +1,49 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { firstYield, freshWanted, plantsFor } from '.'
+
+describe('a plant’s first yield', () => {
+  it('goes by type and training', () => {
+    const vine = { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer' } as const
+    expect(firstYield(vine, 'cage')).toBe(4.5)
+    expect(firstYield(vine, 'single-stem')).toBe(2.25)
+    expect(firstYield({ ...vine, fruit: 'cherry' }, 'two-stems')).toBeCloseTo(2.625, 9)
+    expect(firstYield({ ...vine, habit: 'determinate' }, 'weave')).toBe(3)
+    expect(firstYield({ ...vine, habit: 'dwarf' }, 'bush')).toBe(1.3)
+    expect(firstYield({ crop: 'pepper', habit: null, fruit: 'hot-small' }, 'pepper')).toBe(0.6)
+  })
+})
+
+describe('how many plants', () => {
+  const wish = { people: 4, weeks: 8, aWeek: 0.7, sauce: 20, dried: 1, pickled: 10, given: 5 }
+  it('adds up what a household wants', () => {
+    expect(freshWanted(wish)).toEqual({
+      fresh: expect.closeTo(22.4, 9),
+      sauce: 50,
+      dried: 12,
+      pickled: 6.5,
+      given: 5,
+    })
+  })
+  it('is counted by hand: 50 kg of paste at 3 kg a plant, a tenth lost, are 19', () => {
+    expect(plantsFor(50, 3)).toBe(19)
+    expect(plantsFor(0, 3)).toBe(0)
+  })
+  it('bears at least what is wanted, and one fewer would not', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 500, noNaN: true }),
+        fc.double({ min: 0.3, max: 6, noNaN: true }),
+        (kg, aPlant) => {
+          const plants = plantsFor(kg, aPlant)
+          expect(plants * aPlant * 0.9).toBeGreaterThanOrEqual(kg - 1e-6)
+          expect((plants - 1) * aPlant * 0.9).toBeLessThan(kg)
+        },
+      ),
+    )
+  })
+  it('refuses less than nobody', () => {
+    expect(() => freshWanted({ ...wish, people: -1 })).toThrow(/people/)
+    expect(() => plantsFor(1, 0)).toThrow(/aPlant/)
+  })
+})

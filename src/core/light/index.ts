@@ -1,0 +1,7 @@
+export { lightMap } from './light-map'
+export type { LightMap, LightQuestion } from './light-map'
+export { plantLight } from './plant-light'
+export { corners } from './shade'
+export type { Shader } from './shade'
+export { sunPath } from './sun-path'
+export { SUN_WANTED, tallSide } from './sun-wanted'

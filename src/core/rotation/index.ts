@@ -1,0 +1,2 @@
+export { REST, rotation, SOLANACEAE } from './rotation'
+export type { Rotation, RotationRule } from './rotation'

@@ -1,0 +1,99 @@
+import type { Reason } from '../advice'
+import { dateInSeason } from '../climate'
+import { count, days, degreeDaySum, name, onDate, share, temperature, type Measure } from '../quantity'
+import { MATURE_GREEN } from './last-useful-flower'
+import type { PlantingOutlook, SeasonOutlook } from './outlook'
+import { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE, trayEmergence } from './raising'
+import { BEARING_DAYS } from './stage-days'
+import type { Stage } from './stages'
+import { SET_OUT_LIMITS } from './transplant-window'
+
+export type DateRule =
+  | 'date.entered'
+  | 'date.meant'
+  | 'date.sow'
+  | 'date.sow-in-place'
+  | 'date.emerge-tray'
+  | 'date.emerge-ground'
+  | 'date.first-light'
+  | 'date.pot-up'
+  | 'date.harden'
+  | 'date.set-out'
+  | 'date.set-out-open'
+  | 'date.first-flower'
+  | 'date.first-ripe'
+  | 'date.peak'
+  | 'date.last-flower-ripe'
+  | 'date.last-flower-green'
+  | 'date.top'
+  | 'date.end-frost'
+  | 'date.end-borne'
+  | 'date.end-none'
+
+/** Why a stage has its date; null: the stage is no part of this planting. */
+export function dateReason(
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
+  stage: Stage,
+): Reason<DateRule> | null {
+  const { dates, plan, planting, cultivar, window } = own
+  const { thermal } = plan
+  const because = (rule: DateRule, values: Record<string, Measure> = {}): Reason<DateRule> => ({
+    rule,
+    values,
+    weight: 'supports',
+  })
+  if (dates[stage].how === 'logged') return because('date.entered')
+  const direct = planting.raising === 'direct'
+  const inSeason = (offset: number | null) => (offset === null ? null : dateInSeason(outlook.start, offset))
+  switch (stage) {
+    case 'sow':
+      if (planting.plannedSow !== null) return because('date.meant')
+      return direct
+        ? because('date.sow-in-place')
+        : because('date.sow', {
+            weeks: count(Math.round(raisingDays(cultivar.crop, planting.raising) / 7)),
+            way: name(planting.raising),
+          })
+    case 'emerge':
+      return direct
+        ? because('date.emerge-ground')
+        : because('date.emerge-tray', {
+            warmth: temperature(TRAY_TEMPERATURE),
+            days: days(trayEmergence(cultivar.crop)),
+          })
+    case 'first-light':
+      return direct ? null : because('date.first-light')
+    case 'pot-up':
+      return dates['pot-up'].date === null ? null : because('date.pot-up')
+    case 'harden':
+      return direct ? null : because('date.harden', { days: days(HARDENING_DAYS) })
+    case 'set-out': {
+      if (direct) return null
+      if (planting.plannedSetOut !== null) return because('date.meant')
+      const limits = SET_OUT_LIMITS[cultivar.crop]
+      const values = { night: temperature(limits.night), soil: temperature(limits.soil) }
+      const [ideal, closes] = [inSeason(window.ideal.p50), inSeason(window.closes.p50)]
+      return ideal === null || closes === null
+        ? because('date.set-out', values)
+        : because('date.set-out-open', { ...values, ideal: onDate(ideal), closes: onDate(closes) })
+    }
+    case 'first-flower':
+      return because('date.first-flower', { sum: degreeDaySum(thermal.toFirstFlower) })
+    case 'first-ripe':
+      return because('date.first-ripe', { sum: degreeDaySum(thermal.ripening) })
+    case 'peak':
+      return because('date.peak')
+    case 'last-flower-ripe':
+      return because('date.last-flower-ripe', { sum: degreeDaySum(thermal.ripening) })
+    case 'last-flower-green':
+      return because('date.last-flower-green', { share: share(MATURE_GREEN) })
+    case 'top':
+      return dates.top.date === null ? null : because('date.top')
+    case 'end':
+      if (dates.end.date === null) return because('date.end-none')
+      return cultivar.habit === 'determinate' && dates['first-ripe'].date !== null
+        ? because('date.end-borne', { days: days(BEARING_DAYS) })
+        : because('date.end-frost')
+  }
+}

@@ -1,0 +1,74 @@
+import type { IsoDate } from '../calendar'
+import { normalsFor, simulateSeasons } from '../climate'
+import { plainPlace, type GardenCultivar, type LogEntry, type Place, type Planting } from '../facts'
+import type { GardenRecord } from './outlook'
+
+/** A small garden for tests: six slicers in a raised bed on the warm, humid plain. */
+export const plain = normalsFor('humid-warm-summer', { latitude: 41, elevation: 450 })
+
+export const slicer: GardenCultivar = {
+  id: 'c',
+  name: 'C',
+  notes: '',
+  crop: 'tomato',
+  habit: 'indeterminate',
+  fruit: 'slicer',
+  origin: 'hybrid',
+  daysToMaturity: 74,
+  maturityFrom: 'transplanting',
+  ripeColour: 'red',
+  grafted: false,
+}
+
+export const bed: Place = {
+  ...plainPlace({ id: 'p', name: 'P', kind: 'bed', length: 3, width: 1.2 }),
+  raised: true,
+}
+
+export const sixSlicers: Planting = {
+  id: 'a',
+  cultivarId: 'c',
+  placeId: 'p',
+  season: 2026,
+  count: 6,
+  training: 'two-stems',
+  support: 'stake',
+  spacingSchool: 'standard',
+  germination: 0.85,
+  survival: 0.9,
+  raising: 'plant',
+  plannedSow: null,
+  plannedSetOut: null,
+}
+
+/** An entry of the planting, on the morning of a day. */
+export const entryOf = (
+  id: string,
+  kind: LogEntry['kind'],
+  on: string,
+  data: object = {},
+  more: Partial<LogEntry> = {},
+) =>
+  ({
+    id,
+    kind,
+    on: on as IsoDate,
+    at: `${on}T07:00:00.000Z`,
+    data,
+    note: '',
+    voids: null,
+    subject: { type: 'planting', id: 'a' },
+    ...more,
+  }) as LogEntry
+
+const ensemble = simulateSeasons({ normals: plain, latitude: 41, count: 60 })
+
+export const sampleGarden = (entries: LogEntry[] = [], change: Partial<GardenRecord> = {}): GardenRecord => ({
+  ensemble,
+  places: [bed],
+  cultivars: [slicer],
+  plantings: [sixSlicers],
+  entries,
+  weather: [],
+  ...change,
+})

@@ -1,0 +1,55 @@
+import type { Crop } from '../crop'
+import { SIDES, type Place, type Support } from '../facts'
+import type { CapacityInput, Layout, Rectangle } from './capacity-input'
+import type { SpacingAnswer } from './recommend'
+
+/** † From the stem to the side of a bed, m. */
+const EDGE = 0.15
+
+/** † Ø of a cage, m. */
+export const CAGE: Record<Crop, number> = { tomato: 0.6, pepper: 0.4 }
+
+/** A pot takes the cage that stands in it; a bed must be wide enough for its own. */
+const cageFor = ({ kind, length, width }: Place, crop: Crop) =>
+  kind === 'container' ? Math.min(CAGE[crop], length, width) : CAGE[crop]
+
+/** A place as a bed to be filled at this spacing: field rows keep half a row distance from their sides, pots nothing. */
+export function bedOf(
+  place: Place,
+  spacing: SpacingAnswer,
+  support: Support,
+  cultivar: { crop: Crop },
+  layout: Layout = 'rows',
+): CapacityInput {
+  const narrow = (edge: number) => Math.min(edge, place.length / 2, place.width / 2)
+  const isField = place.kind === 'rows'
+  const { emitterSpacing, emitterFirst } = place
+  return {
+    length: place.length,
+    width: place.width,
+    inRow: spacing.inRow,
+    betweenRows: isField ? spacing.betweenRows : spacing.lines,
+    edge: isField ? Math.min(spacing.betweenRows / 2, place.width / 2) : narrow(EDGE),
+    endEdge: narrow(isField ? spacing.inRow / 2 : EDGE),
+    supportDiameter: support === 'cage' ? cageFor(place, cultivar.crop) : undefined,
+    emitters:
+      emitterSpacing === null || place.dripLines.length === 0
+        ? undefined
+        : { spacing: emitterSpacing, first: emitterFirst ?? emitterSpacing / 2, lines: place.dripLines },
+    // Between field rows there are paths: every one of them is reached.
+    openSides: isField ? SIDES : place.openSides,
+    armReach: isField ? place.length + place.width : undefined,
+    layout,
+  }
+}
+
+/** The ground that plants standing in a place keep from others at this spacing: halfway to what each wants. */
+export function takenBy(
+  plants: readonly { x: number; y: number; inRow: number; lines: number }[],
+  spacing: Pick<SpacingAnswer, 'inRow' | 'lines'>,
+): Rectangle[] {
+  return plants.map(({ x, y, inRow, lines }) => {
+    const [along, across] = [(inRow + spacing.inRow) / 2, (lines + spacing.lines) / 2]
+    return { x: x - along, y: y - across, length: 2 * along, width: 2 * across }
+  })
+}

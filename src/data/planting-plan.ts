@@ -1,0 +1,40 @@
+import { revalidatePath } from 'next/cache'
+import { isWithinReach } from '../core/calendar'
+import { effectiveEntries, ofKind, type Planting } from '../core/facts'
+import { write } from './database'
+import { currentGarden, todayIn } from './gardens'
+import { logOf } from './log'
+import { plantingsOf, updatePlanting } from './plantings'
+
+/** What a change of plan came to: the planting as it was before, or why it stays so. */
+export type PlanChange = { ok: true; before: Planting } | { ok: false; message: string }
+
+/** Changes how or when a planting is meant to be raised, as far as that is still open. */
+export async function changePlan(
+  plantingId: string,
+  change: Partial<Pick<Planting, 'raising' | 'plannedSow'>>,
+): Promise<PlanChange> {
+  const refused = (message: string): PlanChange => ({ ok: false, message })
+  const changed = await write(async (tx): Promise<PlanChange> => {
+    const garden = await currentGarden(tx)
+    if (!garden) return refused('There is no garden yet: make one first.')
+    const before = (await plantingsOf(garden.id, undefined, tx)).find(({ id }) => id === plantingId)
+    if (!before) return refused('This planting is no longer there. Load the screen again.')
+    const now = todayIn(garden)
+    if (change.plannedSow && !isWithinReach(change.plannedSow, now))
+      return refused('A sowing date lies within about a year of today. It stays as it was.')
+    const own = effectiveEntries(await logOf(garden.id, tx), now).filter(
+      ({ subject }) => subject.id === plantingId,
+    )
+    if (ofKind(own, 'set-out').length > 0)
+      return refused('It is set out already: take that entry back first.')
+    // What is sown in a tray can still go out young or big; when and where it was sown is done.
+    const resown = 'plannedSow' in change || change.raising === 'direct' || before.raising === 'direct'
+    if (resown && ofKind(own, 'sown').length > 0)
+      return refused('It is sown already: take that entry back first.')
+    await updatePlanting(tx, plantingId, change)
+    return { ok: true, before }
+  })
+  if (changed.ok) revalidatePath('/', 'layout')
+  return changed
+}

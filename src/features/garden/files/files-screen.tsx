@@ -1,0 +1,35 @@
+import { GardenPage } from '../garden-tabs'
+import { FeedPart } from './feed-part'
+import { GardenFilePart } from './garden-file-part'
+
+/** What goes out of the garden, and comes in: its calendar, its tables, and the whole of it. */
+export function FilesScreen({ token, query }: { token: string | null; query: string }) {
+  return (
+    <GardenPage
+      at="/garden/files"
+      title="Everything here is yours to take along"
+      deciding="The calendar for your own, tables for a spreadsheet, and the whole garden as one file."
+      query={query}
+    >
+      <div className="mt-6 grid max-w-5xl gap-10 lg:grid-cols-2">
+        <section>
+          <h2 className="mb-2 text-xl font-semibold">The calendar</h2>
+          <FeedPart token={token} />
+        </section>
+        <section>
+          <h2 className="mb-2 text-xl font-semibold">Tables</h2>
+          <p className="flex flex-wrap gap-2">
+            <a className="btn min-h-11 bg-base-100" href="/season.csv" download>
+              Season as CSV
+            </a>
+            <a className="btn min-h-11 bg-base-100" href="/weather.csv" download>
+              Weather record as CSV
+            </a>
+          </p>
+          <h2 className="mt-8 mb-2 text-xl font-semibold">The whole garden</h2>
+          <GardenFilePart />
+        </section>
+      </div>
+    </GardenPage>
+  )
+}

@@ -1,0 +1,66 @@
+'use client'
+
+import { useMemo } from 'react'
+import { toast } from 'sonner'
+import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
+import { useCheckedForm } from '../../../components/forms/use-checked-form'
+import type { IsoDate } from '../../../core/calendar'
+import { SHELTERS, SOILS, type Manner } from '../../../core/facts'
+import { capital, nameOf } from '../../../wording/names'
+import { keepSite } from '../actions'
+import { siteSchema, type SiteValues } from '../schema'
+
+export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Manner; today: IsoDate }) {
+  const schema = useMemo(() => siteSchema(manner, today), [manner, today])
+  const { submit, field, busy, problem } = useCheckedForm<SiteValues>({
+    schema,
+    defaults: site,
+    send: async (values) => {
+      const problems = await keepSite(values)
+      if (!problems) toast('The site is kept. Dates follow it.')
+      return problems
+    },
+  })
+  return (
+    <form onSubmit={submit} noValidate aria-label="Site" className="space-y-4">
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField label="Name" {...field('name')} />
+        <TextField label="Coordinates" {...field('where')} />
+        <TextField label="Height above the sea" {...field('elevation')} />
+        <TextField label="Time zone" {...field('timeZone')} />
+        <ChoiceField label="Shelter from wind" {...field('shelter')}>
+          {SHELTERS.map((shelter) => (
+            <option key={shelter} value={shelter}>
+              {capital(nameOf(shelter))}
+            </option>
+          ))}
+        </ChoiceField>
+        <ChoiceField label="Soil" {...field('soil')}>
+          {SOILS.map((soil) => (
+            <option key={soil} value={soil}>
+              {capital(nameOf(soil))}
+            </option>
+          ))}
+        </ChoiceField>
+        <ChoiceField label="Units" {...field('units')}>
+          <option value="metric">metres, litres, °C</option>
+          <option value="us">feet, gallons, °F</option>
+        </ChoiceField>
+        <ChoiceField label="Decimals" {...field('decimals')}>
+          <option value="point">1.5</option>
+          <option value="comma">1,5</option>
+        </ChoiceField>
+        <ChoiceField label="Dates" {...field('dates')}>
+          <option value="day-first">18 June</option>
+          <option value="month-first">June 18</option>
+          <option value="iso">2026-06-18</option>
+        </ChoiceField>
+        <TextField label="Clock held on" hint="Empty: it follows the computer." {...field('clock')} />
+      </div>
+      <FormError message={problem} />
+      <button className="btn btn-primary min-h-11" disabled={busy}>
+        Keep the site
+      </button>
+    </form>
+  )
+}

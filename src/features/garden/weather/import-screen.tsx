@@ -1,0 +1,249 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useRef, useState, useTransition, type ChangeEvent } from 'react'
+import { toast } from 'sonner'
+import type { IsoDate } from '../../../core/calendar'
+import type { Manner } from '../../../core/facts'
+import { formatDate } from '../../../wording/dates'
+import type { Mapping } from '../../../workers/weather-import/columns'
+import type { ReadDay, ReadResult } from '../../../workers/weather-import/read-days'
+import { WeatherImport } from '../../../workers/weather-import/weather-import'
+import { daysOnRecord, takeDays } from './actions'
+import { MappingForm } from './mapping-form'
+
+type Replaced = 'simulated' | 'imported' | 'all'
+
+/** A file that is open: how it is read, and what came of it. */
+interface Table {
+  name: string
+  rows: string[][]
+  lines: number
+  mapping: Mapping
+}
+interface Reading extends ReadResult {
+  imported: number
+  entered: number
+}
+
+const LARGEST = 10 * 1024 * 1024
+const PROBLEMS = {
+  empty: 'This file is empty.',
+  'not-text': 'This is not a text file. Save the sheet as CSV first, then choose that.',
+  'not-a-table':
+    'This is not a table of days. A weather file has a line a day, with the date, the low and the high in columns.',
+}
+
+/** A weather file: chosen, its columns told, its lines checked, and taken or not. */
+export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) {
+  const [table, setTable] = useState<Table | null>(null)
+  const [reading, setReading] = useState<Reading | null>(null)
+  const [problem, setProblem] = useState<string | null>(null)
+  const [progress, setProgress] = useState<number | null>(null)
+  const [replaced, setReplaced] = useState<Replaced>('simulated')
+  const [busy, startTaking] = useTransition()
+  const worker = useRef<WeatherImport | null>(null)
+  const router = useRouter()
+
+  const choose = async (event: ChangeEvent<HTMLInputElement>) => {
+    const file = event.target.files?.[0]
+    setTable(null)
+    setReading(null)
+    setProblem(null)
+    if (!file) return
+    if (file.size > LARGEST)
+      return setProblem(
+        `This file is ${Math.round(file.size / 1024 / 1024)} MB; twenty years of days are under 1 MB. Leave out what is not daily weather, and choose it again. Nothing was stored.`,
+      )
+    worker.current ??= new WeatherImport()
+    const opened = await worker.current.open(await file.arrayBuffer(), {
+      decimals: manner.decimals,
+      units: manner.units,
+      dates: manner.dates,
+    })
+    if ('problem' in opened) return setProblem(`${PROBLEMS[opened.problem]} Nothing was stored.`)
+    setTable({ name: file.name, ...opened })
+  }
+  const read = async (mapping: Mapping) => {
+    setProgress(0)
+    setReading(null)
+    let reading = true
+    const result = await worker.current!.read(mapping, now, (share) => {
+      // Progress travels beside the answer, and may come after it.
+      if (reading) setProgress(share)
+    })
+    reading = false
+    const dates = result.days.map(({ date }) => date).sort()
+    const known =
+      dates.length === 0 ? { imported: [], entered: [] } : await daysOnRecord(dates[0]!, dates.at(-1)!)
+    const mine = new Set(dates)
+    const among = (list: string[]) => list.filter((date) => mine.has(date)).length
+    setReading({ ...result, imported: among(known.imported), entered: among(known.entered) })
+    setProgress(null)
+  }
+  const stop = () => {
+    worker.current?.stop()
+    setProgress(null)
+    setTable(null)
+    setProblem('Stopped. Nothing was stored: choose the file again to start over.')
+  }
+  const take = (days: ReadDay[]) =>
+    startTaking(async () => {
+      const answer = await takeDays(JSON.stringify(days), replaced).catch(() => null)
+      if (!answer?.ok) {
+        setProblem(answer?.message ?? 'The server did not answer. Nothing was stored: try again.')
+        return
+      }
+      toast(`${answer.days} days are taken. Dates follow them.`)
+      router.push('/garden/weather')
+      router.refresh()
+    })
+
+  return (
+    <div className="max-w-4xl space-y-6 px-6 py-5 max-sm:px-4">
+      <div>
+        <h1 className="text-3xl font-semibold">Import a weather file</h1>
+        <p className="mt-1 text-lg text-quiet">
+          A line a day, columns in any order and under any names. You say what each holds, see how it is read,
+          and then take it or leave it.
+        </p>
+      </div>
+      <label className="block">
+        <span className="text-sm text-quiet">Weather file (CSV)</span>
+        <input
+          type="file"
+          accept=".csv,.txt,.tsv,text/csv,text/plain"
+          className="file-input mt-1 block min-h-11 w-full max-w-md"
+          onChange={choose}
+        />
+      </label>
+      {problem && (
+        <p role="alert" className="border-l-4 border-cut bg-base-200 px-3 py-2 font-semibold">
+          {problem}
+        </p>
+      )}
+      {table && (
+        <MappingForm
+          key={table.name}
+          rows={table.rows}
+          lines={table.lines}
+          guess={table.mapping}
+          busy={progress !== null}
+          onRead={(mapping) => void read(mapping)}
+        />
+      )}
+      {progress !== null && (
+        <p className="flex items-center gap-3">
+          <progress className="progress w-60" value={progress} max={1} aria-label="Reading the file" />
+          <button type="button" className="btn min-h-11 bg-base-100" onClick={stop}>
+            Stop
+          </button>
+        </p>
+      )}
+      {reading && (
+        <Found
+          reading={reading}
+          manner={manner}
+          replaced={replaced}
+          onReplaced={setReplaced}
+          busy={busy}
+          onTake={() => take(reading.days)}
+          onLeave={() => router.push('/garden/weather')}
+        />
+      )}
+    </div>
+  )
+}
+
+const MOST_FAULTS = 40
+
+/** What was found in the file, and the question whether to take it. */
+function Found({
+  reading,
+  manner,
+  replaced,
+  onReplaced,
+  busy,
+  onTake,
+  onLeave,
+}: {
+  reading: Reading
+  manner: Manner
+  replaced: Replaced
+  onReplaced: (to: Replaced) => void
+  busy: boolean
+  onTake: () => void
+  onLeave: () => void
+}) {
+  const { days, faults, imported, entered } = reading
+  const dates = days.map(({ date }) => date as IsoDate).sort()
+  const say = (date: IsoDate) => formatDate(date, manner, 'full')
+  const known = imported + entered
+  const taken = days.length - (replaced === 'all' ? 0 : replaced === 'imported' ? entered : known)
+  return (
+    <section aria-label="What was found" className="space-y-4">
+      <p className="text-xl font-semibold" role="status">
+        {days.length} good {days.length === 1 ? 'line' : 'lines'}, {faults.length} wrong
+        {dates.length > 0 && `: ${say(dates[0]!)} to ${say(dates.at(-1)!)}`}
+      </p>
+      {faults.length > 0 && (
+        <div className="border-l-4 border-cut bg-base-200 px-3 py-2">
+          <p className="font-semibold">Lines that cannot be taken</p>
+          <ul aria-label="Wrong lines">
+            {faults.slice(0, MOST_FAULTS).map(({ line, reason }) => (
+              <li key={line}>
+                Line {line}: {reason}.
+              </li>
+            ))}
+            {faults.length > MOST_FAULTS && <li>… and {faults.length - MOST_FAULTS} more</li>}
+          </ul>
+        </div>
+      )}
+      {known > 0 && (
+        <fieldset>
+          <legend className="mb-1 font-semibold">
+            {known} of these days {known === 1 ? 'is' : 'are'} on record already
+            {entered > 0 && `, ${entered} of them by hand`}
+          </legend>
+          {(
+            [
+              ['simulated', 'Leave those as they are, and add only the new days'],
+              ['imported', 'Replace what was imported before; leave what was entered by hand'],
+              ['all', 'Replace them all, also what was entered by hand'],
+            ] as const
+          ).map(([value, text]) => (
+            <label key={value} className="flex min-h-11 items-center gap-2">
+              <input
+                type="radio"
+                className="radio"
+                name="replaced"
+                checked={replaced === value}
+                onChange={() => onReplaced(value)}
+              />
+              {text}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      <p className="flex flex-wrap gap-2">
+        {days.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-primary min-h-11"
+            disabled={busy || taken === 0}
+            onClick={onTake}
+          >
+            {busy
+              ? 'Storing …'
+              : taken === 0
+                ? 'No new day to take'
+                : `Take ${faults.length > 0 ? 'the ' : ''}${taken} good ${taken === 1 ? 'day' : 'days'}`}
+          </button>
+        )}
+        <button type="button" className="btn min-h-11 bg-base-100" onClick={onLeave}>
+          Take none
+        </button>
+      </p>
+    </section>
+  )
+}

@@ -1,0 +1,58 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { array, lazy, mixed, object, string, ValidationError, type AnyObjectSchema } from 'yup'
+import type { GroundEdit, GroundRows } from '../../core/facts'
+import { obstacleRow, placeRow, plantingRow, plantRow } from '../../data/garden-file-schema'
+import { loadGarden, outlookOn } from '../../data/garden-state'
+import { putGround, type GroundChange } from '../../data/ground'
+import { groundFault } from './faults'
+
+const ROWS: Record<keyof GroundRows, AnyObjectSchema> = {
+  place: placeRow,
+  obstacle: obstacleRow,
+  planting: plantingRow,
+  plant: plantRow,
+}
+
+const edit = lazy((value: { of?: unknown } | null) => {
+  const of = Object.keys(ROWS).find((kind) => kind === value?.of) as keyof GroundRows | undefined
+  return object({
+    of: mixed<string>().oneOf(Object.keys(ROWS)).required(),
+    id: string().required().max(64),
+    row: of ? ROWS[of].nullable().defined().default(undefined) : mixed().required(),
+  }).noUnknown()
+})
+const edits = array(edit).required().max(4000)
+
+/** Brings places, obstacles, plantings and plants to what they are to be; all or none, and what takes it back. */
+export async function editGround(typed: GroundEdit[]): Promise<GroundChange> {
+  const state = await loadGarden()
+  if (!state) return { ok: false, message: 'There is no garden yet: make one first.' }
+  let checked: GroundEdit[]
+  try {
+    checked = edits.validateSync(typed, { strict: true }) as unknown as GroundEdit[]
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    return { ok: false, message: `That cannot be kept: ${error.message}.` }
+  }
+  const wrongRow = checked.find(({ id, row }) => row !== null && row.id !== id)
+  if (wrongRow) return { ok: false, message: 'That cannot be kept: a row is not the one it is said to be.' }
+  // What is cleared, or of a season that is over, stands in nobody's way.
+  const growing = new Set(
+    outlookOn(state, state.now)
+      .plantings.filter(({ dates }) => dates.end.how !== 'logged')
+      .map(({ planting }) => planting.id),
+  )
+  const over = new Set(state.record.plantings.filter(({ id }) => !growing.has(id)).map(({ id }) => id))
+  const present = (rows: GroundRows): GroundRows => ({
+    ...rows,
+    planting: rows.planting.filter(({ id }) => !over.has(id)),
+    plant: rows.plant.filter(({ plantingId }) => !over.has(plantingId)),
+  })
+  const changed = await putGround(checked, (after, before) =>
+    groundFault(present(after), present(before), state.now),
+  )
+  if (changed.ok) revalidatePath('/', 'layout')
+  return changed
+}

@@ -1,0 +1,108 @@
+import { unparse } from 'papaparse'
+import QRCode from 'qrcode'
+import type { IsoDate } from '../../core/calendar'
+import { inGarden } from '../../core/facts'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import { formatDate } from '../../wording/dates'
+import { sayLength } from '../../wording/say'
+import type { Piece } from './piece'
+import { groundView, type GroundView } from './queries'
+
+export const PAPERS = { a4: { width: 210, height: 297 }, letter: { width: 215.9, height: 279.4 } } as const
+export type Paper = keyof typeof PAPERS
+
+export const paperOf = (asked: unknown): Paper => (asked === 'letter' ? 'letter' : 'a4')
+
+/** Places and obstacles as pieces, in the order they are drawn. */
+export const piecesOf = ({ rows }: Pick<GroundView, 'rows'>): Piece[] => [
+  ...rows.obstacle.map((row): Piece => ({ of: 'obstacle', row })),
+  ...rows.place.map((row): Piece => ({ of: 'place', row })),
+]
+
+export interface PlanPaper {
+  name: string
+  date: string
+  view: GroundView
+  lines: { name: string; size: string; held: string }[]
+}
+
+export function planPaper(state: GardenState, on: IsoDate): PlanPaper {
+  const view = groundView(state, on)
+  const { manner } = view
+  return {
+    name: state.garden.name,
+    date: formatDate(on, manner),
+    view,
+    lines: view.rows.place.map((place) => ({
+      name: place.name,
+      size: `${sayLength(place.length, manner)} × ${sayLength(place.width, manner)}`,
+      held: view.notes[place.id]!.held || 'nothing',
+    })),
+  }
+}
+
+export interface PlantLabel {
+  id: string
+  cultivar: string
+  where: string
+  date: string
+  /** The code's dark squares as a path in its own units, and how many units it is wide. */
+  code: { path: string; size: number }
+}
+
+/** A label for every plant of the season: cultivar, where, when set out, and a code that opens its page. */
+export function plantLabels(state: GardenState, on: IsoDate, origin: string): PlantLabel[] {
+  const manner = mannerOf(state.garden)
+  return outlookOn(state, on)
+    .plantings.filter(({ dates }) => dates.end.how !== 'logged')
+    .flatMap(({ planting, cultivar, place, dates }) => {
+      const date = dates['set-out'].date
+      return plantsOn(state, on)
+        .filter(({ plantingId }) => plantingId === planting.id)
+        .map(({ id, label }) => ({
+          id,
+          cultivar: cultivar.name,
+          where: `${place.name}, plant ${label}`,
+          date: date
+            ? `${dates['set-out'].how === 'logged' ? 'set out' : 'to set out'} ${formatDate(date, manner)}`
+            : '',
+          code: codeOf(`${origin}/plantings/${planting.id}?plant=${encodeURIComponent(label)}`),
+        }))
+    })
+}
+
+function codeOf(text: string): PlantLabel['code'] {
+  const { size, data } = QRCode.create(text, { errorCorrectionLevel: 'M' }).modules
+  let path = ''
+  for (let row = 0; row < size; row++)
+    for (let column = 0; column < size; column++)
+      if (data[row * size + column]) path += `M${column} ${row}h1v1h-1z`
+  return { path, size }
+}
+
+/** Where every plant stands, in its place and in the garden, as a table. */
+export function positionsCsv(state: GardenState, on: IsoDate = state.now): string {
+  const places = new Map(state.record.places.map((place) => [place.id, place]))
+  const metres = (value: number) => Math.round(value * 1000) / 1000
+  const rows = outlookOn(state, on)
+    .plantings.filter(({ dates }) => dates.end.how !== 'logged')
+    .flatMap(({ planting, cultivar }) => {
+      const place = places.get(planting.placeId)!
+      return plantsOn(state, on)
+        .filter(({ plantingId }) => plantingId === planting.id)
+        .map((plant) => {
+          const spot = inGarden(place, plant)
+          return {
+            place: place.name,
+            plant: plant.label,
+            cultivar: cultivar.name,
+            'from the west end, m': metres(plant.x),
+            'from the south side, m': metres(plant.y),
+            'east in the garden, m': metres(spot.x),
+            'north in the garden, m': metres(spot.y),
+          }
+        })
+    })
+  return unparse(rows, { escapeFormulae: true })
+}

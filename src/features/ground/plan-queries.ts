@@ -1,0 +1,40 @@
+import type { IsoDate } from '../../core/calendar'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { HowManyView } from './how-many-screen'
+import type { PotsView } from './pots-screen'
+import { holdsOn } from '../../core/facts'
+
+const queryOf = (state: GardenState, on: IsoDate) => (on === state.now ? '' : `?on=${on}`)
+
+/** What a household's wishes are held against. */
+export function howManyView(state: GardenState, on: IsoDate): HowManyView {
+  return {
+    manner: mannerOf(state.garden),
+    query: queryOf(state, on),
+    cultivars: [...state.record.cultivars],
+    plan: outlookOn(state, on).plantings.map(({ planting }) => ({
+      cultivarId: planting.cultivarId,
+      plants: planting.count,
+      training: planting.training,
+    })),
+  }
+}
+
+export function potsView(state: GardenState, on: IsoDate): PotsView {
+  const { plantings } = outlookOn(state, on)
+  return {
+    manner: mannerOf(state.garden),
+    query: queryOf(state, on),
+    places: state.record.places
+      .filter((place) => holdsOn(place, on))
+      .map((place) => ({
+        place,
+        plants: plantings
+          .filter((own) => own.place.id === place.id && own.dates.end.how !== 'logged')
+          .flatMap(({ planting, cultivar }) =>
+            Array.from({ length: planting.count }, () => ({ crop: cultivar.crop, habit: cultivar.habit })),
+          ),
+      })),
+  }
+}

@@ -1,0 +1,236 @@
+import type { IsoDate } from '../../core/calendar'
+import { addDays, dayOfYear, yearOf } from '../../core/calendar'
+import { frostPercentiles, seasonStart } from '../../core/climate'
+import { holdsOn, type GardenCultivar, type GroundRows, type Manner, type Place } from '../../core/facts'
+import { rotation, type Rotation } from '../../core/rotation'
+import { allCanopies, type SeasonOutlook, type StandingCanopy } from '../../core/season'
+import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { sayCount, sayMeasure } from '../../wording/say'
+import { sayReason } from '../../wording/say-reason'
+import { overlaps } from './faults'
+
+/** What is told of a place in layers and list. */
+export interface PlaceNote {
+  /** `6 Copperlace, 6 Dusk Plum`; empty: nothing stands there. */
+  held: string
+  plants: number
+  rotation: { verdict: Rotation['verdict']; text: string }
+  /** Plants that stand closer than advised. */
+  crowded: string[]
+  leafArea: string
+  /** Something was entered of it, or grew in it. */
+  history: boolean
+  /** How many more of what stands there would fit. */
+  room: number
+}
+
+/** The ground as of a date. */
+export interface GroundView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  query: string
+  site: { latitude: number }
+  /** The day shown, and the middle of each month without frost, 1–366. */
+  dayOfYear: number
+  seasonDays: number[]
+  answer: string
+  deciding: string
+  troubles: string[]
+  rows: GroundRows
+  canopies: StandingCanopy[]
+  notes: Record<string, PlaceNote>
+  cultivars: GardenCultivar[]
+  putAway: Place[]
+}
+
+export function groundView(state: GardenState, on: IsoDate): GroundView {
+  const manner = mannerOf(state.garden)
+  const outlook = outlookOn(state, on)
+  const canopies = allCanopies(outlook, plantsOn(state, on))
+  const rows = rowsOn(state, outlook, on)
+  const notes = Object.fromEntries(
+    rows.place.map((place) => [place.id, noteOf(place, state, outlook, canopies, manner)]),
+  )
+  const room = Object.values(notes).reduce((sum, note) => sum + note.room, 0)
+  const stand = canopies.filter(({ stands }) => stands).length
+  const planned = canopies.length - stand
+  return {
+    manner,
+    on,
+    now: state.now,
+    query: on === state.now ? '' : `?on=${on}`,
+    site: { latitude: state.garden.latitude },
+    dayOfYear: dayOfYear(on),
+    seasonDays: growingDays(state),
+    answer:
+      rows.place.length === 0
+        ? 'Draw your first place'
+        : `${sayCount(stand, 'plant')} on ${sayCount(rows.place.length, 'place')}, room for ${room} more`,
+    deciding: decidingOf(rows, notes, planned),
+    troubles: troublesOf(rows, notes, outlook, state, manner),
+    rows,
+    canopies,
+    notes,
+    cultivars: [...state.record.cultivars],
+    putAway: state.record.places.filter((place) => place.to !== null && place.to < on),
+  }
+}
+
+function rowsOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): GroundRows {
+  const planting = outlook.plantings
+    .filter(({ dates }) => dates.end.how !== 'logged')
+    .map((own) => own.planting)
+  const ids = new Set(planting.map(({ id }) => id))
+  return {
+    place: state.record.places.filter((place) => holdsOn(place, on)),
+    obstacle: state.obstacles.filter((obstacle) => holdsOn(obstacle, on)),
+    planting,
+    plant: plantsOn(state, on).filter(({ plantingId }) => ids.has(plantingId)),
+  }
+}
+
+function decidingOf(rows: GroundRows, notes: GroundView['notes'], planned: number): string {
+  if (rows.place.length === 0) return 'Everything else follows from where the beds, rows and pots lie.'
+  const widest = rows.place.reduce((most, place) =>
+    notes[place.id]!.room > notes[most.id]!.room ? place : most,
+  )
+  const more = notes[widest.id]!.room
+  return [
+    more > 0
+      ? `Most of it in ${widest.name}: ${more} more of what stands there.`
+      : 'Every place is as full as is advised.',
+    planned > 0 ? `${planned} more are planned and have their place.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
+
+/** † Every so many days of the season the sun is looked at. */
+const SUN_STEP = 30
+
+/** Days of the year from the last frost to the first, in the middle season; all year where there is none. */
+function growingDays({ record: { ensemble } }: GardenState): number[] {
+  const { lastSpring, firstAutumn } = frostPercentiles(ensemble)
+  const [from, to] = [lastSpring.p50 ?? 0, firstAutumn.p50 ?? 364]
+  const start = seasonStart(ensemble.normals, HELD_YEAR)
+  return Array.from({ length: Math.max(1, Math.round((to - from) / SUN_STEP)) }, (_, index) =>
+    dayOfYear(addDays(start, Math.round(from + (index + 0.5) * SUN_STEP))),
+  )
+}
+const HELD_YEAR = '2025-07-01' as IsoDate
+
+/** What is wrong with the plan, in words. */
+function troublesOf(
+  rows: GroundRows,
+  notes: GroundView['notes'],
+  outlook: SeasonOutlook,
+  state: GardenState,
+  manner: Manner,
+): string[] {
+  const nameOf = new Map(
+    outlook.plantings.map(({ planting, cultivar, place }) => [
+      planting.id,
+      `${cultivar.name} in ${place.name}`,
+    ]),
+  )
+  return [
+    ...overlaps(rows.place).map(
+      ({ one, other, area }) =>
+        `${one.name} and ${other.name} lie on each other by ${sayMeasure({ kind: 'area', value: area }, manner)}.`,
+    ),
+    ...unaccounted(
+      rows.planting.map(({ id, count }) => ({
+        plantingId: id,
+        raised: count,
+        positions: rows.plant.filter(({ plantingId }) => plantingId === id).length,
+      })),
+    ).map(({ plantingId, leftOff, empty }) =>
+      leftOff > 0
+        ? `${nameOf.get(plantingId)}: ${sayCount(leftOff, 'plant')} left off the plan.`
+        : `${nameOf.get(plantingId)}: ${sayCount(empty, 'position')} without a plant.`,
+    ),
+    ...rows.place.flatMap((place) => {
+      const { crowded } = notes[place.id]!
+      return crowded.length > 0
+        ? [`${place.name}: ${sayCount(crowded.length, 'plant')} closer than advised.`]
+        : []
+    }),
+  ]
+}
+
+function noteOf(
+  place: Place,
+  state: GardenState,
+  outlook: SeasonOutlook,
+  canopies: readonly StandingCanopy[],
+  manner: Manner,
+): PlaceNote {
+  const own = outlook.plantings.filter(
+    (other) => other.place.id === place.id && other.dates.end.how !== 'logged',
+  )
+  const here = canopies.filter(({ placeId }) => placeId === place.id)
+  const wetness = wetnessOf(state)
+  const spacingOf = new Map(
+    own.map(({ planting, cultivar }) => [
+      planting.id,
+      recommendSpacing({
+        plant: cultivar,
+        training: planting.training,
+        school: planting.spacingSchool,
+        wetness,
+      }).answer,
+    ]),
+  )
+  const leafOf = new Map(
+    own.map(({ planting, cultivar }) => [planting.id, leafAreaOf(cultivar, planting.training)]),
+  )
+  const pressed = crowding(
+    here.map(({ id, x, y, plantingId }) => ({
+      id,
+      x,
+      y,
+      // Lines of a bed stand closer than plants in a row: the nearer of the two is what is advised at least.
+      apart: Math.min(spacingOf.get(plantingId)!.inRow, spacingOf.get(plantingId)!.lines),
+      leafArea: leafOf.get(plantingId)!,
+    })),
+    place.length * place.width,
+  )
+  const turned = rotation(
+    { years: yearsOf(state, place.id), container: place.kind === 'container' },
+    yearOf(seasonStart(state.record.ensemble.normals, outlook.today)),
+  )
+  const main = own[0]
+  return {
+    held: own.map(({ planting, cultivar }) => `${planting.count} ${cultivar.name}`).join(', '),
+    plants: here.length,
+    rotation: { verdict: turned.answer.verdict, text: sayReason(turned.reasons[0]!, manner) },
+    crowded: pressed.crowded,
+    history:
+      yearsOf(state, place.id).length > 0 ||
+      state.record.entries.some(({ subject }) => subject.id === place.id),
+    leafArea:
+      here.length === 0
+        ? ''
+        : `${pressed.leafAreaIndex.toFixed(1)} m² of leaf over each m² of ground, grown: takes ${Math.round(pressed.lightTaken * 100)} % of the light.`,
+    room: main
+      ? fill({
+          ...bedOf(place, spacingOf.get(main.planting.id)!, main.planting.support, main.cultivar),
+          taken: takenBy(
+            here.map(({ x, y, plantingId }) => ({ x, y, ...spacingOf.get(plantingId)! })),
+            spacingOf.get(main.planting.id)!,
+          ),
+        }).count
+      : 0,
+  }
+}
+
+/** Years in which Solanaceae stood in a place: told, or planted here in an earlier season. */
+export function yearsOf(state: GardenState, placeId: string): number[] {
+  return [
+    ...(state.history.get(placeId) ?? []),
+    ...state.record.plantings.filter((planting) => planting.placeId === placeId).map(({ season }) => season),
+  ]
+}

@@ -1,0 +1,252 @@
+import { array, boolean, number, object, string } from 'yup'
+import { POT_SHAPES } from '../../core/containers'
+import { OBSTACLE_KINDS, PLACE_KINDS, SIDES, type Manner, type Obstacle, type Place } from '../../core/facts'
+import { parseQuantity } from '../../core/quantity'
+import { choiceField, nameField, quantityField } from '../../wording/fields'
+import { sayLength } from '../../wording/say'
+
+export const MULCHES = ['bare', 'straw', 'grass', 'dark-film', 'clear-film'] as const
+
+/** A piece of the ground as its form types it. */
+export interface PieceValues {
+  name: string
+  kind: string
+  x: string
+  y: string
+  length: string
+  width: string
+  turn: string
+  height: string
+  raised: boolean
+  mulch: string
+  openSides: string[]
+  dripLines: string
+  emitterSpacing: string
+  emitterFirst: string
+  potShape: string
+  potBottom: string
+  selfWatering: boolean
+}
+
+const unitOf = (manner: Manner) => (manner.units === 'us' ? 'ft' : 'm')
+
+/** Lengths with commas between them: `0.23 m, 0.97 m`. */
+function linesField(manner: Manner) {
+  return array(number().required())
+    .transform((_, typed: unknown) =>
+      Array.isArray(typed)
+        ? typed
+        : String(typed ?? '')
+            .split(manner.decimals === 'comma' ? /;|,\s/ : /[;,]/)
+            .filter((text) => text.trim() !== '')
+            .map((text) => {
+              const read = parseQuantity(text.trim(), 'length', manner.units, unitOf(manner))
+              return 'error' in read ? NaN : read.value
+            }),
+    )
+    .max(20, 'At most 20 lines, please.')
+    .test(
+      'lines',
+      'Distances from the south side with commas between, as 0.3 m, 0.9 m; or nothing.',
+      (lines) => (lines ?? []).every((y) => Number.isFinite(y) && y >= 0),
+    )
+    .required()
+}
+
+/** A length, or nothing typed. */
+function optionalLength(manner: Manner, low: number, high: number) {
+  const field = quantityField('length', manner, { low, high, bareUnit: unitOf(manner) })
+  return number()
+    .nullable()
+    .transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? null : typed))
+    .test('length', '', function check(_, { originalValue }) {
+      if (String(originalValue ?? '').trim() === '') return true
+      try {
+        field.validateSync(originalValue)
+        return true
+      } catch (error) {
+        return this.createError({ message: (error as Error).message })
+      }
+    })
+    .transform((_, typed: unknown) => {
+      if (typed === null || String(typed).trim() === '') return null
+      const read = parseQuantity(String(typed), 'length', manner.units, unitOf(manner))
+      return 'error' in read ? 0 : read.value
+    })
+}
+
+/** Where a corner lies: a length, below zero west or south of the garden's own corner. */
+function positionField(manner: Manner) {
+  const read = (typed: unknown) => {
+    const text = String(typed ?? '').trim()
+    const isBelow = /^[-−]/.test(text)
+    const parsed = parseQuantity(text.replace(/^[-−+]\s*/, ''), 'length', manner.units, unitOf(manner))
+    return 'error' in parsed ? parsed : { value: isBelow ? -parsed.value : parsed.value }
+  }
+  return number()
+    .required()
+    .transform((_, typed: unknown) => {
+      if (typeof typed === 'number') return typed
+      const parsed = read(typed)
+      return 'error' in parsed ? 0 : parsed.value
+    })
+    .test('position', '', function check(value, { originalValue }) {
+      const parsed = typeof originalValue === 'number' ? { value } : read(originalValue)
+      if ('error' in parsed) return this.createError({ message: parsed.error })
+      return (
+        Math.abs(value) <= FARTHEST ||
+        this.createError({ message: `At most ${sayLength(FARTHEST, manner)} off, please.` })
+      )
+    })
+}
+/** m from the garden's corner. */
+const FARTHEST = 1000
+
+const DEGREES = 'Degrees from −180 to 180, counterclockwise.'
+
+/** What is true of any place or obstacle; the drip lines must lie in the place. */
+export function pieceSchema(manner: Manner) {
+  const length = (low: number, high: number) =>
+    quantityField('length', manner, { low, high, bareUnit: unitOf(manner) })
+  return object({
+    name: nameField('it'),
+    kind: choiceField([...PLACE_KINDS, ...OBSTACLE_KINDS], 'what it is'),
+    x: positionField(manner),
+    y: positionField(manner),
+    length: length(0.1, 500),
+    width: length(0.05, 500),
+    turn: number()
+      .transform((_, typed: unknown) =>
+        Number(
+          String(typed ?? '')
+            .trim()
+            .replace(/°$/, '')
+            .replace('−', '-')
+            .replace(',', '.') || NaN,
+        ),
+      )
+      .typeError(DEGREES)
+      .required(DEGREES)
+      .min(-180, DEGREES)
+      .max(180, DEGREES),
+    height: optionalLength(manner, 0.05, 60),
+    raised: boolean().required(),
+    mulch: choiceField(MULCHES, 'a mulch'),
+    openSides: array(string().oneOf(SIDES).required()).required(),
+    dripLines: linesField(manner),
+    emitterSpacing: optionalLength(manner, 0.02, 5),
+    emitterFirst: optionalLength(manner, 0, 100),
+    potShape: choiceField(POT_SHAPES, 'a shape'),
+    potBottom: optionalLength(manner, 0.02, 5),
+    selfWatering: boolean().required(),
+  })
+    .test('lines-inside', '', function check({ dripLines, width }) {
+      const outside = (dripLines ?? []).find((y) => y > width)
+      return (
+        outside === undefined ||
+        this.createError({
+          path: 'dripLines',
+          message: `A line ${sayLength(outside, manner)} from the south side lies outside: it is ${sayLength(width, manner)} wide.`,
+        })
+      )
+    })
+    .test('emitters', '', function check({ dripLines, emitterSpacing, emitterFirst, length: along }) {
+      if ((dripLines ?? []).length > 0 && emitterSpacing === null)
+        return this.createError({ path: 'emitterSpacing', message: 'Say how far apart the emitters are.' })
+      if (emitterFirst !== null && emitterFirst !== undefined && emitterFirst > along)
+        return this.createError({
+          path: 'emitterFirst',
+          message: 'The first emitter lies beyond the end: none would reach a plant.',
+        })
+      return true
+    })
+}
+
+/** A piece as its form shows it. */
+export function typedPiece(row: Place | Obstacle, manner: Manner): PieceValues {
+  const say = (value: number | null) => (value === null ? '' : sayLength(value, manner))
+  const place = 'mulch' in row ? row : null
+  return {
+    name: row.name,
+    kind: row.kind,
+    x: say(row.x),
+    y: say(row.y),
+    length: say(row.length),
+    width: say(row.width),
+    turn: `${row.turn}`,
+    height: say(row.height),
+    raised: place?.raised ?? false,
+    mulch: place?.mulch ?? 'bare',
+    openSides: place?.openSides ?? [],
+    dripLines: (place?.dripLines ?? [])
+      .map((y) => sayLength(y, manner))
+      .join(manner.decimals === 'comma' ? '; ' : ', '),
+    emitterSpacing: say(place?.emitterSpacing ?? null),
+    emitterFirst: say(place?.emitterFirst ?? null),
+    potShape: place?.pot?.shape ?? 'round',
+    potBottom: say(place?.pot?.bottom ?? null),
+    selfWatering: place?.pot?.selfWatering ?? false,
+  }
+}
+
+type Checked = ReturnType<ReturnType<typeof pieceSchema>['validateSync']>
+
+/** What was shown rounded and not touched stays as exact as it is kept. */
+export function unrounded(
+  typed: Checked,
+  values: PieceValues,
+  shown: PieceValues,
+  row: Place | Obstacle,
+): Checked {
+  const untouched = (
+    ['x', 'y', 'length', 'width', 'turn', 'height', 'dripLines', 'emitterSpacing', 'emitterFirst'] as const
+  ).filter((field) => values[field] === shown[field] && field in row)
+  return {
+    ...typed,
+    ...Object.fromEntries(
+      untouched.map((field) => [field, (row as unknown as Record<string, unknown>)[field]]),
+    ),
+  }
+}
+
+/** The row that a checked form stands for. */
+export function placeFrom(before: Place, typed: Checked): Place {
+  const { x, y, length, width, turn, height, raised, mulch, dripLines, emitterSpacing, emitterFirst } = typed
+  return {
+    ...before,
+    name: typed.name,
+    x,
+    y,
+    length,
+    width,
+    turn,
+    height: height ?? null,
+    raised,
+    mulch: mulch as Place['mulch'],
+    openSides: typed.openSides as Place['openSides'],
+    dripLines,
+    emitterSpacing: dripLines.length === 0 ? null : (emitterSpacing ?? null),
+    emitterFirst: dripLines.length === 0 ? null : (emitterFirst ?? null),
+    pot: before.pot && {
+      shape: typed.potShape as NonNullable<Place['pot']>['shape'],
+      bottom: typed.potShape === 'tapered' ? (typed.potBottom ?? length * 0.8) : null,
+      selfWatering: typed.selfWatering,
+    },
+  }
+}
+
+export function obstacleFrom(
+  before: Obstacle,
+  { name, x, y, length, width, turn, height }: Checked,
+): Obstacle {
+  return {
+    ...before,
+    name,
+    x,
+    y,
+    length,
+    width: before.kind === 'tree' ? length : width,
+    turn,
+    height: height ?? before.height,
+  }
+}

@@ -1,0 +1,127 @@
+'use client'
+
+import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { editedGround, type GroundEdit, type GroundRows } from '../../core/facts'
+import { editGround } from './actions'
+
+interface Step {
+  edits: GroundEdit[]
+  words: string
+}
+
+/** Edits that are on screen and not yet in what the server sent; `landedOn`: what that was when it had kept them. */
+interface Waiting {
+  edits: GroundEdit[]
+  landedOn: GroundRows | null
+}
+
+/**
+ * The ground as it is edited: on screen at once, kept by the server, taken back when it refuses; with undo and redo,
+ * which wait for what is under way.
+ */
+export function useGround(kept: GroundRows) {
+  const [waiting, setWaiting] = useState<Waiting[]>([])
+  const [, startKeeping] = useTransition()
+  const done = useRef<Step[]>([])
+  const undone = useRef<Step[]>([])
+  const line = useRef<Promise<unknown>>(Promise.resolve())
+  const [depth, setDepth] = useState({ done: 0, undone: 0 })
+  const latest = useRef(kept)
+  useEffect(() => {
+    latest.current = kept
+    setWaiting((before) => before.filter(({ landedOn }) => landedOn === null || landedOn === kept))
+  }, [kept])
+  const rows = useMemo(
+    () => waiting.reduce<GroundRows>((ground, { edits }) => editedGround(ground, edits), kept),
+    [kept, waiting],
+  )
+
+  /** @returns why it was refused; null: it is kept */
+  const send = async (
+    { edits, words }: Step,
+    onDone: (undo: GroundEdit[]) => void,
+    isToldElsewhere = false,
+  ): Promise<string | null> => {
+    const answer = await new Promise<Awaited<ReturnType<typeof editGround>> | null>((resolve) => {
+      startKeeping(async () => resolve(await editGround(edits).catch(() => null)))
+    })
+    if (!answer?.ok) {
+      setWaiting((before) => before.filter((other) => other.edits !== edits))
+      const message = answer?.message ?? 'The server did not answer. The plan stays as it was: try again.'
+      if (!isToldElsewhere) toast.error(message)
+      return message
+    }
+    setWaiting((before) =>
+      holds(latest.current, edits)
+        ? before.filter((other) => other.edits !== edits)
+        : before.map((other) => (other.edits === edits ? { edits, landedOn: latest.current } : other)),
+    )
+    onDone(answer.undo)
+    setDepth({ done: done.current.length, undone: undone.current.length })
+    toast(words)
+    return null
+  }
+  const show = (edits: GroundEdit[]) => setWaiting((before) => [...before, { edits, landedOn: null }])
+  const inLine = <Answer>(task: () => Promise<Answer>): Promise<Answer> => {
+    const turn = line.current.then(task)
+    line.current = turn.catch(() => undefined)
+    return turn
+  }
+  const keep = (step: Step, isToldElsewhere: boolean) => {
+    show(step.edits)
+    return inLine(() =>
+      send(
+        step,
+        (undo) => {
+          done.current.push({ edits: undo, words: step.words })
+          undone.current = []
+        },
+        isToldElsewhere,
+      ),
+    )
+  }
+  const stepBack = (from: typeof done, to: typeof done, say: (words: string) => string) =>
+    void inLine(async () => {
+      const step = from.current.pop()
+      if (!step) return
+      show(step.edits)
+      await send({ edits: step.edits, words: say(step.words) }, (back) =>
+        to.current.push({ edits: back, words: step.words }),
+      )
+    })
+  /** An edit whose refusal is told here. */
+  const edit = (edits: GroundEdit[], words: string): void => void keep({ edits, words }, false)
+  /** An edit of a form, which tells a refusal itself. */
+  const editByForm = (edits: GroundEdit[], words: string) => keep({ edits, words }, true)
+  const undo = () => stepBack(done, undone, (words) => `Taken back: ${lowered(words)}`)
+  const redo = () => stepBack(undone, done, (words) => words)
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || isTyping(event.target)) return
+      const key = event.key.toLowerCase()
+      if (key === 'z' && !event.shiftKey) undo()
+      else if (key === 'y' || (key === 'z' && event.shiftKey)) redo()
+      else return
+      event.preventDefault()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  })
+
+  return { rows, edit, editByForm, undo, redo, canUndo: depth.done > 0, canRedo: depth.undone > 0 }
+}
+
+/** Whether rows are what edits make of them already. */
+const holds = (rows: GroundRows, edits: readonly GroundEdit[]) =>
+  edits.every(
+    ({ of, id, row }) =>
+      JSON.stringify((rows[of] as { id: string }[]).find((other) => other.id === id) ?? null) ===
+      JSON.stringify(row),
+  )
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
+
+const lowered = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)

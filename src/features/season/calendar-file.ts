@@ -1,0 +1,69 @@
+import ical, { ICalEventTransparency } from 'ical-generator'
+import { addDays, type IsoDate } from '../../core/calendar'
+import { raisingNeeds, seedsInPlace, type PlantingOutlook, type Stage } from '../../core/season'
+import { outlookOn, type GardenState } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+import { formatDate } from '../../wording/dates'
+import { sayCount } from '../../wording/say'
+import { STAGE_NAMES } from '../../wording/stages'
+
+/** Stages that stand in a calendar: what is to be done, and what is looked forward to. */
+const SHOWN = [
+  'sow',
+  'pot-up',
+  'harden',
+  'set-out',
+  'first-flower',
+  'first-ripe',
+  'top',
+  'end',
+] as const satisfies readonly Stage[]
+
+/**
+ * The season as an iCalendar file: an all-day event for each stage of each planting. A stage keeps its UID when its
+ * date moves, so that a calendar that reads it again moves the event.
+ *
+ * @param at when it is written
+ */
+export function calendarFile(state: GardenState, at: Date): string {
+  const { garden, now } = state
+  const calendar = ical({
+    name: garden.name,
+    prodId: { company: 'Prairie', product: 'season', language: 'EN' },
+    // All its events are whole days: the zone is only for what a calendar adds of its own.
+    x: { 'X-WR-TIMEZONE': garden.timeZone },
+    ttl: 6 * 3600,
+  })
+  for (const own of outlookOn(state, now).plantings)
+    for (const stage of SHOWN) {
+      const { date, how } = own.dates[stage]
+      if (date === null) continue
+      calendar.createEvent({
+        id: `${own.planting.id}.${stage}@prairie`,
+        start: midday(date),
+        end: midday(addDays(date, 1)),
+        allDay: true,
+        stamp: at,
+        summary: `${STAGE_NAMES[stage]}: ${own.cultivar.name}, ${own.place.name}${how === 'logged' ? ' (done)' : ''}`,
+        description: describe(state, own, stage),
+        transparency: ICalEventTransparency.TRANSPARENT,
+      })
+    }
+  return calendar.toString()
+}
+
+/** An all-day event wants the day itself, wherever the server stands: its middle is in no other day. */
+const midday = (date: IsoDate) => `${date}T12:00:00.000Z`
+
+function describe({ garden }: GardenState, { planting, dates }: PlantingOutlook, stage: Stage): string {
+  const manner = mannerOf(garden)
+  const { spread } = dates[stage]
+  const odds =
+    spread?.p10 && spread.p90 && spread.p10 !== spread.p90
+      ? `In 8 seasons of 10 from ${formatDate(spread.p10, manner)} to ${formatDate(spread.p90, manner)}.`
+      : ''
+  if (stage !== 'sow') return [sayCount(planting.count, 'plant') + '.', odds].join(' ').trim()
+  const seeds =
+    planting.raising === 'direct' ? seedsInPlace(planting) : raisingNeeds(planting, planting.raising).seeds
+  return `${sayCount(seeds, 'seed')} for ${sayCount(planting.count, 'plant')}. ${odds}`.trim()
+}
