@@ -6,8 +6,10 @@ export default defineConfig({
   outputDir: '.scratch/browser',
   globalSetup: './e2e/support/lay-demo.ts',
   workers: 2,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Generous, for a machine that is slow or busy; a second try is counted and named by `npm test`.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
+  retries: 1,
   reporter: [['list'], ['json', { outputFile: '.scratch/reports/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },

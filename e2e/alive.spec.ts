@@ -66,7 +66,7 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   await expect(stage(page, 'first-ripe')).toHaveText(core.firstRipe)
 })
 
-test('what is typed before the page is live is kept', async ({ page }) => {
+test('what is typed or chosen before the page is live is kept', async ({ page }) => {
   let release = () => {}
   const released = new Promise<void>((resolve) => (release = resolve))
   await page.route('**/*.js', async (route) => {
@@ -75,11 +75,20 @@ test('what is typed before the page is live is kept', async ({ page }) => {
   })
   await page.goto('/garden', { waitUntil: 'commit' })
   const site = page.getByRole('form', { name: 'Site' })
+  await expect(site.getByLabel('Coordinates')).toHaveValue('41.2 N 97.6 W')
   await site.getByLabel('Coordinates').fill('55 N 97.6 W')
+  await site.getByLabel('Shelter from wind').selectOption('Walled')
+  await site.getByLabel('Name').selectText()
   await expect(site.getByRole('button', { name: 'Keep the site' })).toBeDisabled()
   release()
+  await expect(site.getByRole('button', { name: 'Keep the site' })).toBeEnabled()
+  // What was marked when the page went live is still what the next letter replaces.
+  await page.keyboard.type('North Lane')
   await site.getByRole('button', { name: 'Keep the site' }).click()
   await expect(page.getByText(/17\.[0-9] h of daylight/)).toBeVisible()
+  await expect(page.getByText('North Lane').first()).toBeVisible()
+  await page.reload()
+  await expect(site.getByLabel('Shelter from wind').locator('option:checked')).toHaveText('Walled')
 })
 
 test('a site that cannot be is refused beside the field, and stays as typed', async ({ page }) => {

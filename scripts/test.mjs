@@ -26,10 +26,11 @@ async function check(name, args, count) {
   // A check that failed without a failing test of its own still counts.
   failed += code === 0 ? counted.failed : Math.max(1, counted.failed)
   const tests = count ? `, ${counted.passed} passed, ${counted.failed} failed` : ''
+  const again = counted.flaky ? `, ${counted.flaky} only at the second try` : ''
   console.log(
-    `${code === 0 ? 'ok    ' : 'FAILED'}  ${name} (${((Date.now() - began) / 1000).toFixed(0)} s${tests})`,
+    `${code === 0 ? 'ok    ' : 'FAILED'}  ${name} (${((Date.now() - began) / 1000).toFixed(0)} s${tests}${again})`,
   )
-  if (code !== 0) console.log(output)
+  if (code !== 0 || again) console.log(output)
   return code === 0
 }
 
@@ -46,7 +47,7 @@ const unitCount = () => {
 }
 const browserCount = () => {
   const { expected = 0, flaky = 0, unexpected = 0 } = report('browser')?.stats ?? {}
-  return { passed: expected + flaky, failed: unexpected }
+  return { passed: expected + flaky, failed: unexpected, flaky }
 }
 
 const bin = (path) => `node_modules/${path}`

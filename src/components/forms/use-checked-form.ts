@@ -47,22 +47,24 @@ export function useCheckedForm<Values extends FieldValues>(options: {
       }
     })
   })
+  const defaultValues = form.formState.defaultValues
   const field = useCallback(
     (name: Path<Values>) => {
       const registered = form.register(name)
+      const defaultValue = defaultValues?.[name] as string | undefined
       return {
         ...registered,
-        ref: (element: HTMLElement | null) => {
-          const typed = element instanceof HTMLInputElement ? element.value : ''
+        // The page has the value in it before it is live: what is typed meanwhile is known by its difference.
+        defaultValue,
+        ref: (element: HTMLInputElement | HTMLSelectElement | null) => {
+          if (!isLive && element && element.value !== (defaultValue ?? ''))
+            setValue(name, element.value as Values[typeof name], { shouldDirty: true })
           registered.ref(element)
-          // Typed before this page was live, and about to be replaced by what is kept.
-          if (typed !== '' && (element as HTMLInputElement).value !== typed)
-            setValue(name, typed as Values[typeof name], { shouldDirty: true })
         },
         error: form.formState.errors[name]?.message as string | undefined,
       }
     },
-    [form, setValue],
+    [form, setValue, isLive, defaultValues],
   )
   return { form, submit, field, sending, busy: sending || !isLive, problem }
 }
