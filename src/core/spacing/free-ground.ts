@@ -15,25 +15,32 @@ export function freeAlong(bounds: Bounds, y: number): Interval[] {
 }
 
 /** Within reach of an emitter of some line, between these two. */
-function wetAlong(
-  { spacing, first, lines, reach }: NonNullable<Bounds['emitters']>,
-  y: number,
+function wetAlong(emitters: Drips, y: number, west: number, east: number): Interval[] {
+  const near = linesNear(emitters, y)
+  const wet: Interval[] = []
+  for (const line of near) eachWet(emitters, line - y, west, east, (from, to) => wet.push([from, to]))
+  return near.length > 1 || near.some((line) => isUnbroken(emitters, line - y)) ? merged(wet) : wet
+}
+type Drips = NonNullable<Bounds['emitters']>
+
+const linesNear = ({ lines, reach }: Drips, y: number) =>
+  lines.filter((line) => Math.abs(line - y) <= reach + TOLERANCE)
+const halfWet = (reach: number, across: number) => Math.sqrt(Math.max(0, reach * reach - across * across))
+/** Wet from each emitter to the next. */
+const isUnbroken = ({ spacing, reach }: Drips, across: number) => 2 * halfWet(reach, across) >= spacing
+
+/** What each emitter of a line wets of another line so far `across`, west to east. */
+function eachWet(
+  { spacing, first, reach }: Drips,
+  across: number,
   west: number,
   east: number,
-): Interval[] {
-  const wet: Interval[] = []
-  let near = 0
-  for (const line of lines) {
-    const across = Math.abs(line - y)
-    if (across > reach + TOLERANCE) continue
-    near++
-    const half = Math.sqrt(Math.max(0, reach * reach - across * across))
-    const from = Math.max(0, Math.ceil((west - half - first) / spacing - TOLERANCE))
-    for (let x = first + from * spacing; x <= east + half + TOLERANCE; x += spacing)
-      wet.push([Math.max(west, x - half), Math.min(east, x + half)])
-    if (2 * half >= spacing) near++
-  }
-  return near > 1 ? merged(wet) : wet
+  visit: (from: number, to: number) => void,
+): void {
+  const half = halfWet(reach, across)
+  const start = Math.max(0, Math.ceil((west - half - first) / spacing - TOLERANCE))
+  for (let x = first + start * spacing; x <= east + half + TOLERANCE; x += spacing)
+    visit(Math.max(west, x - half), Math.min(east, x + half))
 }
 
 function merged(intervals: Interval[]): Interval[] {
@@ -56,21 +63,40 @@ const without = (free: readonly Interval[], { x, length }: Rectangle): Interval[
     return [...left, ...right]
   })
 
-/** The most points at least `apart` from each other that these intervals hold: the leftmost choice, which no other beats. */
-export function countAlong(free: readonly Interval[], apart: number): number {
+/** The most plants, `inRow` apart, that the line at `y` holds. */
+export function countAt(bounds: Bounds, y: number): number {
+  const { length, width, edge, endEdge, emitters, blocked, inRow } = bounds
+  const held = leftmostChoice(inRow)
+  const near = emitters ? linesNear(emitters, y) : []
+  const isPlain =
+    near.length === 1 &&
+    !isUnbroken(emitters!, near[0]! - y) &&
+    y >= edge &&
+    y <= width - edge &&
+    !blocked.some((ground) => y > ground.y && y < ground.y + ground.width)
+  // Asked hundreds of times for one bed: counted straight off the emitters where nothing else matters.
+  if (isPlain) eachWet(emitters!, near[0]! - y, endEdge, length - endEdge, held.take)
+  else for (const [from, to] of freeAlong(bounds, y)) held.take(from, to)
+  return held.count()
+}
+
+/** Counts the points at least `apart` that intervals hold, given west to east: the leftmost, which no other choice beats. */
+function leftmostChoice(apart: number) {
   let [count, next] = [0, -Infinity]
-  for (const [from, to] of free) {
-    const start = Math.max(from, next)
-    if (start > to + TOLERANCE) continue
-    const here = Math.floor((to - start) / apart + TOLERANCE) + 1
-    count += here
-    next = start + here * apart
+  return {
+    take: (from: number, to: number) => {
+      const start = Math.max(from, next)
+      if (start > to + TOLERANCE) return
+      const here = Math.floor((to - start) / apart + TOLERANCE) + 1
+      count += here
+      next = start + here * apart
+    },
+    count: () => count,
   }
-  return count
 }
 
 /**
- * So many points as `countAlong` finds, each as near as the others allow to where it would stand by itself:
+ * So many points as `countAt` finds, each as near as the others allow to where it would stand by itself:
  * on the emitter, or evenly spread.
  *
  * @param wish where a point would rather stand, by its number and by where it may
@@ -85,9 +111,12 @@ export function spreadAlong(
     .map((x) => -x)
     .reverse()
   const points: number[] = []
+  let passed = 0
   first.forEach((least, index) => {
     const from = Math.max(least, (points[index - 1] ?? -Infinity) + apart)
-    points.push(nearest(free, wish(index, first.length, from), from, Math.max(from, last[index]!)))
+    while (passed < free.length && free[passed]![1] < from - TOLERANCE) passed++
+    const wished = wish(index, first.length, from)
+    points.push(nearest(free, passed, wished, from, Math.max(from, last[index]!)))
   })
   return points
 }
@@ -101,10 +130,16 @@ function leftmost(free: readonly Interval[], apart: number): number[] {
 }
 
 /** The free point nearest to the one wished for, between these two, of which the first may not be free. */
-function nearest(free: readonly Interval[], wished: number, from: number, to: number): number {
+function nearest(
+  free: readonly Interval[],
+  passed: number,
+  wished: number,
+  from: number,
+  to: number,
+): number {
   let best = to
-  for (const [start, end] of free) {
-    if (end < from - TOLERANCE) continue
+  for (let index = passed; index < free.length; index++) {
+    const [start, end] = free[index]!
     if (start > to + TOLERANCE) break
     const [low, high] = [Math.max(start, from), Math.min(end, to)]
     const x = Math.min(Math.max(wished, low), Math.max(low, high))

@@ -1,6 +1,6 @@
 import { TOLERANCE, type Bounds, type Position } from './capacity-input'
 import type { Filling } from './filling'
-import { countAlong, freeAlong, spreadAlong } from './free-ground'
+import { countAt, freeAlong, spreadAlong } from './free-ground'
 
 /**
  * The most plants in straight lines along a bed: `inRow` apart on each line, lines at least `betweenRows` apart.
@@ -9,16 +9,16 @@ import { countAlong, freeAlong, spreadAlong } from './free-ground'
  */
 export function inRows(bounds: Bounds): Filling {
   const counted = new Map<number, number>()
-  const countAt = (y: number) => {
+  const heldAt = (y: number) => {
     let count = counted.get(y)
-    if (count === undefined) counted.set(y, (count = countAlong(freeAlong(bounds, y), bounds.inRow)))
+    if (count === undefined) counted.set(y, (count = countAt(bounds, y)))
     return count
   }
-  const lines = chosenLines(candidates(bounds, countAt), bounds.betweenRows, countAt)
+  const lines = chosenLines(candidates(bounds, heldAt), bounds.betweenRows, heldAt)
   return {
     layout: 'rows',
-    count: lines.reduce((sum, y) => sum + countAt(y), 0),
-    positions: () => evened(lines, bounds, countAt).flatMap((y) => lineOf(bounds, y)),
+    count: lines.reduce((sum, y) => sum + heldAt(y), 0),
+    positions: () => evened(lines, bounds, heldAt).flatMap((y) => lineOf(bounds, y)),
   }
 }
 
@@ -38,11 +38,11 @@ function lineOf(bounds: Bounds, y: number): Position[] {
 }
 
 /** Every y at which a line of a best layout may lie. */
-function candidates(bounds: Bounds, countAt: (y: number) => number): number[] {
+function candidates(bounds: Bounds, heldAt: (y: number) => number): number[] {
   const { width, edge, betweenRows } = bounds
   const [low, high] = [edge, width - edge]
   if (high < low - TOLERANCE) return []
-  const starts = startsOf(bounds, low, high, countAt)
+  const starts = startsOf(bounds, low, high, heldAt)
   const found = new Set<number>()
   for (const start of starts)
     for (let y = start; y <= high + TOLERANCE; y += betweenRows) found.add(Math.min(y, high))
@@ -50,7 +50,7 @@ function candidates(bounds: Bounds, countAt: (y: number) => number): number[] {
 }
 
 /** Where ground becomes free, northward. */
-function startsOf(bounds: Bounds, low: number, high: number, countAt: (y: number) => number): number[] {
+function startsOf(bounds: Bounds, low: number, high: number, heldAt: (y: number) => number): number[] {
   const { emitters, blocked } = bounds
   const within = (y: number) => y >= low - TOLERANCE && y <= high + TOLERANCE
   const rims = blocked.map(({ y, width }) => y + width)
@@ -70,7 +70,7 @@ function startsOf(bounds: Bounds, low: number, high: number, countAt: (y: number
   if (!isCrowded(bounds)) return starts
   for (const [index, from] of stops.entries()) {
     const to = stops[index + 1]
-    if (to !== undefined && to - from > TOLERANCE) starts.push(from, ...jumps(countAt, from, to))
+    if (to !== undefined && to - from > TOLERANCE) starts.push(from, ...jumps(heldAt, from, to))
   }
   return starts
 }
@@ -82,22 +82,22 @@ const isCrowded = ({ emitters, betweenRows }: Bounds) =>
     emitters.lines.some((line, index) => line - (emitters.lines[index - 1] ?? -Infinity) < betweenRows))
 
 /** Where a count that grows from `from` to `to` grows, each to within a micrometre. */
-function jumps(countAt: (y: number) => number, from: number, to: number): number[] {
-  if (countAt(to) <= countAt(from)) return []
+function jumps(heldAt: (y: number) => number, from: number, to: number): number[] {
+  if (heldAt(to) <= heldAt(from)) return []
   if (to - from < 1e-6) return [to]
   const middle = (from + to) / 2
-  return [...jumps(countAt, from, middle), ...jumps(countAt, middle, to)]
+  return [...jumps(heldAt, from, middle), ...jumps(heldAt, middle, to)]
 }
 
 /** The lines that hold most together, south to north. */
-function chosenLines(ys: readonly number[], apart: number, countAt: (y: number) => number): number[] {
+function chosenLines(ys: readonly number[], apart: number, heldAt: (y: number) => number): number[] {
   // Best sum of the lines up to and with each candidate, and of all up to it.
   const upTo: { sum: number; lines: { y: number; before: Link } | null }[] = [{ sum: 0, lines: null }]
   let behind = 0
   ys.forEach((y, index) => {
     while (behind < index && ys[behind]! <= y - apart + TOLERANCE) behind++
     const before = upTo[behind]!
-    const sum = before.sum + countAt(y)
+    const sum = before.sum + heldAt(y)
     const last = upTo[index]!
     upTo.push(sum > last.sum ? { sum, lines: { y, before: before.lines } } : last)
   })
@@ -108,12 +108,12 @@ function chosenLines(ys: readonly number[], apart: number, countAt: (y: number) 
 type Link = { y: number; before: Link } | null
 
 /** The same lines evenly over the width, where that costs no plant. */
-function evened(lines: readonly number[], { width, edge, emitters }: Bounds, countAt: (y: number) => number) {
+function evened(lines: readonly number[], { width, edge, emitters }: Bounds, heldAt: (y: number) => number) {
   if (emitters || lines.length === 0) return lines
   const [low, high] = [edge, Math.max(edge, width - edge)]
   const even =
     lines.length === 1
       ? [(low + high) / 2]
       : lines.map((_, index) => low + (index * (high - low)) / (lines.length - 1))
-  return even.every((y, index) => countAt(y) === countAt(lines[index]!)) ? even : lines
+  return even.every((y, index) => heldAt(y) === heldAt(lines[index]!)) ? even : lines
 }
