@@ -35,6 +35,15 @@ export function firstYield(cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
 export const USES = ['fresh', 'sauce', 'dried', 'pickled', 'given'] as const
 export type Use = (typeof USES)[number]
 
+/** † Types of fruit that suit each use, the best first. */
+export const SUITED: Record<Use, readonly FruitType[]> = {
+  fresh: ['slicer', 'cherry', 'beefsteak', 'saladette', 'bell', 'sweet-long'],
+  sauce: ['paste', 'saladette', 'slicer', 'sweet-long'],
+  dried: ['paste', 'saladette', 'cherry', 'hot-small', 'sweet-long'],
+  pickled: ['saladette', 'cherry', 'hot-large', 'hot-small', 'sweet-long', 'bell'],
+  given: ['slicer', 'cherry', 'bell'],
+}
+
 /** † kg of fresh fruit in a unit of each use: a kg eaten or given, a litre of sauce or pickles, a kg dried. */
 export const FRESH_IN: Record<Use, number> = { fresh: 1, sauce: 2.5, dried: 12, pickled: 0.65, given: 1 }
 

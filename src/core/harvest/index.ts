@@ -1,2 +1,2 @@
-export { firstYield, FRESH_A_WEEK, FRESH_IN, freshWanted, plantsFor, USES } from './first-yield'
+export { firstYield, FRESH_A_WEEK, FRESH_IN, freshWanted, plantsFor, SUITED, USES } from './first-yield'
 export type { Use } from './first-yield'

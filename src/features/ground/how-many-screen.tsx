@@ -10,6 +10,7 @@ import {
   FRESH_IN,
   freshWanted,
   plantsFor,
+  SUITED,
   USES,
   type Use,
 } from '../../core/harvest'
@@ -48,15 +49,6 @@ const startOf = (crop: Crop, manner: Manner): Amounts =>
       return [key, kind === 'count' || value === 0 ? String(value) : sayMeasure({ kind, value }, manner)]
     }),
   ) as Amounts
-/** Which types suit a use best, the first of them that the garden has. */
-const SUITS: Record<Use, readonly string[]> = {
-  fresh: ['slicer', 'cherry', 'beefsteak', 'saladette', 'bell', 'sweet-long'],
-  sauce: ['paste', 'saladette', 'slicer', 'sweet-long'],
-  dried: ['paste', 'saladette', 'cherry', 'hot-small', 'sweet-long'],
-  pickled: ['saladette', 'cherry', 'hot-large', 'hot-small', 'sweet-long', 'bell'],
-  given: ['slicer', 'cherry', 'bell'],
-}
-
 /** How many plants a household wants, by what it eats and keeps; and what the plan will give. */
 export function HowManyScreen({ view }: { view: HowManyView }) {
   const { manner, query, cultivars, plan } = view
@@ -71,7 +63,7 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
   const wanted = 'fault' in read ? null : freshWanted({ ...read, aWeek: read.fresh })
   const chosenFor = (use: Use) =>
     own.find(({ id }) => id === choice[crop + use]) ??
-    SUITS[use].map((fruit) => own.find((cultivar) => cultivar.fruit === fruit)).find(Boolean) ??
+    SUITED[use].map((fruit) => own.find((cultivar) => cultivar.fruit === fruit)).find(Boolean) ??
     own[0]
   const lines = USES.flatMap((use) => {
     const cultivar = chosenFor(use)

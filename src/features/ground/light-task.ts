@@ -1,14 +1,10 @@
 import { inGarden, type GroundRows } from '../../core/facts'
-import type { Shader } from '../../core/light'
+import { obstacleShader, plantShader, tunnelShader } from '../../core/light'
 import type { StandingCanopy } from '../../core/season'
 import type { LightTask } from '../../workers/light.worker'
 import { boundsOf } from './geometry'
 
-/** † Share of direct light that a leafy plant takes, and a tunnel's film. */
-const LEAVES = 0.85
-const FILM = 0.25
-/** † A tunnel's top where none is told, m. */
-const TUNNEL = 2.1
+/** The map's grid, m. */
 const CELL = 0.25
 /** Around what lies there, m. */
 const MARGIN = 1
@@ -40,30 +36,9 @@ export function lightTask(
       latitude,
       daysOfYear,
       shaders: [
-        ...plants.map(({ id, x, y, radius, height }): Shader => ({
-          id,
-          shape: 'cylinder',
-          x,
-          y,
-          radius,
-          height,
-          density: LEAVES,
-        })),
-        ...rows.place
-          .filter(({ kind }) => kind === 'tunnel')
-          .map((tunnel): Shader => ({
-            ...middleOf(tunnel),
-            id: tunnel.id,
-            height: tunnel.height ?? TUNNEL,
-            density: FILM,
-          })),
-        ...rows.obstacle.map(({ kind, ...obstacle }): Shader => {
-          const { id, height, density } = obstacle
-          const box = middleOf(obstacle)
-          return kind === 'tree'
-            ? { id, shape: 'cylinder', x: box.x, y: box.y, radius: obstacle.length / 2, height, density }
-            : { ...box, id, height, density }
-        }),
+        ...plants.map(({ id, x, y, radius, height }) => plantShader({ id, x, y, radius, height })),
+        ...rows.place.filter(({ kind }) => kind === 'tunnel').map(tunnelShader),
+        ...rows.obstacle.map(obstacleShader),
       ],
     },
     area: {
@@ -75,17 +50,3 @@ export function lightTask(
     plants: plants.map(({ id, x, y, height, inside }) => ({ id, x, y, height, inside })),
   }
 }
-
-const middleOf = ({
-  x,
-  y,
-  length,
-  width,
-  turn,
-}: {
-  x: number
-  y: number
-  length: number
-  width: number
-  turn: number
-}) => ({ shape: 'box' as const, x: x + length / 2, y: y + width / 2, length, width, turn })

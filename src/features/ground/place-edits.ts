@@ -10,6 +10,7 @@ import type {
   SpacingSchool,
   Support,
 } from '../../core/facts'
+import { USUAL_SEED } from '../../core/season'
 import type { Capacity, CapacityRule, Layout, Position } from '../../core/spacing'
 import { tidy } from './geometry'
 
@@ -22,16 +23,20 @@ export interface Wish {
   layout: Layout
 }
 
-/** † Shares of seeds that come up and of seedlings that live, where nobody has said otherwise. */
-const SEED = { germination: 0.85, survival: 0.9 }
-
 /** A planting that is meant, with the usual where nothing is said. */
 export const plannedPlanting = (
   known: Pick<
     Planting,
     'cultivarId' | 'placeId' | 'season' | 'count' | 'training' | 'support' | 'spacingSchool'
   >,
-): Planting => ({ id: v7(), ...SEED, raising: 'plant', plannedSow: null, plannedSetOut: null, ...known })
+): Planting => ({
+  id: v7(),
+  ...USUAL_SEED,
+  raising: 'plant',
+  plannedSow: null,
+  plannedSetOut: null,
+  ...known,
+})
 
 /** A plant of a planting at a spot of its place. */
 export function plantEdit(plantingId: string, label: number, { x, y }: Position): GroundEdit {

@@ -23,6 +23,7 @@ import {
   type Support,
 } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
+import { USUAL_SEED } from '../../core/season'
 import { bedOf, fill, recommendSpacing, takenBy } from '../../core/spacing'
 import { capital, nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
@@ -52,8 +53,8 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       training: cultivars[0] ? trainingsFor(cultivars[0])[0]! : 'two-stems',
       support: 'stake',
       spacingSchool: choices.spacingSchool,
-      germination: '85',
-      survival: '90',
+      germination: String(100 * USUAL_SEED.germination),
+      survival: String(100 * USUAL_SEED.survival),
     },
     send: plan,
   })
