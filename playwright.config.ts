@@ -14,6 +14,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
+    actionTimeout: 30_000,
     locale: 'en-GB',
     screenshot: 'only-on-failure',
   },

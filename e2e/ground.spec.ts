@@ -220,3 +220,40 @@ test('pots, mixes and how many plants answer as one types', async ({ page }) => 
   await open(page, '/ground/demo-pot-1')
   await expect(page.getByTestId('pot-lasts')).toHaveText(/Full, it lasts/)
 })
+
+test.describe('with nothing planted', () => {
+  test.use({ data: 'empty' })
+
+  test('says so, counts plants without a cultivar, and fills a new bed in feet', async ({ page }) => {
+    await page.goto('/')
+    await page.getByLabel('Coordinates').fill('41.2 N 97.6 W')
+    await page.getByLabel('Units').selectOption('us')
+    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await expect(page.getByRole('region', { name: 'First answer' })).toBeVisible()
+
+    await open(page, '/ground')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('1 place, nothing planted yet')
+    await page.getByLabel('Add to the plan').selectOption('bed')
+    const bed = page.getByRole('form', { name: 'Bed 2' })
+    await bed.getByLabel('Length').fill('8 ft')
+    await bed.getByLabel('Width').fill('4 ft')
+    await bed.getByRole('button', { name: 'Keep' }).click()
+    await expect(page.getByText('Bed 2 is kept.')).toBeVisible()
+    await expect(page.getByText(/^24\sin$/)).toBeAttached()
+
+    await open(page, '/ground/how-many')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^[1-9]\d* tomato plants for \d+\slb$/)
+    await open(page, '/ground/pots')
+    await expect(page.getByLabel('For').locator('option:checked')).toHaveText(/^Bed/)
+
+    await open(page, '/ground')
+    await page
+      .getByRole('button', { name: /^Bed 2/ })
+      .first()
+      .click()
+    await page.getByRole('link', { name: 'Open' }).click()
+    await page.getByRole('link', { name: 'Make a first planting' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await expect(page).toHaveURL(/\/plantings\/new/)
+  })
+})

@@ -8,7 +8,7 @@ import type { Position } from '../../core/spacing'
 import { sayLength } from '../../wording/say'
 import { BoardPlantShape, type BoardPlant } from './board-plant'
 import { FreeSpot } from './free-spot'
-import { LengthBar } from './length-bar'
+import { LengthBar, roundLength } from './length-bar'
 import { OutOfReach } from './out-of-reach'
 import { useZoom } from './use-zoom'
 import { ZoomButtons } from './zoom-buttons'
@@ -45,7 +45,7 @@ export function BedBoard({
   const { length, width } = place
   const [margin] = useState(() => Math.max(0.5, ...plants.map(({ grown }) => grown / 2)))
   const box = { x: -margin, y: -width - margin, width: length + 2 * margin, height: width + 2 * margin }
-  const bar = [0.1, 0.25, 0.5, 1, 2, 5, 10].findLast((metres) => metres <= box.width / 4) ?? 0.1
+  const bar = roundLength(box.width / 4, manner)
   const say = (text: string) => {
     if (readout.current) readout.current.textContent = text
   }

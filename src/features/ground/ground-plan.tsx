@@ -8,7 +8,7 @@ import { boundsOf, type Lying } from './geometry'
 import { Handles } from './handles'
 import { LightLayer } from './light-layer'
 import type { LightMap } from '../../core/light'
-import { LengthBar } from './length-bar'
+import { LengthBar, roundLength } from './length-bar'
 import type { Piece } from './piece'
 import { PieceShape } from './piece-shape'
 import { useZoom } from './use-zoom'
@@ -50,7 +50,7 @@ export function GroundPlan(props: PlanProps) {
     zoom.whole()
   }
   const chosenPiece = pieces.find(({ row }) => row.id === chosen)
-  const length = scaleLength(box.width)
+  const length = roundLength(box.width / 4, manner)
   return (
     <figure>
       <div className="relative border border-base-300">
@@ -123,6 +123,3 @@ function frameOf(lying: readonly Lying[]) {
     height: north - south + 2 * MARGIN,
   }
 }
-
-const scaleLength = (width: number) =>
-  [0.5, 1, 2, 5, 10, 20, 50, 100].findLast((length) => length <= width / 4) ?? 0.5

@@ -1,6 +1,6 @@
 import { emittersAlong, type GroundRows, type Manner } from '../../core/facts'
 import type { StandingCanopy } from '../../core/season'
-import { sayCount, sayLength } from '../../wording/say'
+import { sayLength } from '../../wording/say'
 import type { LightAnswer } from '../../workers/light.worker'
 import { LIGHT_BANDS } from './light-layer'
 import type { PlaceNote } from './queries'
@@ -38,7 +38,7 @@ export function layerOf(
         words[place.id] =
           place.dripLines.length === 0
             ? 'by hand'
-            : `${sayCount(place.dripLines.length, 'line')}, ${emittersAlong(place).length * place.dripLines.length} emitters every ${sayLength(place.emitterSpacing!, manner)}`
+            : `${place.dripLines.length} × ${emittersAlong(place).length}, every ${sayLength(place.emitterSpacing!, manner)}`
         break
       case 'rotation':
         words[place.id] = ROTATION[note.rotation.verdict].words
@@ -73,7 +73,7 @@ export function LayerLegend({ layer, working }: { layer: Layer; working: boolean
       {layer === 'rotation' &&
         Object.values(ROTATION).map(({ tint, words }) => <Shade key={words} fill={tint} words={words} />)}
       {layer === 'crowding' && <span>red ring: closer to its neighbour than advised</span>}
-      {layer === 'water' && <span>dots: emitters</span>}
+      {layer === 'water' && <span>dots: emitters · 2 × 16: lines by emitters on each</span>}
       {layer !== 'light' && <span>filled: canopy on this day · dashed: grown · dot: stem</span>}
     </p>
   )

@@ -3,12 +3,11 @@ import type { Manner } from '../../core/facts'
 import type { StandingCanopy } from '../../core/season'
 import { sayLength } from '../../wording/say'
 import { boundsOf, outlineOf } from './geometry'
+import { roundLength } from './length-bar'
 import type { Piece } from './piece'
 
 /** Scales that a plan is drawn to, 1 : n. */
 const SCALES = [5, 10, 20, 25, 50, 75, 100, 125, 150, 200, 250, 500, 1000, 2500, 5000]
-/** Round lengths for the bar under a plan, m. */
-const BARS = [0.25, 0.5, 1, 2, 5, 10, 20, 50, 100, 200]
 /** Open ground around what lies there, mm of paper. */
 const MARGIN = 8
 
@@ -37,7 +36,7 @@ export function PaperPlan({
   const margin = MARGIN * millimetre
   const { west, south, east, north } = boundsOf(pieces.map(({ row }) => row))
   const [width, height] = [east - west + 2 * margin, north - south + 2 * margin]
-  const bar = BARS.findLast((length) => length / millimetre <= 60) ?? BARS[0]!
+  const bar = roundLength(60 * millimetre, manner)
   const words = { fontSize: 3 * millimetre, fill: '#000000', fontFamily: 'sans-serif' }
   return (
     <svg

@@ -36,7 +36,7 @@ export function PotsScreen({ view }: { view: PotsView }) {
   const [recipe, setRecipe] = useState<Recipe>('bark-base')
   const [bag, setBag] = useState(manner.units === 'us' ? '10 gal' : '40 L')
   const [floor, setFloor] = useState('')
-  const [target, setTarget] = useState('pots')
+  const [target, setTarget] = useState(pots.length > 0 || places.length === 0 ? 'pots' : places[0]!.place.id)
   const [depth, setDepth] = useState(manner.units === 'us' ? '8 in' : '20 cm')
   const parts = RECIPE_PARTS[recipe]
   const volumes = pots.map(({ place }) => potVolume(potOf(place)!).filled)

@@ -68,7 +68,9 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
     answer:
       rows.place.length === 0
         ? 'Draw your first place'
-        : `${sayCount(stand, 'plant')} on ${sayCount(rows.place.length, 'place')}, room for ${room} more`,
+        : canopies.length === 0
+          ? `${sayCount(rows.place.length, 'place')}, nothing planted yet`
+          : `${sayCount(stand, 'plant')} on ${sayCount(rows.place.length, 'place')}, room for ${room} more`,
     deciding: decidingOf(rows, notes, planned),
     troubles: troublesOf(rows, notes, outlook, state, manner),
     rows,
@@ -94,6 +96,7 @@ function rowsOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Ground
 
 function decidingOf(rows: GroundRows, notes: GroundView['notes'], planned: number): string {
   if (rows.place.length === 0) return 'Everything else follows from where the beds, rows and pots lie.'
+  if (rows.planting.length === 0) return 'Open a place to see how many fit in it.'
   const widest = rows.place.reduce((most, place) =>
     notes[place.id]!.room > notes[most.id]!.room ? place : most,
   )
@@ -214,7 +217,7 @@ function noteOf(
     leafArea:
       here.length === 0
         ? ''
-        : `${pressed.leafAreaIndex.toFixed(1)} m² of leaf over each m² of ground, grown: takes ${Math.round(pressed.lightTaken * 100)} % of the light.`,
+        : `Leaves ${pressed.leafAreaIndex.toFixed(1)} times the ground’s area, grown: they take ${Math.round(pressed.lightTaken * 100)} % of the light.`,
     room: main
       ? fill({
           ...bedOf(place, spacingOf.get(main.planting.id)!, main.planting.support, main.cultivar),

@@ -1,0 +1,18 @@
+import type { MonthNormal } from './normals'
+
+/** † A heat wave: so much over the hottest month's days and nights, °C, and of its wind and sun. */
+const OVER = { tmax: 6, tmin: 4, wind: 1.2, solar: 1.2 }
+
+/** A day in a heat wave of the hottest month, °C, m/s, MJ m⁻² d⁻¹. */
+export function heatWaveDay(normals: readonly MonthNormal[]) {
+  const hottest = normals.reduce((most, month, index) => (month.tmax > normals[most]!.tmax ? index : most), 0)
+  const { tmin, tmax, dewPoint, wind, solar } = normals[hottest]!
+  return {
+    dayOfYear: hottest * 30 + 15,
+    tmin: tmin + OVER.tmin,
+    tmax: tmax + OVER.tmax,
+    dewPoint,
+    windSpeed: wind * OVER.wind,
+    solarRadiation: solar * OVER.solar,
+  }
+}
