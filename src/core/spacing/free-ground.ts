@@ -65,19 +65,24 @@ const without = (free: readonly Interval[], { x, length }: Rectangle): Interval[
 
 /** The most plants, `inRow` apart, that the line at `y` holds. */
 export function countAt(bounds: Bounds, y: number): number {
-  const { length, width, edge, endEdge, emitters, blocked, inRow } = bounds
+  const { length, endEdge, emitters, inRow } = bounds
   const held = leftmostChoice(inRow)
-  const near = emitters ? linesNear(emitters, y) : []
-  const isPlain =
-    near.length === 1 &&
-    !isUnbroken(emitters!, near[0]! - y) &&
-    y >= edge &&
-    y <= width - edge &&
-    !blocked.some((ground) => y > ground.y && y < ground.y + ground.width)
+  const across = acrossToOnlyLine(bounds, y)
   // Asked hundreds of times for one bed: counted straight off the emitters where nothing else matters.
-  if (isPlain) eachWet(emitters!, near[0]! - y, endEdge, length - endEdge, held.take)
+  if (across !== null) eachWet(emitters!, across, endEdge, length - endEdge, held.take)
   else for (const [from, to] of freeAlong(bounds, y)) held.take(from, to)
   return held.count()
+}
+
+/** How far off the one drip line is that alone decides what may stand at `y`; null where anything else matters. */
+export function acrossToOnlyLine({ width, edge, emitters, blocked }: Bounds, y: number): number | null {
+  if (!emitters || y < edge || y > width - edge) return null
+  const near = linesNear(emitters, y)
+  if (near.length !== 1) return null
+  const across = Math.abs(near[0]! - y)
+  return isUnbroken(emitters, across) || blocked.some((ground) => y > ground.y && y < ground.y + ground.width)
+    ? null
+    : across
 }
 
 /** Counts the points at least `apart` that intervals hold, given west to east: the leftmost, which no other choice beats. */

@@ -1,6 +1,6 @@
 import { TOLERANCE, type Bounds, type Position } from './capacity-input'
 import type { Filling } from './filling'
-import { countAt, freeAlong, spreadAlong } from './free-ground'
+import { acrossToOnlyLine, countAt, freeAlong, spreadAlong } from './free-ground'
 
 /**
  * The most plants in straight lines along a bed: `inRow` apart on each line, lines at least `betweenRows` apart.
@@ -10,8 +10,11 @@ import { countAt, freeAlong, spreadAlong } from './free-ground'
 export function inRows(bounds: Bounds): Filling {
   const counted = new Map<number, number>()
   const heldAt = (y: number) => {
-    let count = counted.get(y)
-    if (count === undefined) counted.set(y, (count = countAt(bounds, y)))
+    // Lines that lie alike to their drip line hold as many; negative, so that no y is taken for one.
+    const across = acrossToOnlyLine(bounds, y)
+    const key = across === null ? y : -1 - Math.round(across * 1e9)
+    let count = counted.get(key)
+    if (count === undefined) counted.set(key, (count = countAt(bounds, y)))
     return count
   }
   const lines = chosenLines(candidates(bounds, heldAt), bounds.betweenRows, heldAt)

@@ -83,17 +83,17 @@ function best(choices: readonly { input: CapacityInput; step: Measure }[]): Loos
   return found
 }
 
-/** A drip line more, wherever it helps most: along an edge, or midway between two that are there. */
+/** A drip line more, wherever it helps most: along an edge, or midway where lines of plants fit between two. */
 function oneMoreLine(input: CapacityInput) {
-  const { emitters, width, edge } = input
+  const { emitters, width, edge, betweenRows } = input
   if (!emitters) return null
   const lines = [...emitters.lines].sort((a, b) => a - b)
   const stops = [edge, ...lines, Math.max(edge, width - edge)]
-  const places = new Set([
-    stops[0]!,
-    stops.at(-1)!,
-    ...stops.slice(1).map((y, index) => rounded((y + stops[index]!) / 2)),
-  ])
+  const midways = stops.flatMap((y, index) => {
+    const next = stops[index + 1]
+    return next !== undefined && next - y >= betweenRows ? [rounded((y + next) / 2)] : []
+  })
+  const places = new Set([stops[0]!, stops.at(-1)!, ...midways])
   return best(
     [...places].map((y) => ({
       input: { ...input, emitters: { ...emitters, lines: [...lines, y] } },
