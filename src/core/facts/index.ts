@@ -16,7 +16,7 @@ export {
   surroundingsOf,
 } from './place'
 export type { Place, PlaceKind, Side } from './place'
-export { RAISING_WAYS, SPACING_SCHOOLS, SUPPORTS } from './planting'
+export { RAISING_WAYS, SPACING_SCHOOLS, SUPPORTS, USUAL_SEED } from './planting'
 export type { GardenCultivar, Planting, PlantPosition, RaisingWay, SpacingSchool, Support } from './planting'
 export { SHELTERS, SOILS } from './site'
 export type { Clock, Manner, Shelter, Site, SoilTexture } from './site'

@@ -13,7 +13,7 @@ export { datesAlong, outlookAlong, readingsIn, seasonLine, seasonOutlook, weathe
 export type { GardenFacts, GardenRecord, PlaceWeather, PlantingOutlook, SeasonOutlook } from './outlook'
 export { plantingDates } from './planting-dates'
 export { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE } from './raising'
-export { seedsToSow, USUAL_SEED } from './seeds'
+export { seedsToSow } from './seeds'
 export { stageDays, stagePlan } from './stage-days'
 export type { StagePlan, TurningDays } from './stage-days'
 export { STAGES } from './stages'

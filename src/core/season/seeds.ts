@@ -1,8 +1,5 @@
 import { requireInRange, requireInteger } from '../guard'
 
-/** † Shares of seeds that come up and of seedlings that live, where nobody has said otherwise. */
-export const USUAL_SEED = { germination: 0.85, survival: 0.9 }
-
 /**
  * The smallest number of seeds of which, with the asked confidence, enough become plants: binomial with
  * success germination × survival.

@@ -7,7 +7,7 @@ import { nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 import type { Piece } from './piece'
 import type { Layer } from './layers'
-import { PieceForm } from './piece-form'
+import { PieceForm } from './shown-later'
 import type { PlaceNote } from './queries'
 
 /** Every place and obstacle as a line: all that the drawing shows and does, for keyboard and reader. */

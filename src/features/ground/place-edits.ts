@@ -1,16 +1,16 @@
 import { v7 } from 'uuid'
 import type { Alternative } from '../../core/advice'
 import type { Training } from '../../core/crop'
-import type {
-  GroundEdit,
-  Place,
-  Planting,
-  PlantPosition,
-  Side,
-  SpacingSchool,
-  Support,
+import {
+  USUAL_SEED,
+  type GroundEdit,
+  type Place,
+  type Planting,
+  type PlantPosition,
+  type Side,
+  type SpacingSchool,
+  type Support,
 } from '../../core/facts'
-import { USUAL_SEED } from '../../core/season'
 import type { Capacity, CapacityRule, Layout, Position } from '../../core/spacing'
 import { tidy } from './geometry'
 

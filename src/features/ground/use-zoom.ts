@@ -1,53 +1,45 @@
 'use client'
 
-import { select } from 'd3-selection'
-import { zoom, zoomIdentity, type ZoomBehavior } from 'd3-zoom'
 import { useEffect, useRef, type RefObject } from 'react'
+import type { zooming } from './zooming'
 
 /**
  * Zoom and pan of a drawing in metres, without drawing anything anew: pinch with two fingers, the wheel with Ctrl,
- * drag on open ground. `--px` is kept at the metres of a pixel, for words that keep their size.
+ * drag on open ground. `--px` is kept at the metres of a pixel, for words that keep their size. What listens to the
+ * hand is fetched after the drawing is there.
  */
 export function useZoom(svg: RefObject<SVGSVGElement | null>, inner: RefObject<SVGGElement | null>) {
-  const behavior = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null)
+  const made = useRef<ReturnType<typeof zooming> | null>(null)
   useEffect(() => {
     const element = svg.current
     if (!element) return
     let scale = 1
+    let isGone = false
     const measure = () => {
       const { width, height } = element.getBoundingClientRect()
       const box = element.viewBox.baseVal
       if (width > 0)
         element.style.setProperty('--px', String(Math.max(box.width / width, box.height / height) / scale))
     }
-    const made = zoom<SVGSVGElement, unknown>()
-      .scaleExtent([0.5, 20])
-      .filter((event: Event) => {
-        if (event.type === 'wheel') return (event as WheelEvent).ctrlKey || (event as WheelEvent).metaKey
-        if ('touches' in event) return (event as TouchEvent).touches.length > 1
-        const target = event.target as Element
-        return (event as MouseEvent).button === 0 && target.closest('[data-piece]') === null
-      })
-      .on('zoom', ({ transform }) => {
+    void import('./zooming').then(({ zooming }) => {
+      if (isGone) return
+      made.current = zooming(element, (transform) => {
         scale = transform.k
         inner.current?.setAttribute('transform', transform.toString())
         measure()
       })
-    behavior.current = made
-    select(element).call(made).on('dblclick.zoom', null)
+    })
     measure()
     const watch = new ResizeObserver(measure)
     watch.observe(element)
     return () => {
+      isGone = true
       watch.disconnect()
-      select(element).on('.zoom', null)
+      made.current?.stop()
+      made.current = null
     }
   }, [svg, inner])
-  const by = (factor: number) => {
-    if (svg.current && behavior.current) behavior.current.scaleBy(select(svg.current), factor)
-  }
-  const whole = () => {
-    if (svg.current && behavior.current) behavior.current.transform(select(svg.current), zoomIdentity)
-  }
+  const by = (factor: number) => made.current?.by(factor)
+  const whole = () => made.current?.whole()
   return { by, whole }
 }

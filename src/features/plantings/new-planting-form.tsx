@@ -18,12 +18,12 @@ import {
   plainPlace,
   SPACING_SCHOOLS,
   SUPPORTS,
+  USUAL_SEED,
   type PlaceKind,
   type SpacingSchool,
   type Support,
 } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
-import { USUAL_SEED } from '../../core/season'
 import { bedOf, fill, recommendSpacing, takenBy } from '../../core/spacing'
 import { capital, nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
