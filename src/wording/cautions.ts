@@ -14,6 +14,11 @@ export const CAUTIONS: Record<CautionId, string> = {
   'wet-pots': 'Wet pots are heavy: move them dry, on a trolley, or with a second pair of hands.',
   'balcony-load':
     'What a balcony, deck or roof may carry is for the building’s engineer to say, people and snow included.',
+  'wire-mesh': 'Cut mesh springs and scratches: gloves and goggles, ends bent in.',
+  'driven-posts':
+    'Driving posts: goggles, nobody’s hands on the post, wood held by a second person only with a clamp.',
+  'overhead-work':
+    'A beam overhead: a ladder on firm ground, and what one walks under by local building rules.',
   'tunnel-structure':
     'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
 }

@@ -3,11 +3,15 @@ import type { DateRule, RiskRule, WarningRule } from '../core/season'
 import type { LoadRule, PotRule } from '../core/containers'
 import type { RotationRule } from '../core/rotation'
 import type { CapacityRule, SpacingRule } from '../core/spacing'
-import type { DepthRule } from '../core/transplant'
+import type { SupportRule } from '../core/support'
+import type { CheckRule, DepthRule } from '../core/transplant'
+import { CHECK_REASONS } from './check-reasons'
 import { DEPTH_REASONS } from './depth-reasons'
+import { SUPPORT_REASONS } from './support-reasons'
 
 export type Rule =
   | CallRule
+  | CheckRule
   | CapacityRule
   | DateRule
   | DepthRule
@@ -16,11 +20,14 @@ export type Rule =
   | RiskRule
   | RotationRule
   | SpacingRule
+  | SupportRule
   | WarningRule
 
 /** Every rule's sentence; what stands in braces is a value of the reason. */
 export const REASONS: Record<Rule, string> = {
   ...DEPTH_REASONS,
+  ...CHECK_REASONS,
+  ...SUPPORT_REASONS,
   'set-out.nights-warm': 'The coldest of the next {nights} nights is {low}; {limit} is enough.',
   'set-out.nights-cold': 'A night of {low} is coming; below {limit} the plants stall.',
   'set-out.soil-warm': 'The soil is {soil} at {depth}; {limit} is enough.',

@@ -32,6 +32,9 @@ export type CautionId =
   | 'tunnel-structure'
   | 'wet-pots'
   | 'balcony-load'
+  | 'wire-mesh'
+  | 'driven-posts'
+  | 'overhead-work'
 
 /** The one shape of every answer. Numbers are SI. */
 export interface Advice<Answer, Rule extends string = string> {

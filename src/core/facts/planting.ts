@@ -11,7 +11,7 @@ export interface GardenCultivar extends Cultivar {
 export const SPACING_SCHOOLS = ['tight', 'standard', 'roomy'] as const
 export type SpacingSchool = (typeof SPACING_SCHOOLS)[number]
 
-export const SUPPORTS = ['stake', 'cage', 'weave', 'string', 'none'] as const
+export const SUPPORTS = ['stake', 'cage', 'weave', 'string', 'panel', 'none'] as const
 export type Support = (typeof SUPPORTS)[number]
 
 export const RAISING_WAYS = ['plug', 'plant', 'big-plant', 'direct'] as const

@@ -29,6 +29,13 @@ export function SupportMark({ support }: { support: Support }) {
       )
     case 'string':
       return <path d="M-0.06 -0.06L0.06 0.06M-0.06 0.06L0.06 -0.06" {...line} />
+    case 'panel':
+      return (
+        <path
+          d="M-0.25 -0.1H0.25M-0.25 -0.13V-0.07M0.25 -0.13V-0.07M-0.08 -0.12V-0.08M0.08 -0.12V-0.08"
+          {...line}
+        />
+      )
     case 'none':
       return null
   }

@@ -1,0 +1,63 @@
+/** What a shed holds for growing: pieces of a length, things by the piece, and things by the metre or litre. */
+export const SUPPLY_KINDS = [
+  'stake',
+  'post',
+  'rod',
+  'cage',
+  'panel',
+  'mesh',
+  'twine',
+  'string',
+  'wire',
+  'tie',
+  'clip',
+  'pin',
+  'label',
+  'mix',
+  'mulch',
+  'compost',
+  'meal',
+  'feed',
+] as const
+export type SupplyKind = (typeof SUPPLY_KINDS)[number]
+
+/** What a kind is counted in. */
+export const SUPPLY_UNIT: Record<SupplyKind, 'pieces' | 'metres' | 'litres'> = {
+  stake: 'pieces',
+  post: 'pieces',
+  rod: 'pieces',
+  cage: 'pieces',
+  panel: 'pieces',
+  mesh: 'metres',
+  twine: 'metres',
+  string: 'metres',
+  wire: 'metres',
+  tie: 'pieces',
+  clip: 'pieces',
+  pin: 'pieces',
+  label: 'pieces',
+  mix: 'litres',
+  mulch: 'litres',
+  compost: 'litres',
+  meal: 'litres',
+  feed: 'litres',
+}
+
+/** Kinds whose pieces have a length that must suffice. */
+export const HAS_LENGTH: readonly SupplyKind[] = ['stake', 'post', 'rod']
+
+/** One line of what the shed holds, and how it is bought. */
+export interface Supply {
+  id: string
+  kind: SupplyKind
+  /** The gardener's own word for it; may be empty. */
+  name: string
+  /** Pieces, m or L, as its kind is counted. */
+  quantity: number
+  /** Of each piece, m; null where the kind has none. */
+  length: number | null
+  /** Pieces, m or L in a pack as it is sold. */
+  pack: number
+  /** Of a pack, in the gardener's own money; null: not known. */
+  price: number | null
+}

@@ -1,0 +1,89 @@
+import { HAS_LENGTH, type Supply, type SupplyKind } from '../facts'
+import { requireInRange } from '../guard'
+import type { Need } from '../support'
+
+/** What is needed of one kind, what the shed has for it, and what to buy. */
+export interface ShortLine {
+  kind: SupplyKind
+  /** Of each piece at least, m; null where the kind has none. */
+  length: number | null
+  needed: number
+  owned: number
+  short: number
+  /** As it is sold: pieces, m or L a pack, and packs to buy. */
+  pack: number
+  packs: number
+  /** In the gardener's own money; null: no price is known. */
+  cost: number | null
+}
+
+/** † Packs as they are usually sold, where the shed does not say. */
+const USUAL_PACK: Partial<Record<SupplyKind, number>> = {
+  mesh: 15,
+  twine: 100,
+  string: 100,
+  wire: 25,
+  tie: 50,
+  clip: 100,
+  pin: 50,
+  label: 50,
+  mix: 40,
+  mulch: 60,
+  compost: 40,
+  meal: 5,
+}
+
+/** Needs of the same kind and length in one. */
+export function added(needs: readonly Need[]): Need[] {
+  const sums = new Map<string, Need>()
+  for (const need of needs) {
+    requireInRange('quantity', need.quantity, 0, 1e9)
+    const key = `${need.kind} ${need.length?.toFixed(3) ?? ''}`
+    const sum = sums.get(key)
+    if (sum) sum.quantity += need.quantity
+    else sums.set(key, { ...need })
+  }
+  return [...sums.values()]
+}
+
+/**
+ * What is short: needs against what is owned, rounded up to whole packs. A piece serves where it is long enough;
+ * the longest needs choose first, each the shortest piece that will do.
+ *
+ * @throws RangeError when a quantity is out of range
+ */
+export function shortOf(needs: readonly Need[], owned: readonly Supply[]): ShortLine[] {
+  const left = new Map(owned.map(({ id, quantity }) => [id, requireInRange('quantity', quantity, 0, 1e9)]))
+  return added(needs)
+    .sort((a, b) => (b.length ?? 0) - (a.length ?? 0))
+    .map(({ kind, length, quantity }) => {
+      const serving = owned
+        .filter((supply) => supply.kind === kind && serves(supply, length))
+        .sort((a, b) => (a.length ?? 0) - (b.length ?? 0))
+      let open = quantity
+      for (const { id } of serving) {
+        const taken = Math.min(open, left.get(id)!)
+        left.set(id, left.get(id)! - taken)
+        open -= taken
+      }
+      // What was bought before says how it is sold; the last that would do is the likeliest to be bought again.
+      const sold = serving.at(-1)
+      const pack = sold?.pack ?? USUAL_PACK[kind] ?? 1
+      const packs = Math.ceil(open / pack - 1e-9)
+      const price = sold?.price ?? null
+      return {
+        kind,
+        length,
+        needed: quantity,
+        owned: quantity - open,
+        short: open,
+        pack,
+        packs,
+        cost: price === null ? (packs === 0 ? 0 : null) : packs * price,
+      }
+    })
+    .sort((a, b) => a.kind.localeCompare(b.kind) || (a.length ?? 0) - (b.length ?? 0))
+}
+
+const serves = (supply: Supply, length: number | null) =>
+  length === null || !HAS_LENGTH.includes(supply.kind) || (supply.length ?? 0) >= length - 1e-6

@@ -1,0 +1,51 @@
+import { requireInRange, requireInteger } from '../guard'
+
+/** Mesh that overlaps where a cage closes, m. */
+const OVERLAP = 0.15
+
+/** Mesh for a round cage, m: its girth and an overlap. */
+export function cageMesh(diameter: number): number {
+  requireInRange('diameter', diameter, 0.1, 3)
+  return Math.PI * diameter + OVERLAP
+}
+
+/** Cages that a roll of mesh makes. */
+export function cagesFromRoll(roll: number, diameter: number): number {
+  requireInRange('roll', roll, 0, 10_000)
+  return Math.floor(roll / cageMesh(diameter) + 1e-9)
+}
+
+/** To tie on above and hold below, m. */
+const KNOTS = 0.5
+
+/** String for a plant under a beam or wire, m: down to it, what it will be lowered by, and the knots. */
+export function stringLength(height: number, lowering: number): number {
+  requireInRange('height', height, 0.3, 10)
+  requireInRange('lowering', lowering, 0, 30)
+  return height + lowering + KNOTS
+}
+
+/** Ties or clips every so far up a stem. */
+export function tiesUpTo(height: number, every = 0.25): number {
+  requireInRange('height', height, 0, 20)
+  requireInRange('every', every, 0.05, 2)
+  return Math.floor(height / every + 1e-9)
+}
+
+/** A pin of wire bent double, with its legs in the ground, m. */
+const PIN = 0.3
+
+/** Pins that a length of wire makes. */
+export function pinsFrom(wire: number): number {
+  requireInRange('wire', wire, 0, 10_000)
+  return Math.floor(wire / PIN + 1e-9)
+}
+
+/** From the stem to its stake, m: a fresh plug, a small plant, one that is staked late. */
+const STAKE_DISTANCE = { plug: 0.08, small: 0.1, late: 0.15 } as const
+
+/** How far from the stem a stake goes in, m, so that roots are not cut. @param days since it was set out */
+export function stakeDistance(days: number): number {
+  requireInteger('days', days, 0, 1000)
+  return days <= 7 ? STAKE_DISTANCE.plug : days <= 21 ? STAKE_DISTANCE.small : STAKE_DISTANCE.late
+}

@@ -1,0 +1,225 @@
+import { isBush } from '../crop'
+import type { Support } from '../facts'
+import { cageMesh, stakeDistance, stringLength, tiesUpTo } from './lengths'
+import { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS, type Post } from './post'
+import { suits } from './suits'
+import type { Need, SupportCase, SupportPlan } from './support-case'
+import { breakDrops, weaveMaterials, weaveTiers } from './weave'
+import { gustAt, windForce } from './wind'
+
+/** † How far apart the posts of a beam and of panels stand, m; and how far a string plant is lowered in a season. */
+const BEAM_SPAN = 3
+const PANEL = 2
+const LOWERING_A_DAY = 0.025
+const DAYS_TO_THE_BEAM = 60
+/** † Ø of a cage, m: tomato, pepper. */
+const CAGE = { tomato: 0.6, pepper: 0.4 } as const
+const CAGE_RODS = 2
+/** † Minutes of work: a piece to set, a tie, a plant a tier. */
+const WORK = {
+  stake: 4,
+  post: 8,
+  cage: 6,
+  rod: 2,
+  panel: 6,
+  string: 5,
+  tie: 0.5,
+  sectional: 0.4,
+  continuous: 0.3,
+}
+/** † Seasons that pieces last. */
+const LIFE: Record<Support, number> = { stake: 3, cage: 10, weave: 5, string: 15, panel: 10, none: 0 }
+
+/** How high a support usually stands above the ground for these plants, m. */
+export function usualHeight(system: Support, { cultivar }: Pick<SupportCase, 'cultivar'>): number {
+  const isVine = cultivar.crop === 'tomato' && cultivar.habit === 'indeterminate'
+  const low = cultivar.crop === 'pepper' || cultivar.habit === 'dwarf'
+  switch (system) {
+    case 'stake':
+      return isVine ? 1.8 : low ? 0.6 : 1.2
+    case 'cage':
+      return isVine ? 1.8 : low ? 0.7 : 1.1
+    case 'weave':
+      return isVine ? 1.8 : low ? 0.7 : 1.2
+    case 'string':
+      return 2.1
+    case 'panel':
+      return isVine ? 1.8 : low ? 0.7 : 1.3
+    case 'none':
+      return 0
+  }
+}
+
+/** One system worked out for a row: posts against the wind, strings and ties, what it takes. */
+export function planOf(system: Support, input: SupportCase): SupportPlan {
+  const {
+    plants,
+    spacing,
+    cultivar,
+    canopyHeight,
+    canopyWidth,
+    plantsPerBay = 3,
+    weave = 'sectional',
+  } = input
+  const above = input.aboveGround ?? usualHeight(system, input)
+  const rowLength = plants * spacing
+  const held = Math.min(canopyHeight, Math.max(above, 0.2))
+  const common = {
+    system,
+    suits: suits(system, input),
+    aboveGround: system === 'none' ? 0 : above,
+    life: LIFE[system],
+  }
+  const stand = (width: number, count: number, kind: 'stake' | 'post' | 'rod') =>
+    standing(input, { width, height: held, above, count, kind })
+  switch (system) {
+    case 'none':
+      return {
+        ...common,
+        post: null,
+        anchored: false,
+        force: 0,
+        holds: null,
+        distance: null,
+        tiers: [],
+        drops: 0,
+        needs: [],
+        minutes: 0,
+      }
+    case 'stake': {
+      const post = stand(Math.min(canopyWidth, spacing), plants, 'stake')
+      const ties = Math.max(1, tiesUpTo(Math.min(above, held)))
+      return {
+        ...common,
+        ...post.plan,
+        distance: stakeDistance(0),
+        tiers: Array.from({ length: ties }, (_, tie) => (tie + 1) * 0.25),
+        drops: 1,
+        needs: [post.need, { kind: 'tie', quantity: ties * plants, length: null }],
+        minutes: plants * (WORK.stake + ties * WORK.tie),
+      }
+    }
+    case 'cage': {
+      const diameter = Math.min(CAGE[cultivar.crop], 2 * spacing)
+      const post = stand(diameter / CAGE_RODS, plants * CAGE_RODS, 'rod')
+      return {
+        ...common,
+        ...post.plan,
+        distance: diameter / 2,
+        tiers: [],
+        drops: 1,
+        needs: [{ kind: 'cage', quantity: plants, length: null }, post.need],
+        minutes: plants * (WORK.cage + CAGE_RODS * WORK.rod),
+      }
+    }
+    case 'weave': {
+      const row = {
+        plants,
+        spacing,
+        plantsPerBay,
+        height: Math.min(above, Math.max(0.3, held)),
+        sectional: weave === 'sectional',
+      }
+      const { posts } = weaveMaterials(row)
+      const post = stand(Math.min(plantsPerBay, plants) * spacing, posts, 'post')
+      const { twine, tiers } = weaveMaterials({ ...row, postDiameter: post.plan.post.diameter })
+      return {
+        ...common,
+        ...post.plan,
+        distance: spacing / 2,
+        tiers: weaveTiers(row.height),
+        drops: breakDrops(row),
+        needs: [post.need, { kind: 'twine', quantity: twine, length: null }],
+        minutes: posts * WORK.post + plants * tiers * WORK[weave],
+      }
+    }
+    case 'string': {
+      const posts = Math.ceil(rowLength / BEAM_SPAN) + 1
+      const post = stand(Math.min(BEAM_SPAN, rowLength), posts, 'post')
+      const lowering = isBush(cultivar)
+        ? 0
+        : Math.max(0, input.seasonDays - DAYS_TO_THE_BEAM) * LOWERING_A_DAY
+      const clips = tiesUpTo(above + lowering)
+      return {
+        ...common,
+        ...post.plan,
+        distance: null,
+        tiers: Array.from({ length: tiesUpTo(above) }, (_, clip) => (clip + 1) * 0.25),
+        drops: 1,
+        needs: [
+          post.need,
+          { kind: 'wire', quantity: rowLength + 2, length: null },
+          { kind: 'string', quantity: plants * stringLength(above, lowering), length: null },
+          { kind: 'clip', quantity: plants * clips, length: null },
+          { kind: 'pin', quantity: plants, length: null },
+        ],
+        minutes: posts * WORK.post + plants * (WORK.string + clips * WORK.tie),
+      }
+    }
+    case 'panel': {
+      const panels = Math.ceil(rowLength / PANEL)
+      const post = stand(Math.min(PANEL, rowLength), panels + 1, 'post')
+      const ties = tiesUpTo(Math.min(above, held))
+      return {
+        ...common,
+        ...post.plan,
+        distance: 0.1,
+        tiers: [],
+        drops: 1,
+        needs: [
+          { kind: 'panel', quantity: panels, length: null },
+          post.need,
+          { kind: 'tie', quantity: ties * plants, length: null },
+        ],
+        minutes: (panels + 1) * WORK.post + panels * WORK.panel + plants * ties * WORK.tie,
+      }
+    }
+  }
+}
+
+/** † What may serve: a stake is thin, a post is not. */
+const SERVES: Record<'stake' | 'post' | 'rod', (post: Post) => boolean> = {
+  stake: ({ diameter, material }) => diameter <= 0.05 && material !== 'steel-tube',
+  rod: ({ diameter, material }) => diameter <= 0.034 && material !== 'bamboo',
+  post: ({ diameter }) => diameter >= 0.034,
+}
+const LENGTH_STEP = 0.1
+const SAFETY = 2
+
+/** The thinnest post that bears the wind on its share of the row without bending too far or standing too deep. */
+function standing(
+  input: SupportCase,
+  share: { width: number; height: number; above: number; count: number; kind: 'stake' | 'post' | 'rod' },
+) {
+  const { gust, shelter, soil, groundDepth = DEEPEST } = input
+  const deepest = Math.min(DEEPEST, groundDepth)
+  const { width, height, above, count, kind } = share
+  const force = windForce({ gust: gustAt(gust, 10, height), shelter, height, width })
+  const loadHeight = height / 2
+  const choices = POSTS.filter(SERVES[kind])
+  const embedded = choices.map((post) => ({
+    post,
+    embedment: embedmentFor({ force, diameter: post.diameter, loadHeight, soil }),
+  }))
+  const bears = ({ post, embedment }: (typeof embedded)[number]) =>
+    embedment <= deepest && bendingStress(post, { force, loadHeight, soil }) <= post.bears
+  const best = embedded.find(bears)
+  const { post, embedment } = best ?? embedded.at(-1)!
+  const depth = Math.min(embedment, deepest)
+  const strength = lateralCapacity({ diameter: post.diameter, embedment: depth, loadHeight, soil }) / SAFETY
+  const bending = bendingStress(post, { force: Math.max(force, 1), loadHeight, soil })
+  const withinDepth = Math.sqrt(strength / Math.max(force, 1e-9))
+  // Stress grows a little faster than the force: the share is safe to take as it is.
+  const withinBending = Math.sqrt((post.bears * Math.max(force, 1)) / bending / Math.max(force, 1e-9))
+  const length = Math.ceil((above + depth) / LENGTH_STEP - 1e-9) * LENGTH_STEP
+  const need: Need = { kind, quantity: count, length }
+  return {
+    need,
+    plan: {
+      post: { material: post.material, diameter: post.diameter, count, embedment: depth, length },
+      anchored: best === undefined,
+      force,
+      holds: Math.min(100, gust * Math.min(withinDepth, withinBending)),
+    },
+  }
+}

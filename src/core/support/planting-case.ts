@@ -1,0 +1,98 @@
+import { addDays, daysBetween, type IsoDate } from '../calendar'
+import { dayOf, degreeDays, indexOf, type WetnessPressure } from '../climate'
+import { grownHeight, grownWidth, THERMAL_LIMITS } from '../crop'
+import { potOf, type PlantPosition, type Shelter } from '../facts'
+import type { PlantingOutlook } from '../season'
+import { recommendSpacing } from '../spacing'
+import { daysToHeights } from './growth'
+import type { SupportCase } from './support-case'
+import { SHELTER_FACTOR } from './wind'
+
+/** Plants whose stems lie within so much of a line stand in one row, m. */
+const SAME_ROW = 0.12
+
+/** What a garden's site says of every support in it: gust at 10 m, m/s. */
+export interface SupportSite {
+  gust: number
+  shelter: Shelter
+  wetness: WetnessPressure
+}
+
+/** Rows of so many plants at such a distance. */
+export interface Row {
+  plants: number
+  spacing: number
+}
+
+/** The rows that plants stand in, west to east; one of `count` at `spacing` where none has its place yet. */
+export function rowsOf(
+  positions: readonly Pick<PlantPosition, 'x' | 'y'>[],
+  count: number,
+  spacing: number,
+): Row[] {
+  if (positions.length === 0) return count > 0 ? [{ plants: count, spacing }] : []
+  const rows: { x: number; y: number }[][] = []
+  for (const spot of [...positions].sort((a, b) => a.y - b.y)) {
+    const last = rows.at(-1)
+    if (last && spot.y - last[0]!.y <= SAME_ROW) last.push(spot)
+    else rows.push([spot])
+  }
+  return rows.map((row) => {
+    const xs = row.map(({ x }) => x)
+    const length = Math.max(...xs) - Math.min(...xs)
+    return {
+      plants: row.length,
+      spacing: row.length > 1 ? Math.max(0.05, length / (row.length - 1)) : spacing,
+    }
+  })
+}
+
+/** What has to be held of a planting, a case for each of its rows. */
+export function supportCasesOf(
+  { planting, cultivar, place, dates }: PlantingOutlook,
+  positions: readonly PlantPosition[],
+  site: SupportSite,
+): SupportCase[] {
+  const { answer } = recommendSpacing({
+    plant: cultivar,
+    training: planting.training,
+    school: planting.spacingSchool,
+    wetness: site.wetness,
+  })
+  const own = positions.filter(({ plantingId }) => plantingId === planting.id)
+  const [from, to] = [dates['set-out'].date, dates.end.date]
+  const pot = potOf(place)
+  return rowsOf(own, planting.count, answer.inRow).map(({ plants, spacing }) => ({
+    cultivar,
+    training: planting.training,
+    plants,
+    spacing,
+    canopyHeight: grownHeight(cultivar, planting.training),
+    canopyWidth: grownWidth(cultivar, planting.training),
+    gust: site.gust,
+    // Inside a tunnel no wind gets at them.
+    shelter: place.kind === 'tunnel' ? 0 : SHELTER_FACTOR[site.shelter],
+    soil: 'loose',
+    wetness: site.wetness,
+    seasonDays: from && to ? Math.max(0, daysBetween(from, to)) : USUAL_SEASON,
+    groundDepth: pot ? pot.height : undefined,
+  }))
+}
+const USUAL_SEASON = 110
+
+/** The day on which each height is reached by the stem, on the season's line; null: not on it, or no day to set out. */
+export function heightDates(
+  { planting, cultivar, dates, air }: PlantingOutlook,
+  heights: readonly number[],
+): (IsoDate | null)[] {
+  const from = dates['set-out'].date
+  if (!from) return heights.map(() => null)
+  const start = indexOf(air, from)
+  const limits = THERMAL_LIMITS[cultivar.crop]
+  const sums = Array.from({ length: Math.max(0, air.days - Math.max(0, start)) }, (_, day) =>
+    degreeDays(dayOf(air, Math.max(0, start) + day), limits),
+  )
+  return daysToHeights(cultivar, planting.training, sums, heights).map((day) =>
+    day === null ? null : addDays(from, day),
+  )
+}

@@ -1,0 +1,30 @@
+import type { Crop } from '../crop'
+import { requireInRange, requireInteger } from '../guard'
+
+/** † A young plant as it usually goes in, m. */
+export const USUAL_PLANT: Record<Crop, { height: number; leaves: number; rootBall: number }> = {
+  tomato: { height: 0.3, leaves: 8, rootBall: 0.09 },
+  pepper: { height: 0.2, leaves: 9, rootBall: 0.08 },
+}
+
+/** † A leaf's share of the stem: the lowest a tenth up, the top one just under the tip. */
+const LOWEST_LEAF = 0.1
+const TOP_LEAF = 0.93
+
+/**
+ * Where the leaves of a plant stand when they are evenly spaced from its lowest to its tip, m, lowest first.
+ *
+ * @param plant height, m; leaves; the lowest leaf where it was measured, m
+ * @throws RangeError when a number is out of range, or the lowest leaf is not under the tip
+ */
+export function evenLeafHeights(plant: { height: number; leaves: number; lowestLeaf?: number }): number[] {
+  const { height, leaves, lowestLeaf = height * LOWEST_LEAF } = plant
+  requireInRange('height', height, 0.005, 3)
+  requireInteger('leaves', leaves, 0, 100)
+  requireInRange('lowestLeaf', lowestLeaf, 0, height)
+  const top = Math.max(lowestLeaf, height * TOP_LEAF)
+  return Array.from(
+    { length: leaves },
+    (_, index) => lowestLeaf + ((top - lowestLeaf) * index) / Math.max(1, leaves - 1),
+  )
+}
