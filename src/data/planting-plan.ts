@@ -9,10 +9,10 @@ import { plantingsOf, updatePlanting } from './plantings'
 /** What a change of plan came to: the planting as it was before, or why it stays so. */
 export type PlanChange = { ok: true; before: Planting } | { ok: false; message: string }
 
-/** Changes how or when a planting is meant to be raised, as far as that is still open. */
+/** Changes how or when a planting is meant to be raised, as far as that is still open, or what holds it. */
 export async function changePlan(
   plantingId: string,
-  change: Partial<Pick<Planting, 'raising' | 'plannedSow'>>,
+  change: Partial<Pick<Planting, 'raising' | 'plannedSow' | 'support'>>,
 ): Promise<PlanChange> {
   const refused = (message: string): PlanChange => ({ ok: false, message })
   const changed = await write(async (tx): Promise<PlanChange> => {
@@ -26,7 +26,8 @@ export async function changePlan(
     const own = effectiveEntries(await logOf(garden.id, tx), now).filter(
       ({ subject }) => subject.id === plantingId,
     )
-    if (ofKind(own, 'set-out').length > 0)
+    const isRaised = 'plannedSow' in change || 'raising' in change
+    if (isRaised && ofKind(own, 'set-out').length > 0)
       return refused('It is set out already: take that entry back first.')
     // What is sown in a tray can still go out young or big; when and where it was sown is done.
     const resown = 'plannedSow' in change || change.raising === 'direct' || before.raising === 'direct'

@@ -42,6 +42,8 @@ const NAMES: Record<string, string> = {
   softwood: 'softwood',
   hardwood: 'hardwood',
   'steel-tube': 'steel tube',
+  loose: 'loose, tilled',
+  firm: 'firm, settled',
   sectional: 'in sections',
   continuous: 'in one go',
   'soil-first': 'Soil first',

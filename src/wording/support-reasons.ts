@@ -10,7 +10,8 @@ export const SUPPORT_REASONS: Record<SupportRule, string> = {
   'support.calm': 'No wind gets at it: {embedment} deep is enough to stand straight.',
   'support.anchor':
     'Even {deepest} deep it would not hold the worst gust: thicker posts, shorter bays, or guys to anchors at both ends.',
-  'support.break': 'If a string breaks, {plants} plants lie down.',
+  'support.break':
+    'If a string breaks, {plants} of the plants lie down; tied {other} it would be {others}, with {otherTwine} of twine instead of {twine}.',
   'support.wet': 'Leaves and fruit on the ground stay wet; wet leaves are a {wetness} risk here.',
   'support.less-work': '{work} less work',
   'support.more-work': '{work} more work',

@@ -4,6 +4,7 @@ import { count, duration, length, name, speed } from '../quantity'
 import { planOf } from './plans'
 import { DEEPEST } from './post'
 import { requireSupportCase, type SupportCase, type SupportPlan } from './support-case'
+import { breakDrops } from './weave'
 import { gustAt } from './wind'
 
 export type SupportRule =
@@ -36,7 +37,7 @@ const RANK = { well: 2, can: 1, no: 0 } as const
 export function adviseSupport(input: SupportCase & { system?: Support }): Advice<SupportPlan, SupportRule> {
   requireSupportCase(input)
   // Length and bay are the chosen system's own; another stands as it usually does.
-  const { aboveGround, plantsPerBay, ...others } = input
+  const others = { ...input, aboveGround: undefined, plantsPerBay: undefined }
   const plans = SUPPORTS.map((system) => planOf(system, system === input.system ? input : others))
   const answer = plans.find(({ system }) => system === input.system) ?? bestOf(plans)
   return {
@@ -95,12 +96,28 @@ function reasonsFor(plan: SupportPlan, input: SupportCase): Reason<SupportRule>[
         weight: 'warns',
       })
   }
-  if (plan.drops > 1)
-    reasons.push({ rule: 'support.break', values: { plants: count(plan.drops) }, weight: 'supports' })
+  if (plan.system === 'weave') {
+    const { plants, plantsPerBay = 3, weave = 'sectional' } = input
+    const other = weave === 'sectional' ? 'continuous' : 'sectional'
+    const row = { plants, plantsPerBay, sectional: other === 'sectional' }
+    reasons.push({
+      rule: 'support.break',
+      values: {
+        plants: count(plan.drops),
+        other: name(other),
+        others: count(breakDrops(row)),
+        twine: length(twineOf(plan)),
+        otherTwine: length(twineOf(planOf('weave', { ...input, weave: other }))),
+      },
+      weight: 'supports',
+    })
+  }
   if (plan.system === 'none' && input.wetness !== 'low')
     reasons.push({ rule: 'support.wet', values: { wetness: name(input.wetness) }, weight: 'warns' })
   return reasons
 }
+
+const twineOf = ({ needs }: SupportPlan) => needs.find(({ kind }) => kind === 'twine')?.quantity ?? 0
 
 /** What another plan gains and costs against the answer. */
 function against(plan: SupportPlan, answer: SupportPlan) {

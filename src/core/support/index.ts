@@ -7,6 +7,6 @@ export { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS } from './
 export type { Ground, Post } from './post'
 export type { Need, SupportCase, SupportPlan } from './support-case'
 export { breakDrops, weaveMaterials, weaveTiers } from './weave'
-export { designGust, GUST_UNKNOWN, gustAt, SHELTER_FACTOR, windForce } from './wind'
-export { heightDates, rowsOf, supportCasesOf } from './planting-case'
+export { designGust, gustAt, LEAST_GUST, SHELTER_FACTOR, windForce } from './wind'
+export { degreeDaysFrom, rowsOf, supportCasesOf } from './planting-case'
 export type { Row, SupportSite } from './planting-case'

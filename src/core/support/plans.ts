@@ -1,6 +1,6 @@
 import { isBush } from '../crop'
 import type { Support } from '../facts'
-import { cageMesh, stakeDistance, stringLength, tiesUpTo } from './lengths'
+import { stakeDistance, stringLength, tiesUpTo } from './lengths'
 import { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS, type Post } from './post'
 import { suits } from './suits'
 import type { Need, SupportCase, SupportPlan } from './support-case'

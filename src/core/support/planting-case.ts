@@ -1,10 +1,9 @@
-import { addDays, daysBetween, type IsoDate } from '../calendar'
+import { daysBetween, type IsoDate } from '../calendar'
 import { dayOf, degreeDays, indexOf, type WetnessPressure } from '../climate'
 import { grownHeight, grownWidth, THERMAL_LIMITS } from '../crop'
 import { potOf, type PlantPosition, type Shelter } from '../facts'
 import type { PlantingOutlook } from '../season'
 import { recommendSpacing } from '../spacing'
-import { daysToHeights } from './growth'
 import type { SupportCase } from './support-case'
 import { SHELTER_FACTOR } from './wind'
 
@@ -80,19 +79,18 @@ export function supportCasesOf(
 }
 const USUAL_SEASON = 110
 
-/** The day on which each height is reached by the stem, on the season's line; null: not on it, or no day to set out. */
-export function heightDates(
-  { planting, cultivar, dates, air }: PlantingOutlook,
-  heights: readonly number[],
-): (IsoDate | null)[] {
+/** °C d of each day from setting out on, along the season's line; null: no day to set out is known. */
+export function degreeDaysFrom({
+  cultivar,
+  dates,
+  air,
+}: Pick<PlantingOutlook, 'cultivar' | 'dates' | 'air'>): { from: IsoDate; sums: number[] } | null {
   const from = dates['set-out'].date
-  if (!from) return heights.map(() => null)
-  const start = indexOf(air, from)
+  const start = from === null ? -1 : indexOf(air, from)
+  if (from === null || start < 0 || start >= air.days) return null
   const limits = THERMAL_LIMITS[cultivar.crop]
-  const sums = Array.from({ length: Math.max(0, air.days - Math.max(0, start)) }, (_, day) =>
-    degreeDays(dayOf(air, Math.max(0, start) + day), limits),
-  )
-  return daysToHeights(cultivar, planting.training, sums, heights).map((day) =>
-    day === null ? null : addDays(from, day),
-  )
+  return {
+    from,
+    sums: Array.from({ length: air.days - start }, (_, day) => degreeDays(dayOf(air, start + day), limits)),
+  }
 }

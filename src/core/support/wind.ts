@@ -47,19 +47,21 @@ export function gustAt(gust: number, from: number, to: number): number {
   return (gust * profile(to)) / profile(from)
 }
 
-/** A gust is about so many times the day's mean; where no wind is on record, m/s at 10 m. */
+/** A gust is about so many times the usual day's mean; every support bears at least so much, m/s at 10 m. */
 const GUST_OF_MEAN = 3
-export const GUST_UNKNOWN = 20
+export const LEAST_GUST = 20
 
 /**
- * The gust at 10 m that a support has to bear: three times the windiest day's mean on record, else 20 m/s.
+ * The gust at 10 m that a support has to bear: three times the middle day's mean on record, at least 20 m/s. (Of the
+ * windiest day's mean it would be too much: the stronger the wind, the less its gusts stand out.)
  *
  * @param means daily mean wind at 2 m, m/s
  */
 export function designGust(means: readonly number[]): { gust: number; onRecord: boolean } {
-  if (means.length === 0) return { gust: GUST_UNKNOWN, onRecord: false }
-  const windiest = means.reduce((most, mean) => Math.max(most, mean), 0)
-  return { gust: gustAt(windiest * GUST_OF_MEAN, 2, 10), onRecord: true }
+  const sorted = [...means].sort((a, b) => a - b)
+  const usual = sorted[Math.floor(sorted.length / 2)] ?? 0
+  const gust = gustAt(usual * GUST_OF_MEAN, 2, 10)
+  return gust > LEAST_GUST ? { gust, onRecord: true } : { gust: LEAST_GUST, onRecord: false }
 }
 
 /** What surroundings leave of the wind's speed. */

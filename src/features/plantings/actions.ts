@@ -9,10 +9,12 @@ import { trainingsFor, type Crop, type FruitType, type Habit } from '../../core/
 import {
   plainPlace,
   RAISING_WAYS,
+  SUPPORTS,
   type GardenCultivar,
   type Place,
   type Planting,
   type RaisingWay,
+  type Support,
 } from '../../core/facts'
 import { bedOf, placeInBed, recommendSpacing, takenBy } from '../../core/spacing'
 import { write } from '../../data/database'
@@ -197,4 +199,10 @@ function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> 
 export async function chooseWay(plantingId: string, way: RaisingWay): Promise<PlanChange> {
   if (!RAISING_WAYS.includes(way)) return { ok: false, message: 'There is no such way to raise a plant.' }
   return changePlan(String(plantingId), { raising: way })
+}
+
+/** Holds a planting up in another way from now on. */
+export async function chooseSupport(plantingId: string, support: Support): Promise<PlanChange> {
+  if (!SUPPORTS.includes(support)) return { ok: false, message: 'There is no such support.' }
+  return changePlan(String(plantingId), { support })
 }

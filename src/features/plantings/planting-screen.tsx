@@ -21,6 +21,9 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
           Planting day
         </Link>
       )}
+      <Link href={at(`/plantings/${view.id}/support`)} className="btn mt-3 ml-2 min-h-11 bg-base-100">
+        Support
+      </Link>
       <div className="mt-6 grid gap-8 lg:grid-cols-2">
         <div className="min-w-0 space-y-6">
           <section aria-label="Dates">

@@ -1,0 +1,83 @@
+import type { Crop } from '../../../core/crop'
+import type { Manner } from '../../../core/facts'
+import type { SupportPlan } from '../../../core/support'
+import { sayLength } from '../../../wording/say'
+import { SidePlant } from './side-plant'
+import { Holding } from './holding'
+
+/** Pixels of the drawing a metre; all marks inside are in metres, y downward from the soil line. */
+const MOST_PLANTS = 8
+const MARGIN = 0.55
+const HEAD = 0.3
+
+export interface ElevationProps {
+  plan: SupportPlan
+  crop: Crop
+  plants: number
+  spacing: number
+  plantsPerBay: number
+  heightToday: number
+  grownHeight: number
+  canopyWidth: number
+  sectional: boolean
+  manner: Manner
+}
+
+/** A row from the side, to scale: plants today and grown, what holds them, posts in the ground, heights. */
+export function SupportElevation(props: ElevationProps) {
+  const { plan, crop, plants, spacing, plantsPerBay, heightToday, grownHeight, canopyWidth, manner } = props
+  const shown = Math.min(plants, Math.max(plantsPerBay * 2, MOST_PLANTS))
+  const length = shown * spacing
+  const depth = Math.max(0.35, (plan.post?.embedment ?? 0) + 0.12)
+  const top = Math.max(plan.aboveGround, grownHeight) + HEAD
+  const xs = Array.from({ length: shown }, (_, index) => (index + 0.5) * spacing)
+  const tick = manner.units === 'us' ? 0.3048 : 0.5
+  const ticks = Array.from({ length: Math.floor(top / tick) }, (_, index) => (index + 1) * tick)
+  return (
+    <svg
+      viewBox={`${-MARGIN} ${-top} ${length + 2 * MARGIN} ${top + depth}`}
+      className="h-full max-h-[70dvh] w-full"
+      role="img"
+      aria-label={`The row from the side: ${shown} of ${plants} plants, ${sayLength(spacing, manner)} apart`}
+    >
+      <rect x={-MARGIN} y="0" width={length + 2 * MARGIN} height={depth} fill="#8a7b6c" />
+      <path d={`M${-MARGIN} 0H${length + MARGIN}`} stroke="#4c3b2c" strokeWidth="0.012" />
+      {ticks.map((height) => (
+        <g key={height}>
+          <path d={`M${-MARGIN + 0.06} ${-height}h0.06`} stroke="currentColor" strokeWidth="0.006" />
+          <text x={-MARGIN + 0.14} y={-height + 0.03} fontSize="0.085" fill="currentColor">
+            {sayLength(height, manner)}
+          </text>
+        </g>
+      ))}
+      <Holding {...props} xs={xs} length={length} behind />
+      {xs.map((x, index) => (
+        <g key={x} transform={`translate(${x} 0)`}>
+          <ellipse
+            cy={-grownHeight / 2}
+            rx={canopyWidth / 2}
+            ry={grownHeight / 2}
+            fill="none"
+            stroke="var(--color-primary)"
+            strokeWidth="0.008"
+            strokeDasharray="0.04 0.03"
+            opacity="0.55"
+          />
+          <SidePlant
+            crop={crop}
+            height={Math.max(0.15, Math.min(heightToday || 0.2, Math.max(grownHeight, plan.aboveGround)))}
+            width={canopyWidth}
+            lean={index % 2 === 0 ? 1 : -1}
+            ghost={heightToday === 0}
+          />
+        </g>
+      ))}
+      <Holding {...props} xs={xs} length={length} behind={false} />
+      {plants > shown && (
+        <text x={length + MARGIN - 0.05} y={0.14} fontSize="0.085" textAnchor="end" fill="#fbfaf5">
+          and {plants - shown} more
+        </text>
+      )}
+    </svg>
+  )
+}

@@ -1,0 +1,236 @@
+'use client'
+
+import Link from 'next/link'
+import { useMemo, useRef, useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { Cautions, PartHeading, Why } from '../../components/advice/why'
+import { SupportElevation } from '../../components/drawing/support/elevation'
+import { addDays } from '../../core/calendar'
+import type { Support } from '../../core/facts'
+import { adviseSupport, daysToHeights, usualHeight, type SupportCase } from '../../core/support'
+import { CAUTIONS } from '../../wording/cautions'
+import { formatDate } from '../../wording/dates'
+import { nameOf } from '../../wording/names'
+import { sayCount, sayLength, sayMeasure } from '../../wording/say'
+import { sayReason } from '../../wording/say-reason'
+import { saySupport } from '../../wording/support'
+import { chooseSupport } from './actions'
+import { NeedsTable } from './needs-table'
+import { Slider } from './slider'
+import { SupportTable } from './support-table'
+import type { SupportView } from './support-view'
+
+/** What holds a planting up: the row from the side, posts against the wind, tiers by date, what it takes, and the others. */
+export function SupportScreen({ view }: { view: SupportView }) {
+  const { manner, rows, growth, heightToday, onRecord, inTunnel } = view
+  const row = rows[0]
+  const [system, setSystem] = useState<Support>(view.system)
+  const [aboveGround, setAboveGround] = useState<number | null>(null)
+  const [spacing, setSpacing] = useState<number | null>(null)
+  const [plantsPerBay, setPlantsPerBay] = useState(3)
+  const [weave, setWeave] = useState(view.weave)
+  const [soil, setSoil] = useState<SupportCase['soil']>('loose')
+  const [busy, startKeeping] = useTransition()
+  const top = useRef<HTMLParagraphElement>(null)
+
+  const changed = useMemo(() => {
+    const change = {
+      system,
+      weave,
+      soil,
+      plantsPerBay,
+      ...(aboveGround === null || system === 'none' ? {} : { aboveGround }),
+    }
+    return rows.map((each) => ({ ...each, ...change, spacing: spacing ?? each.spacing }))
+  }, [rows, system, weave, soil, plantsPerBay, aboveGround, spacing])
+  const advice = useMemo(() => adviseSupport(changed[0]!), [changed])
+  const needs = useMemo(
+    () => changed.flatMap((each, index) => (index === 0 ? advice : adviseSupport(each)).answer.needs),
+    [advice, changed],
+  )
+  const plan = advice.answer
+  const due = useMemo(
+    () =>
+      growth
+        ? daysToHeights(row.cultivar, row.training, growth.sums, plan.tiers).map((day) =>
+            day === null ? null : addDays(growth.from, day),
+          )
+        : plan.tiers.map(() => null),
+    [growth, row, plan.tiers],
+  )
+  const words = saySupport(plan, manner)
+  const speedOf = (value: number) => sayMeasure({ kind: 'speed', value }, manner)
+
+  const choose = (next: Support) => {
+    setSystem(next)
+    setAboveGround(null)
+    top.current?.scrollIntoView({ block: 'nearest' })
+  }
+  const keep = () =>
+    startKeeping(async () => {
+      const answer = await chooseSupport(view.plantingId, system).catch(() => null)
+      if (!answer?.ok)
+        return void toast.error(
+          answer?.message ?? 'The server did not answer. Nothing was changed: try again.',
+        )
+      toast(`${nameOf(`by-${system}`)} holds them from now on.`, {
+        action: { label: 'Undo', onClick: () => void chooseSupport(view.plantingId, answer.before.support) },
+      })
+    })
+
+  return (
+    <div className="mx-auto max-w-6xl px-6 py-5 max-sm:px-4">
+      <p ref={top} className="scroll-mt-32 text-quiet">
+        <Link className="link" href={`/plantings/${view.plantingId}${view.query}`}>
+          {view.title}
+        </Link>{' '}
+        · {sayCount(row.plants, 'plant')} in a row{rows.length > 1 && `, ${rows.length} rows`}
+      </p>
+      <h1 className="mt-1 text-3xl font-semibold">{words.headline}</h1>
+      <p className="mt-2 text-lg leading-snug text-quiet">
+        {words.how}{' '}
+        {plan.holds !== null &&
+          (inTunnel
+            ? 'Inside a tunnel no wind gets at it.'
+            : `Holds a gust of ${speedOf(plan.holds)} at 10 m; ${
+                onRecord
+                  ? `three times the usual day’s wind here is ${speedOf(row.gust)}`
+                  : `${speedOf(row.gust)} is what every support should bear`
+              }.`)}
+      </p>
+      <figure className="mt-4 border border-base-300 bg-base-100" data-testid="elevation">
+        <SupportElevation
+          plan={plan}
+          crop={row.cultivar.crop}
+          plants={row.plants}
+          spacing={changed[0]!.spacing}
+          plantsPerBay={plantsPerBay}
+          heightToday={heightToday}
+          grownHeight={row.canopyHeight}
+          canopyWidth={row.canopyWidth}
+          sectional={weave === 'sectional'}
+          manner={manner}
+        />
+        <figcaption className="px-3 py-1.5 text-sm text-quiet">
+          Side of the row, to scale. Dashed: grown. {plan.tiers.length > 0 && 'Pale strings: not due yet.'}
+        </figcaption>
+      </figure>
+      <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-4">
+        {system !== 'none' && (
+          <Slider
+            label="Above the ground"
+            value={aboveGround ?? usualHeight(system, row)}
+            low={0.3}
+            high={2.8}
+            step={0.05}
+            say={(value) => sayLength(value, manner)}
+            onChange={setAboveGround}
+          />
+        )}
+        <Slider
+          label="Between plants"
+          value={spacing ?? row.spacing}
+          low={0.2}
+          high={1.5}
+          step={0.05}
+          say={(value) => sayLength(value, manner)}
+          onChange={setSpacing}
+        />
+        {system === 'weave' && (
+          <Slider
+            label="Plants a bay"
+            value={plantsPerBay}
+            low={1}
+            high={6}
+            step={1}
+            say={String}
+            onChange={setPlantsPerBay}
+          />
+        )}
+        {system === 'weave' && (
+          <Choice
+            label="Strings"
+            value={weave}
+            options={['sectional', 'continuous'] as const}
+            onChange={setWeave}
+          />
+        )}
+        {system !== 'none' && (
+          <Choice label="Ground" value={soil} options={['loose', 'firm'] as const} onChange={setSoil} />
+        )}
+      </div>
+      <div className="mt-6 grid gap-8 lg:grid-cols-2">
+        <div className="min-w-0 space-y-6">
+          <Why
+            reasons={advice.reasons.map((reason) => ({
+              text: sayReason(reason, manner),
+              weight: reason.weight,
+            }))}
+          />
+          {plan.tiers.length > 0 && (
+            <section aria-label="When each is due">
+              <PartHeading>{words.tiers}</PartHeading>
+              <ol className="space-y-0.5">
+                {plan.tiers.map((height, tier) => (
+                  <li key={height} className="flex gap-3 border-t border-base-300 py-1">
+                    <span className="w-20 font-semibold">{sayLength(height, manner)}</span>
+                    <span>
+                      {height <= heightToday
+                        ? 'due: the stem is there'
+                        : due[tier]
+                          ? `about ${formatDate(due[tier], manner)}`
+                          : growth
+                            ? 'not reached this season'
+                            : 'once they are set out'}
+                    </span>
+                  </li>
+                ))}
+              </ol>
+            </section>
+          )}
+          <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />
+        </div>
+        <div className="min-w-0 space-y-6">
+          <NeedsTable needs={needs} manner={manner} minutes={plan.minutes} />
+          {system !== view.system && (
+            <button className="btn min-h-11 btn-primary" disabled={busy} onClick={keep}>
+              Hold them so: {nameOf(`by-${system}`).toLowerCase()}
+            </button>
+          )}
+        </div>
+      </div>
+      <div className="mt-6">
+        <SupportTable advice={advice} manner={manner} onChoose={choose} />
+      </div>
+    </div>
+  )
+}
+
+function Choice<Option extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string
+  value: Option
+  options: readonly Option[]
+  onChange: (option: Option) => void
+}) {
+  return (
+    <label className="flex flex-col gap-1 text-sm text-quiet">
+      {label}
+      <select
+        className="select min-h-11 w-full text-base text-base-content"
+        value={value}
+        onChange={(event) => onChange(event.target.value as Option)}
+      >
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {nameOf(option)}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}

@@ -1,0 +1,52 @@
+import type { IsoDate } from '../../core/calendar'
+import type { Manner, Support } from '../../core/facts'
+import { degreeDaysFrom, stemHeightAfter, supportCasesOf, type SupportCase } from '../../core/support'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import { supportSiteOf } from '../../data/support-site'
+import { findPlanting } from './queries'
+
+/** What holds a planting up, before anything is moved. */
+export interface SupportView {
+  manner: Manner
+  on: IsoDate
+  query: string
+  plantingId: string
+  title: string
+  system: Support
+  weave: 'sectional' | 'continuous'
+  /** A case for each row, the longest first. */
+  rows: [SupportCase, ...SupportCase[]]
+  /** Whether the gust is the record's, or what is taken where there is none. */
+  onRecord: boolean
+  inTunnel: boolean
+  /** Of the stem, m: on the day, 0 before it is set out. */
+  heightToday: number
+  growth: { from: IsoDate; sums: number[] } | null
+}
+
+export function supportViewOf(state: GardenState, id: string, on: IsoDate): SupportView | null {
+  const outlook = outlookOn(state, on)
+  const own = findPlanting(outlook, id)
+  if (!own) return null
+  const { planting, cultivar, place, grownFor } = own
+  const site = supportSiteOf(state)
+  const [first, ...others] = supportCasesOf(own, plantsOn(state, on), site).sort(
+    (a, b) => b.plants - a.plants,
+  )
+  if (!first) return null
+  return {
+    manner: mannerOf(state.garden),
+    on,
+    query: on === state.now ? '' : `?on=${on}`,
+    plantingId: id,
+    title: `${place.name} · ${cultivar.name}`,
+    system: planting.support,
+    weave: site.weave,
+    rows: [first, ...others],
+    onRecord: site.onRecord,
+    inTunnel: place.kind === 'tunnel',
+    heightToday: grownFor === null ? 0 : stemHeightAfter(cultivar, planting.training, grownFor),
+    growth: degreeDaysFrom(own),
+  }
+}

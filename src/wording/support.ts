@@ -1,0 +1,43 @@
+import type { Manner } from '../core/facts'
+import type { SupportPlan } from '../core/support'
+import { nameOf } from './names'
+import { sayCount, sayLength } from './say'
+
+const PIECE = {
+  stake: 'stake',
+  cage: 'anchor rod',
+  weave: 'post',
+  string: 'post',
+  panel: 'post',
+  none: '',
+} as const
+const TIERS: Record<SupportPlan['system'], string> = {
+  stake: 'Tie at each of these heights',
+  cage: '',
+  weave: 'A pair of strings at each of these heights',
+  string: 'A clip at each of these heights',
+  panel: '',
+  none: '',
+}
+
+/** What a support is, in a line, how it stands, and what its heights are for. */
+export function saySupport(
+  plan: SupportPlan,
+  manner: Manner,
+): { headline: string; how: string; tiers: string } {
+  const { system, post, distance } = plan
+  const tiers = TIERS[system]
+  if (!post) return { headline: 'They stand alone', how: 'Nothing to drive, nothing to tie.', tiers }
+  const piece = sayCount(post.count, PIECE[system])
+  const where =
+    system === 'stake'
+      ? ` ${sayLength(distance ?? 0, manner)} from the stem, before the roots spread.`
+      : system === 'cage'
+        ? ' One on each side, through the mesh from outside in, with the cage.'
+        : ' All set before the roots spread.'
+  return {
+    headline: `${nameOf(`by-${system}`)}: ${piece} of ${sayLength(post.length, manner)}, ${sayLength(post.embedment, manner)} deep`,
+    how: `${nameOf(post.material)[0]!.toUpperCase()}${nameOf(post.material).slice(1)}, ${sayLength(post.diameter, manner)} thick.${where}`,
+    tiers,
+  }
+}
