@@ -6,10 +6,11 @@ import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
 import { callsOf } from '../core/calls'
-import { ENTRY_KINDS, type LogEntry } from '../core/facts'
+import { ENTRY_KINDS, type LogEntry, type Supply } from '../core/facts'
 import { changes, closeDatabase, reader, settingsInForce, write } from './database'
 import { demoGarden } from './demo'
 import { entrySchema } from './entry-schema'
+import { addSupplies, putSupply, suppliesOf } from './supplies'
 import { exportGarden, importGarden, insertGardenFile, readGardenFile } from './garden-file'
 import { loadGarden, outlookOn } from './garden-state'
 import { currentGarden, todayIn, updateGarden } from './gardens'
@@ -159,13 +160,43 @@ describe('a database that cannot be used', () => {
   })
 })
 
+describe('the shed', () => {
+  const canes: Supply = {
+    id: 'canes',
+    kind: 'stake',
+    name: 'Canes',
+    quantity: 5,
+    length: 1.2,
+    pack: 10,
+    price: 6,
+  }
+  it('keeps, grows, takes out and puts back a line', async () => {
+    await layDemo()
+    expect(await putSupply('canes', canes)).toEqual({ ok: true, before: null })
+    await addSupplies([
+      { ...canes, quantity: 20, name: '' },
+      { ...canes, id: 'new', kind: 'tie', length: null },
+    ])
+    const lines = await suppliesOf(demo.garden.id)
+    expect(lines.find(({ id }) => id === 'canes')).toEqual({ ...canes, quantity: 25 })
+    expect(lines.find(({ id }) => id === 'new')).toMatchObject({ kind: 'tie', quantity: 5 })
+    const out = await putSupply('canes', null)
+    expect(out).toMatchObject({ ok: true, before: { quantity: 25 } })
+    expect((await suppliesOf(demo.garden.id)).some(({ id }) => id === 'canes')).toBe(false)
+  })
+  it('belongs to a garden', async () => {
+    expect(await putSupply('canes', canes)).toMatchObject({ ok: false })
+    expect(await addSupplies([canes])).toMatchObject({ ok: false })
+  })
+})
+
 describe('a garden file', () => {
   it('goes out and in again the same', async () => {
     await layDemo()
     const out = await exportGarden(demo.garden.id)
     expect({ ...out, log: out.log.length }).toMatchObject({
       format: 'prairie-garden',
-      version: 3,
+      version: 4,
       log: demo.log.length,
     })
     await importGarden(JSON.stringify(out))
@@ -178,6 +209,13 @@ describe('a garden file', () => {
     const plantings = out.plantings.map(({ raising: _, plannedSow: __, ...planting }) => planting)
     await importGarden(JSON.stringify({ ...out, version: 1, plantings }))
     expect(await exportGarden(demo.garden.id)).toEqual(out)
+  })
+  it('goes in as it was before there was a shed', async () => {
+    await layDemo()
+    const { supplies, ...out } = await exportGarden(demo.garden.id)
+    expect(supplies.length).toBeGreaterThan(5)
+    await importGarden(JSON.stringify({ ...out, version: 3 }))
+    expect(await exportGarden(demo.garden.id)).toEqual({ ...out, supplies: [] })
   })
   it('goes in whatever is entered', async () => {
     const values = {
@@ -255,7 +293,7 @@ describe('a garden file', () => {
       (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
     expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
-    expect(problem({ version: 4 })).toEqual({ kind: 'newer', version: 4 })
+    expect(problem({ version: 5 })).toEqual({ kind: 'newer', version: 5 })
     expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)

@@ -10,6 +10,7 @@ import {
   SIDES,
   SOILS,
   SPACING_SCHOOLS,
+  SUPPLY_KINDS,
   SUPPORTS,
 } from '../core/facts'
 import { entrySchema, idField, isoDateField } from './entry-schema'
@@ -93,6 +94,17 @@ export const obstacleRow = object({
   density: measure(0, 1),
   from: orNull(isoDateField()),
   to: orNull(isoDateField()),
+}).noUnknown()
+
+/** A line of the shed as it is kept. */
+export const supplyRow = object({
+  id: idField().required(),
+  kind: string().required().oneOf(SUPPLY_KINDS),
+  name: string().defined().max(120),
+  quantity: measure(0, 1_000_000),
+  length: orNull(number().min(0.01).max(100)),
+  pack: measure(0.001, 1_000_000),
+  price: orNull(number().min(0).max(10_000_000)),
 }).noUnknown()
 
 /** A garden file, whole: every field there, none beside it, each within what can be true. */
@@ -181,5 +193,6 @@ export const gardenFileSchema = object({
   ).required(),
   plantings: array(plantingRow).required(),
   plants: array(plantRow).required(),
+  supplies: array(supplyRow).required(),
   log: array(entrySchema).required(),
 }).noUnknown()

@@ -1,6 +1,14 @@
 import { eq } from 'drizzle-orm'
 import { ValidationError } from 'yup'
-import type { GardenCultivar, LogEntry, Obstacle, Place, Planting, PlantPosition } from '../core/facts'
+import type {
+  GardenCultivar,
+  LogEntry,
+  Obstacle,
+  Place,
+  Planting,
+  PlantPosition,
+  Supply,
+} from '../core/facts'
 import { copyBefore, reader, write, type Reader, type Writer } from './database'
 import { gardenFileSchema } from './garden-file-schema'
 import { insertGarden, normalRows, replaceNormals, type GardenRow, type NormalRow } from './gardens'
@@ -18,11 +26,12 @@ import {
   plantingsOf,
   plantsOf,
 } from './plantings'
+import { insertSupplies, suppliesOf } from './supplies'
 import { cultivar, garden, logEntry, planting, type cropHistory } from './schema'
 import { putWeather, weatherRows, type WeatherRow } from './weather'
 
 const FORMAT = 'prairie-garden'
-const VERSION = 3
+const VERSION = 4
 
 /** A whole garden in one document. */
 export interface GardenFile {
@@ -37,6 +46,7 @@ export interface GardenFile {
   cultivars: GardenCultivar[]
   plantings: Planting[]
   plants: PlantPosition[]
+  supplies: Supply[]
   log: LogEntry[]
 }
 
@@ -64,6 +74,7 @@ export async function exportGarden(gardenId: string, from?: Reader): Promise<Gar
       plantings.map(({ id }) => id),
       db,
     ),
+    supplies: await suppliesOf(gardenId, db),
     log: await logOf(gardenId, db),
   }
 }
@@ -106,6 +117,7 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
 /** A file of an earlier version with what that version did not know yet. */
 function upgraded(file: Partial<GardenFile>): unknown {
   const { version } = file
+  if (version === 3) return { supplies: [], ...file, version: VERSION }
   if ((version !== 1 && version !== 2) || !Array.isArray(file.plantings) || !Array.isArray(file.places))
     return file
   const places = file.places.map((place: Partial<Place>) => ({
@@ -120,7 +132,7 @@ function upgraded(file: Partial<GardenFile>): unknown {
     plannedSow: null,
     ...planting,
   }))
-  return { obstacles: [], ...file, version: VERSION, places, plantings }
+  return { obstacles: [], supplies: [], ...file, version: VERSION, places, plantings }
 }
 
 /**
@@ -150,6 +162,7 @@ export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<vo
   await insertCultivars(tx, id, file.cultivars)
   await insertPlantings(tx, id, file.plantings)
   await insertPlants(tx, file.plants)
+  await insertSupplies(tx, id, file.supplies)
   await insertEntries(tx, id, file.log)
 }
 

@@ -14,7 +14,7 @@ import {
   type Station,
   type WetnessPressure,
 } from '../core/climate'
-import type { Obstacle, Place, PlantPosition } from '../core/facts'
+import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
 import { SOLANACEAE } from '../core/rotation'
 import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { changes, reader, type Reader } from './database'
@@ -23,6 +23,7 @@ import { databaseUrl } from './locate'
 import { obstaclesOf } from './ground'
 import { logOf } from './log'
 import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { suppliesOf } from './supplies'
 import { recordFingerprint, weatherBetween } from './weather'
 
 /** All that the core needs of a garden, loaded. */
@@ -32,6 +33,7 @@ export interface GardenState {
   record: GardenRecord
   plants: PlantPosition[]
   obstacles: Obstacle[]
+  supplies: Supply[]
   /** Years in which Solanaceae stood in each place, by its id, as far as they were told. */
   history: Map<string, number[]>
   /** The date on the garden's clock. */
@@ -99,9 +101,10 @@ async function readGarden(): Promise<GardenState | null> {
   const normals = normalsOf(rows)
   const ensemble = await ensembleOf(normals, garden, db)
   const now = todayIn(garden)
-  const [places, obstacles, cultivars, plantings, entries, weather] = await Promise.all([
+  const [places, obstacles, supplies, cultivars, plantings, entries, weather] = await Promise.all([
     placesOf(garden.id, db),
     obstaclesOf(garden.id, db),
+    suppliesOf(garden.id, db),
     cultivarsOf(garden.id, db),
     plantingsOf(garden.id, undefined, db),
     logOf(garden.id, db),
@@ -122,6 +125,7 @@ async function readGarden(): Promise<GardenState | null> {
     record: { ensemble, places, cultivars, plantings, entries, weather },
     plants,
     obstacles,
+    supplies,
     history: await solanaceaeYears(places, db),
     now,
     station,

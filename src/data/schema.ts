@@ -13,6 +13,7 @@ import type {
   Side,
   SoilTexture,
   SpacingSchool,
+  SupplyKind,
   Support,
 } from '../core/facts'
 
@@ -220,6 +221,22 @@ export const plant = sqliteTable(
     to: date(),
   },
   (table) => [index('plant_of_planting').on(table.plantingId)],
+)
+
+/** What the shed holds: pieces, m or L as its kind is counted; length in m; see `Supply`. */
+export const supply = sqliteTable(
+  'supply',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    kind: text().$type<SupplyKind>().notNull(),
+    name: text().notNull(),
+    quantity: real().notNull(),
+    length: real(),
+    pack: real().notNull(),
+    price: real(),
+  },
+  (table) => [index('supply_of_garden').on(table.gardenId)],
 )
 
 /** Append-only; `data` as its kind wants it, `voids` the entry that it takes back. */

@@ -30,14 +30,25 @@ export const supplyName = (
   manner: Manner,
 ): string => (length === null ? NAMES[kind] : `${NAMES[kind]} of at least ${sayLength(length, manner)}`)
 
+/** Packs to buy: `3`, `2 × 100 m`. */
+export const sayPacks = (
+  { kind, pack, packs }: { kind: SupplyKind; pack: number; packs: number },
+  manner: Manner,
+): string =>
+  pack === 1 && SUPPLY_UNIT[kind] === 'pieces' ? String(packs) : `${packs} × ${sayAmount(kind, pack, manner)}`
+
 /** Pieces as a number, the rest as a length or volume. */
 export function sayAmount(kind: SupplyKind, quantity: number, manner: Manner): string {
   switch (SUPPLY_UNIT[kind]) {
     case 'pieces':
       return String(Math.ceil(quantity - 1e-9))
     case 'metres':
-      return sayLength(quantity, manner)
+      return sayLength(quantity > 10 ? Math.ceil(quantity - 1e-9) : quantity, manner)
     case 'litres':
       return sayMeasure({ kind: 'volume', value: quantity }, manner)
   }
 }
+
+/** An amount of the gardener's own money, which has no sign here. */
+export const sayMoney = (amount: number, { decimals }: Pick<Manner, 'decimals'>): string =>
+  amount.toFixed(2).replace('.', decimals === 'comma' ? ',' : '.')

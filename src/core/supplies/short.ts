@@ -15,6 +15,8 @@ export interface ShortLine {
   packs: number
   /** In the gardener's own money; null: no price is known. */
   cost: number | null
+  /** The line of the shed that says how it is sold; null: none does. */
+  like: string | null
 }
 
 /** † Packs as they are usually sold, where the shed does not say. */
@@ -66,10 +68,10 @@ export function shortOf(needs: readonly Need[], owned: readonly Supply[]): Short
         left.set(id, left.get(id)! - taken)
         open -= taken
       }
-      // What was bought before says how it is sold; the last that would do is the likeliest to be bought again.
-      const sold = serving.at(-1)
+      // What is there says how it is sold: the shortest that will do.
+      const sold = serving[0]
       const pack = sold?.pack ?? USUAL_PACK[kind] ?? 1
-      const packs = Math.ceil(open / pack - 1e-9)
+      const packs = Math.max(0, Math.ceil(open / pack - 1e-9))
       const price = sold?.price ?? null
       return {
         kind,
@@ -79,7 +81,8 @@ export function shortOf(needs: readonly Need[], owned: readonly Supply[]): Short
         short: open,
         pack,
         packs,
-        cost: price === null ? (packs === 0 ? 0 : null) : packs * price,
+        cost: packs === 0 ? 0 : price === null ? null : packs * price,
+        like: sold?.id ?? null,
       }
     })
     .sort((a, b) => a.kind.localeCompare(b.kind) || (a.length ?? 0) - (b.length ?? 0))

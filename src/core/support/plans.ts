@@ -177,13 +177,13 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
   }
 }
 
-/** † What may serve: a stake is thin, a post is not. */
+/** † What may serve: a stake is thin, a post is not. Pieces are sold in steps of a foot, m. */
 const SERVES: Record<'stake' | 'post' | 'rod', (post: Post) => boolean> = {
   stake: ({ diameter, material }) => diameter <= 0.05 && material !== 'steel-tube',
   rod: ({ diameter, material }) => diameter <= 0.034 && material !== 'bamboo',
   post: ({ diameter }) => diameter >= 0.034,
 }
-const LENGTH_STEP = 0.1
+const LENGTH_STEP = 0.3
 const SAFETY = 2
 
 /** The thinnest post that bears the wind on its share of the row without bending too far or standing too deep. */

@@ -26,6 +26,7 @@ export function demoState(
     },
     plants: file.plants,
     obstacles: file.obstacles,
+    supplies: file.supplies,
     history: new Map(),
     now: garden.clockDate ?? ('2026-06-18' as IsoDate),
     station: { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed },

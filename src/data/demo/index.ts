@@ -4,6 +4,7 @@ import type { GardenFile } from '../garden-file'
 import type { WeatherRow } from '../weather'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { demoSeasons } from './seasons'
+import { SUPPLIES } from './supplies'
 
 const HELD_ON = '2026-06-18' as IsoDate
 const SITE = { latitude: 41.2, longitude: -97.6, elevation: 460 }
@@ -49,7 +50,7 @@ export function demoGarden(): GardenFile {
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
     format: 'prairie-garden',
-    version: 3,
+    version: 4,
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {
@@ -74,6 +75,7 @@ export function demoGarden(): GardenFile {
         family: (index + year) % 3 === 0 ? 'Solanaceae' : index % 2 === 0 ? 'Fabaceae' : 'Brassicaceae',
       })),
     ),
+    supplies: SUPPLIES,
     cultivars: CULTIVARS,
     ...demoSeasons(),
   }

@@ -3,5 +3,6 @@ export const WORKSPACES = [
   { name: 'Walk', path: '/walk', key: 'w' },
   { name: 'Season', path: '/season', key: 's' },
   { name: 'Ground', path: '/ground', key: 'g' },
+  { name: 'Shed', path: '/shed', key: 'h' },
   { name: 'Garden', path: '/garden', key: 'n' },
 ] as const

@@ -1,7 +1,11 @@
 import { PaperPlan, scaleFor } from './paper-plan'
 import { PAPERS, piecesOf, type Paper, type PlanPaper, type PlantLabel } from './paper-queries'
-import { PrintFrame } from './print-frame'
+import { PrintFrame } from '../../components/print-frame'
 
+const SHEET = {
+  back: { href: '/ground/papers', label: 'Print and files' },
+  hint: 'Print at 100 %, without “fit to page”: then the scale is true.',
+}
 /** mm: around the sheet; of heading over the plan; of labels. */
 const MARGIN = 12
 const HEADING = 18
@@ -13,7 +17,7 @@ export function PlanSheet({ sheet, paper }: { sheet: PlanPaper; paper: Paper }) 
   const pieces = piecesOf(sheet.view)
   const scale = scaleFor(pieces, { width: height - 2 * MARGIN, height: width - 2 * MARGIN - HEADING })
   return (
-    <PrintFrame title="The plan, to scale" paper={paper} landscape margin={MARGIN}>
+    <PrintFrame title="The plan, to scale" {...SHEET} paper={paper} landscape margin={MARGIN}>
       {pieces.length === 0 ? (
         <p>There is no place on the plan yet.</p>
       ) : (
@@ -57,7 +61,13 @@ export function PlanSheet({ sheet, paper }: { sheet: PlanPaper; paper: Paper }) 
 /** Labels of all plants, cut along their lines; the code opens the plant's page. */
 export function LabelSheets({ labels, paper }: { labels: readonly PlantLabel[]; paper: Paper }) {
   return (
-    <PrintFrame title={`${labels.length} plant labels`} paper={paper} landscape={false} margin={10}>
+    <PrintFrame
+      title={`${labels.length} plant labels`}
+      {...SHEET}
+      paper={paper}
+      landscape={false}
+      margin={10}
+    >
       {labels.length === 0 && <p>No plant has its place yet.</p>}
       <ul className="flex flex-wrap" aria-label="Labels">
         {labels.map(({ id, cultivar, where, date, code }) => (

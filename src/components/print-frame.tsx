@@ -6,12 +6,16 @@ import { usePathname, useSearchParams } from 'next/navigation'
 /** A sheet's controls, which stay off the paper, and its size for the printer. */
 export function PrintFrame({
   title,
+  back,
+  hint,
   paper,
   landscape,
   margin,
   children,
 }: {
   title: string
+  back: { href: string; label: string }
+  hint?: string
   paper: 'a4' | 'letter'
   landscape: boolean
   /** mm. */
@@ -29,8 +33,8 @@ export function PrintFrame({
     <div className="px-6 py-5 print:p-0">
       <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} ${landscape ? 'landscape' : 'portrait'}; margin: ${margin}mm }`}</style>
       <div className="mb-4 flex flex-wrap items-center gap-3 print:hidden">
-        <Link href="/ground/papers" className="link">
-          Print and files
+        <Link href={back.href} className="link">
+          {back.label}
         </Link>
         <h1 className="text-2xl font-semibold">{title}</h1>
         <span className="flex gap-1">
@@ -48,7 +52,7 @@ export function PrintFrame({
         <button type="button" className="btn btn-primary min-h-11" onClick={() => window.print()}>
           Print
         </button>
-        <p className="text-quiet">Print at 100 %, without “fit to page”: then the scale is true.</p>
+        {hint && <p className="text-quiet">{hint}</p>}
       </div>
       <div className="paper overflow-x-auto bg-white p-4 text-black print:overflow-visible print:p-0">
         {children}

@@ -1,0 +1,78 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { array, number, object, string, ValidationError } from 'yup'
+import type { FormProblems } from '../../components/forms/use-checked-form'
+import { HAS_LENGTH, SUPPLY_KINDS, type Supply } from '../../core/facts'
+import { supplyRow } from '../../data/garden-file-schema'
+import { loadGarden } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+import { addSupplies, putSupply, type SupplyChange } from '../../data/supplies'
+import { checkForm } from '../../wording/check-form'
+import { supplySchema, type SupplyValues } from './schema'
+
+const identity = string().required().max(64)
+
+/** Keeps a line of the shed as typed. */
+export async function keepSupply(id: string, typed: SupplyValues): Promise<FormProblems | undefined> {
+  const state = await loadGarden()
+  if (!state) return { form: 'There is no garden yet: make one first.' }
+  if (!identity.isValidSync(id)) return { form: 'This line is not one of the shed. Load the screen again.' }
+  const checked = await checkForm(supplySchema(mannerOf(state.garden), typed ?? { kind: '' }), typed)
+  if ('fields' in checked) return { fields: checked.fields }
+  const change = await putSupply(id, { id, ...(checked.values as Omit<Supply, 'id'>) })
+  if (!change.ok) return { form: change.message }
+  revalidatePath('/', 'layout')
+}
+
+/** Takes a line out of the shed, or puts it back as it was. */
+export async function putBack(id: string, row: Supply | null): Promise<SupplyChange> {
+  if (
+    !identity.isValidSync(id) ||
+    (row !== null && (row.id !== id || !supplyRow.isValidSync(row, { strict: true })))
+  )
+    return { ok: false, message: 'That cannot be kept: it is no line of the shed.' }
+  const change = await putSupply(id, row)
+  if (change.ok) revalidatePath('/', 'layout')
+  return change
+}
+
+const bought = array(
+  object({
+    id: identity,
+    like: identity.nullable().defined(),
+    kind: string().required().oneOf(SUPPLY_KINDS),
+    length: number().nullable().defined().min(0.01).max(100),
+    pack: number().required().min(0.001).max(1_000_000),
+    packs: number().required().integer().min(1).max(100_000),
+  }).noUnknown(),
+)
+  .required()
+  .max(200)
+
+/** What was bought of one line of the buying list; `id`: that of a new line, where the shed has none like it. */
+export type Bought = Pick<Supply, 'id' | 'kind' | 'length' | 'pack'> & { like: string | null; packs: number }
+
+/** Puts what was bought into the shed. */
+export async function markBought(typed: Bought[]): Promise<SupplyChange> {
+  let checked: Bought[]
+  try {
+    checked = bought.validateSync(typed, { strict: true }) as Bought[]
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error
+    return { ok: false, message: `That cannot be kept: ${error.message}.` }
+  }
+  const change = await addSupplies(
+    checked.map(({ id, like, kind, length, pack, packs }) => ({
+      id: like ?? id,
+      kind,
+      name: '',
+      quantity: pack * packs,
+      length: HAS_LENGTH.includes(kind) ? length : null,
+      pack,
+      price: null,
+    })),
+  )
+  if (change.ok) revalidatePath('/', 'layout')
+  return change
+}

@@ -1,0 +1,77 @@
+import { SUPPLY_KINDS, type Manner, type Supply } from '../../core/facts'
+import {
+  seasonNeeds,
+  shortOf,
+  spreadOver,
+  type BuyingYear,
+  type ShortLine,
+  type SourcedNeed,
+} from '../../core/supplies'
+import { usualFeeding, FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
+import type { IsoDate } from '../../core/calendar'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import { supportSiteOf } from '../../data/support-site'
+
+/** A line of what is needed, with who needs it. */
+export interface NeededLine extends ShortLine {
+  for: { title: string; quantity: number }[]
+}
+
+/** The shed as of a date. */
+export interface ShedView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  query: string
+  lines: NeededLine[]
+  years: BuyingYear[]
+  supplies: Supply[]
+}
+
+/** Years that buying is spread over where nobody has chosen. */
+const YEARS = 3
+
+export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedView {
+  const needs = needsOn(state, on)
+  const lines = shortOf(needs, state.supplies)
+  return {
+    manner: mannerOf(state.garden),
+    on,
+    now: state.now,
+    query: on === state.now ? '' : `?on=${on}`,
+    lines: inOrder(lines).map((line) => ({
+      ...line,
+      for: sumsByTitle(needs.filter(({ kind, length }) => kind === line.kind && length === line.length)),
+    })),
+    years: spreadOver(
+      lines.filter(({ packs }) => packs > 0),
+      years,
+    ),
+    supplies: state.supplies,
+  }
+}
+
+/** Everything that the plantings which are not cleared take. */
+function needsOn(state: GardenState, on: IsoDate): SourcedNeed[] {
+  const chosen = FEEDING_SCHOOLS.find((school) => school === state.garden.houseSchools.feeding)
+  const schoolOf = (place: Parameters<typeof usualFeeding>[0]): FeedingSchool => chosen ?? usualFeeding(place)
+  return seasonNeeds(
+    outlookOn(state, on).plantings.filter(({ dates }) => dates.end.how !== 'logged'),
+    plantsOn(state, on),
+    supportSiteOf(state),
+    schoolOf,
+  )
+}
+
+const inOrder = (lines: readonly ShortLine[]) =>
+  [...lines].sort(
+    (a, b) =>
+      SUPPLY_KINDS.indexOf(a.kind) - SUPPLY_KINDS.indexOf(b.kind) || (a.length ?? 0) - (b.length ?? 0),
+  )
+
+function sumsByTitle(needs: readonly SourcedNeed[]): NeededLine['for'] {
+  const sums = new Map<string, number>()
+  for (const need of needs) sums.set(need.for, (sums.get(need.for) ?? 0) + need.quantity)
+  return [...sums].map(([title, quantity]) => ({ title, quantity }))
+}

@@ -1,0 +1,69 @@
+import { mixed, object, string, type AnyObjectSchema } from 'yup'
+import {
+  HAS_LENGTH,
+  SUPPLY_KINDS,
+  SUPPLY_UNIT,
+  type Manner,
+  type Supply,
+  type SupplyKind,
+} from '../../core/facts'
+import { choiceField, decimalField, quantityField, wholeField } from '../../wording/fields'
+import { sayLength, sayMeasure } from '../../wording/say'
+
+/** A line of the shed as it is typed. */
+export type SupplyValues = Record<'kind' | 'name' | 'quantity' | 'length' | 'pack' | 'price', string>
+
+/** What is typed of a line, by what its kind is counted in and whether its pieces have a length. */
+export function supplySchema(manner: Manner, { kind }: Pick<SupplyValues, 'kind'>): AnyObjectSchema {
+  const known = SUPPLY_KINDS.find((one) => one === kind) ?? 'stake'
+  return object({
+    kind: choiceField(SUPPLY_KINDS, 'what it is'),
+    name: string()
+      .trim()
+      .default('')
+      .max(80, 'At most 80 characters, please.')
+      .matches(/^[^\p{Cc}]*$/u, 'On one line, please.'),
+    quantity: amountField(known, manner, 0),
+    length: HAS_LENGTH.includes(known)
+      ? quantityField('length', manner, { low: 0.1, high: 12 })
+      : mixed().transform(() => null),
+    pack: amountField(known, manner, 1),
+    price: mixed().when([], (_, schema, { value }) =>
+      String(value ?? '').trim() === ''
+        ? schema.transform(() => null)
+        : (decimalField(0, 100_000) as unknown as typeof schema),
+    ),
+  })
+}
+
+function amountField(kind: SupplyKind, manner: Manner, least: number) {
+  switch (SUPPLY_UNIT[kind]) {
+    case 'pieces':
+      return wholeField(least, 100_000, 'how many')
+    case 'metres':
+      return quantityField('length', manner, { low: least === 0 ? 0 : 0.1, high: 100_000 })
+    case 'litres':
+      return quantityField('volume', manner, { low: least === 0 ? 0 : 0.01, high: 1_000_000 })
+  }
+}
+
+const amountText = (kind: SupplyKind, quantity: number, manner: Manner) =>
+  SUPPLY_UNIT[kind] === 'pieces'
+    ? String(quantity)
+    : (SUPPLY_UNIT[kind] === 'metres'
+        ? sayLength(quantity, manner)
+        : sayMeasure({ kind: 'volume', value: quantity }, manner)
+      ).replaceAll('\u00a0', ' ')
+
+/** A line as its form starts. */
+export const typedSupply = (
+  { kind, name, quantity, length, pack, price }: Supply,
+  manner: Manner,
+): SupplyValues => ({
+  kind,
+  name,
+  quantity: amountText(kind, quantity, manner),
+  length: length === null ? '' : sayLength(length, manner).replaceAll('\u00a0', ' '),
+  pack: amountText(kind, pack, manner),
+  price: price === null ? '' : String(price),
+})

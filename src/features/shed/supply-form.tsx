@@ -1,0 +1,86 @@
+'use client'
+
+import { useEffect, useMemo, useRef } from 'react'
+import { useWatch } from 'react-hook-form'
+import { toast } from 'sonner'
+import { v7 } from 'uuid'
+import { lazy, type AnyObjectSchema } from 'yup'
+import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
+import { useCheckedForm } from '../../components/forms/use-checked-form'
+import {
+  HAS_LENGTH,
+  SUPPLY_KINDS,
+  SUPPLY_UNIT,
+  type Manner,
+  type Supply,
+  type SupplyKind,
+} from '../../core/facts'
+import { supplyKindName } from '../../wording/supplies'
+import { keepSupply } from './actions'
+import { supplySchema, typedSupply, type SupplyValues } from './schema'
+
+const EMPTY: SupplyValues = { kind: 'stake', name: '', quantity: '', length: '', pack: '1', price: '' }
+const AMOUNT = { pieces: 'How many', metres: 'How much, as a length', litres: 'How much' } as const
+
+/** A line of the shed: what it is, how much, how long, and how it is sold. */
+export function SupplyForm({
+  supply,
+  manner,
+  onDone,
+}: {
+  supply: Supply | null
+  manner: Manner
+  onDone: () => void
+}) {
+  // One id for the whole life of the form: sent twice, it is the same line.
+  const id = useMemo(() => supply?.id ?? v7(), [supply])
+  const kindNow = useRef<string>(supply?.kind ?? EMPTY.kind)
+  const schema = useMemo(() => lazy((values: SupplyValues) => supplySchema(manner, values)), [manner])
+  const { form, submit, field, busy, problem } = useCheckedForm<SupplyValues>({
+    schema: schema as unknown as AnyObjectSchema,
+    defaults: supply ? typedSupply(supply, manner) : EMPTY,
+    send: async (values) => {
+      const problems = await keepSupply(id, values)
+      if (problems) return problems
+      toast(`${values.name.trim() || supplyKindName(values.kind as SupplyKind)} is kept.`)
+      onDone()
+    },
+  })
+  const kind = (useWatch({ control: form.control, name: 'kind' }) ?? 'stake') as SupplyKind
+  useEffect(() => {
+    if (kindNow.current !== kind) form.clearErrors()
+    kindNow.current = kind
+  }, [kind, form])
+  return (
+    <form
+      className="mt-3 grid grid-cols-2 gap-3 border-t-2 border-base-300 pt-3"
+      aria-label={supply ? `Change ${supply.name || supplyKindName(supply.kind)}` : 'Add to the shed'}
+      onSubmit={(event) => void submit(event)}
+      noValidate
+    >
+      <ChoiceField label="What it is" {...field('kind')}>
+        {SUPPLY_KINDS.map((one) => (
+          <option key={one} value={one}>
+            {supplyKindName(one)}
+          </option>
+        ))}
+      </ChoiceField>
+      <TextField label="Your word for it, if any" {...field('name')} />
+      <TextField label={AMOUNT[SUPPLY_UNIT[kind]]} {...field('quantity')} />
+      {HAS_LENGTH.includes(kind) && <TextField label="Length of each" {...field('length')} />}
+      <TextField label="In a pack, as it is sold" {...field('pack')} />
+      <TextField label="Price of a pack, if known" inputMode="decimal" {...field('price')} />
+      <div className="col-span-2 space-y-2">
+        <FormError message={problem} />
+        <span className="flex gap-2">
+          <button className="btn min-h-11 btn-primary" disabled={busy}>
+            Keep
+          </button>
+          <button type="button" className="btn min-h-11 bg-base-100" onClick={onDone}>
+            Leave it
+          </button>
+        </span>
+      </div>
+    </form>
+  )
+}
