@@ -1,6 +1,13 @@
 import { mixed, number, object, string, type AnyObjectSchema } from 'yup'
 import { isIsoDate, type IsoDate } from '../core/calendar'
-import { ENTRY_KINDS, type EntryData, type EntryKind, type LogEntry } from '../core/facts'
+import {
+  ENTRY_KINDS,
+  SUPPORTS,
+  type EntryData,
+  type EntryKind,
+  type LogEntry,
+  type Support,
+} from '../core/facts'
 
 /** A calendar date that exists. */
 export const isoDateField = () =>
@@ -40,6 +47,14 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     stemBuried: number().required().min(0).max(3),
     holeDepth: number().required().min(0).max(3),
     leavesStripped: number().required().integer().min(0).max(100),
+    support: string<Support>().oneOf(SUPPORTS),
+    plant: object({
+      height: number().required().min(0.005).max(3),
+      leaves: number().required().integer().min(0).max(100),
+      rootBall: number().required().min(0.005).max(1),
+    })
+      .noUnknown()
+      .default(undefined),
   }).noUnknown(),
   covered: object({ nightLow: number().required().min(-60).max(60) }).noUnknown(),
   flowered: nothing(),

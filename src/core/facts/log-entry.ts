@@ -1,4 +1,5 @@
 import type { IsoDate } from '../calendar'
+import type { Support } from './planting'
 
 /** What can be entered, by kind, with its data in SI: L, m, °C, kg. */
 export interface EntryData {
@@ -14,6 +15,9 @@ export interface EntryData {
     stemBuried: number
     holeDepth: number
     leavesStripped: number
+    /** What holds it; and the plant as it was measured, m: told since planting day asks for them. */
+    support?: Support
+    plant?: { height: number; leaves: number; rootBall: number }
   }
   covered: { nightLow: number }
   flowered: Record<string, never>

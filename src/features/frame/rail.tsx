@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
 import { useKeys } from '../../components/keys/keys'
-import { ThemeChoice } from './theme-choice'
+import { ThemeChoice } from '../../components/theme-choice'
 import { WORKSPACES } from './workspaces'
 
 /** The workspaces as words; on a phone a bar along the bottom. */
@@ -36,7 +36,9 @@ export function Rail() {
           </Link>
         )
       })}
-      <ThemeChoice />
+      <div className="mt-auto px-3.5 pb-4 max-sm:hidden">
+        <ThemeChoice />
+      </div>
     </nav>
   )
 }

@@ -1,3 +1,4 @@
+import { ThemeChoice } from '../../components/theme-choice'
 import { GardenPage } from './garden-tabs'
 import type { GardenView } from './queries'
 import { NormalsChart } from './site/normals-chart-lazy'
@@ -8,6 +9,9 @@ import { SiteForm } from './site/site-form'
 export function GardenScreen({ view, query }: { view: GardenView; query: string }) {
   return (
     <GardenPage at="/garden" title={view.answer} deciding={`${view.deciding} ${view.daylight}`} query={query}>
+      <div className="mt-4 max-w-40 sm:hidden">
+        <ThemeChoice />
+      </div>
       <div className="mt-6 grid gap-10 xl:grid-cols-[minmax(0,26rem)_1fr]">
         <section>
           <h2 className="mb-3 text-xl font-semibold">Site</h2>

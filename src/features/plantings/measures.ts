@@ -1,7 +1,8 @@
 import { object } from 'yup'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
-import { formatMeasure } from '../../core/quantity'
+import { USUAL_PLANT } from '../../core/transplant'
+import { convertToSi, formatMeasure, parseQuantity } from '../../core/quantity'
 import { quantityField, wholeField } from '../../wording/fields'
 
 /** A young plant as measured on planting day, m. */
@@ -14,13 +15,13 @@ export interface Measures {
 
 export type TypedMeasures = Record<keyof Measures, string>
 
-const USUAL: Record<Crop, Omit<Measures, 'soilDepth'>> = {
-  tomato: { height: 0.3, leaves: 8, rootBall: 0.09 },
-  pepper: { height: 0.2, leaves: 9, rootBall: 0.08 },
-}
-
-export function usualMeasures(crop: Crop, soilDepth: number): Measures {
-  return { ...USUAL[crop], soilDepth }
+/** What the plants of a crop last measured, else the usual; soil as the place has it. */
+export function firstMeasures(
+  crop: Crop,
+  last: Omit<Measures, 'soilDepth'> | null,
+  soilDepth: number,
+): Measures {
+  return { ...(last ?? USUAL_PLANT[crop]), soilDepth }
 }
 
 export function typedMeasures(
@@ -45,14 +46,15 @@ export function measuresSchema(manner: Manner) {
   })
 }
 
-/** † A leaf's share of the stem: the lowest a tenth up, the top one just under the tip. */
-const LOWEST_LEAF = 0.1
-const TOP_LEAF = 0.93
+/** A step of a tap: a centimetre or half an inch, and of the soil as much again. */
+const STEP = { metric: 0.01, us: convertToSi(0.5, 'length', 'in') } as const
 
-/** Where the leaves of a plant of this height stand when they are evenly spaced, m, lowest first. */
-export function leafHeightsOf({ height, leaves }: Pick<Measures, 'height' | 'leaves'>): number[] {
-  return Array.from(
-    { length: leaves },
-    (_, index) => height * (LOWEST_LEAF + ((TOP_LEAF - LOWEST_LEAF) * index) / Math.max(1, leaves - 1)),
-  )
+/** A measure one step up or down, as it is typed; null where what stands there is no measure. */
+export function stepped(name: keyof Measures, typed: string, by: 1 | -1, manner: Manner): string | null {
+  if (name === 'leaves') return /^\d+$/.test(typed.trim()) ? String(Math.max(1, Number(typed) + by)) : null
+  const parsed = parseQuantity(typed, 'length', manner.units)
+  if ('error' in parsed) return null
+  const size = STEP[manner.units] * (name === 'soilDepth' ? 2 : 1)
+  const value = Math.max(size, Math.round(parsed.value / size + by) * size)
+  return formatMeasure({ kind: 'length', value }, manner).replaceAll('\u00a0', ' ')
 }

@@ -13,6 +13,7 @@ import {
   adviseDepth,
   DEPTH_SCHOOLS,
   depthAt,
+  evenLeafHeights,
   WARM_SOIL,
   type DepthInput,
   type DepthSchool,
@@ -23,13 +24,13 @@ import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength } from '../../wording/say'
 import { sayDepthReason } from '../../wording/depth-reasons'
-import { leafHeightsOf, measuresSchema, typedMeasures, usualMeasures, type Measures } from './measures'
+import { BeforePlanting } from './before-planting'
+import { InTheHole } from './in-the-hole'
+import { firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
 import { MeasureFields } from './measure-fields'
 import type { PlantingDay } from './planting-day'
 import { SchoolTable, type SchoolRow } from './school-table'
 
-/** † From the stem to its stake for a fresh plug, m. */
-const STAKE_DISTANCE = 0.08
 /** Less than this is no depth to speak of, m. */
 const AS_IT_GREW = 0.005
 
@@ -38,7 +39,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const { manner, crop, conditions, on, now, count } = day
   const router = useRouter()
   const [busy, startEntering] = useTransition()
-  const [measures, setMeasures] = useState<Measures>(() => usualMeasures(crop, day.soilDepth))
+  const [measures, setMeasures] = useState<Measures>(() => firstMeasures(crop, day.last, day.soilDepth))
   const [school, setSchool] = useState<'worked-out' | DepthSchool>(day.school)
   const [dragged, setDragged] = useState<number | null>(null)
   const [asks, setAsks] = useState(false)
@@ -48,7 +49,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
       crop,
       grafted: day.grafted,
       stemHeight: measures.height,
-      leafHeights: leafHeightsOf(measures),
+      leafHeights: evenLeafHeights(measures),
       rootBallDepth: measures.rootBall,
       rootBallWidth: measures.rootBall * 0.9,
       soilDepth: measures.soilDepth,
@@ -75,7 +76,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
     (answer.leavesToStrip.length > 0
       ? `Strip the ${answer.leavesToStrip.length === 1 ? 'lowest leaf' : `${answer.leavesToStrip.length} lowest leaves`}, keep ${answer.leavesKept}. `
       : 'Strip no leaf. ') +
-    (hasStake ? `Stake first, ${sayLength(STAKE_DISTANCE, manner)} from the stem.` : '')
+    (hasStake ? `Stake first, ${sayLength(day.stakeDistance, manner)} from the stem.` : '')
 
   const setOut = () => {
     if (busy) return
@@ -94,6 +95,12 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             stemBuried: round(answer.stemBuried),
             holeDepth: round(answer.holeDepth),
             leavesStripped: answer.leavesToStrip.length,
+            support: day.support,
+            plant: {
+              height: round(measures.height),
+              leaves: measures.leaves,
+              rootBall: round(measures.rootBall),
+            },
           },
           note: '',
         },
@@ -142,7 +149,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             warmLimit: WARM_SOIL,
           }}
           answer={answer}
-          stake={hasStake ? STAKE_DISTANCE : null}
+          stake={hasStake ? day.stakeDistance : null}
           manner={manner}
           onBury={setDragged}
         />
@@ -170,6 +177,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           )}
         </div>
         <MeasureFields
+          manner={manner}
           defaults={typedMeasures(measures, manner)}
           schema={measuresSchema(manner)}
           onMeasure={(next) => {
@@ -206,6 +214,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             }))}
           />
         )}
+        <BeforePlanting day={day} />
         {day.done ? (
           <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">These are set out already.</p>
         ) : isAhead ? (
@@ -236,6 +245,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           />
         )}
         <Why heading="Is it the day?" reasons={day.verdict.reasons} />
+        <InTheHole day={day} />
         <Cautions
           texts={[...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])].map(
             (id) => CAUTIONS[id],

@@ -1,11 +1,13 @@
 import type { IsoDate } from '../../core/calendar'
-import { indexOf } from '../../core/climate'
+import { dayOf, indexOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
-import type { Manner, Support } from '../../core/facts'
+import { ofKind, potOf, type Manner, type Place, type Support } from '../../core/facts'
 import { depthConditions, judgeSetOut, type DepthConditions } from '../../core/season'
-import type { DepthSchool } from '../../core/transplant'
+import { stakeDistance, supportCasesOf, planOf, type SupportPlan } from '../../core/support'
+import { FEEDING_SCHOOLS, usualFeeding, type DepthSchool, type FeedingSchool } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import { supportSiteOf } from '../../data/support-site'
 import { formatDate } from '../../wording/dates'
 import { sayReason } from '../../wording/say-reason'
 import { findPlanting } from './queries'
@@ -26,6 +28,28 @@ export interface PlantingDay {
   school: 'worked-out' | DepthSchool
   verdict: { go: boolean; suits: string | null; reasons: { text: string; weight: string }[] }
   done: boolean
+  /** Of the last plant of this crop that was set out, m. */
+  last: { height: number; leaves: number; rootBall: number } | null
+  /** The day's high, °C, and wind, m/s; the next nights' lows; days of hardening. */
+  weather: { tmax: number; wind: number; nights: number[]; hardeningDays: number }
+  feeding: FeedingSchool
+  /** What holds them, a plan for each row. */
+  plans: SupportPlan[]
+  /** From the stem to its stake, m. */
+  stakeDistance: number
+  /** They stand in a pot: deep as it is filled. */
+  inPot: boolean
+}
+
+/** Nights that a plant has to get through before it has rooted. */
+const NIGHTS = 5
+/** † Mix stands so far under a pot's rim, m. */
+const RIM = 0.04
+
+/** Soil that can be planted into, m: a pot's is as deep as it is filled. */
+export const plantingDepth = (place: Place): number => {
+  const pot = potOf(place)
+  return pot ? Math.max(0.05, pot.height - RIM) : place.soilDepth
 }
 
 export function plantingDayOf(state: GardenState, id: string, on: IsoDate): PlantingDay | null {
@@ -34,6 +58,9 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
   if (!own) return null
   const { planting, cultivar, place } = own
   const manner = mannerOf(state.garden)
+  const at = indexOf(own.air, on)
+  const day = dayOf(own.air, at)
+  const site = supportSiteOf(state)
   const verdict = judgeSetOut(own, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
   return {
     plantingId: id,
@@ -45,7 +72,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
     manner,
     on,
     now: state.now,
-    soilDepth: place.soilDepth,
+    soilDepth: plantingDepth(place),
     conditions: depthConditions(outlook, own),
     school: (state.garden.houseSchools.depth ?? 'worked-out') as PlantingDay['school'],
     verdict: {
@@ -54,5 +81,36 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
       reasons: verdict.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
     },
     done: own.dates['set-out'].how === 'logged',
+    last: lastPlant(state, cultivar.crop),
+    weather: {
+      tmax: day.tmax,
+      wind: day.wind,
+      nights: Array.from({ length: NIGHTS }, (_, ahead) => own.air.tmin[at + ahead]).filter(
+        (low) => low !== undefined,
+      ),
+      hardeningDays: ofKind(own.entries, 'hardened').length,
+    },
+    feeding: feedingOf(state, place),
+    plans: supportCasesOf(own, plantsOn(state, on), site).map((row) =>
+      planOf(planting.support, { ...row, weave: site.weave }),
+    ),
+    stakeDistance: stakeDistance(0),
+    inPot: place.pot !== null,
   }
+}
+
+/** The school that a place is fed by: the garden's own, else what suits the place. */
+export const feedingOf = (state: GardenState, place: Place): FeedingSchool =>
+  FEEDING_SCHOOLS.find((school) => school === state.garden.houseSchools.feeding) ?? usualFeeding(place)
+
+/** The plant of this crop that was measured last. */
+export function lastPlant({ record }: GardenState, crop: Crop): PlantingDay['last'] {
+  const crops = new Map(record.cultivars.map((cultivar) => [cultivar.id, cultivar.crop]))
+  const own = new Set(
+    record.plantings.filter(({ cultivarId }) => crops.get(cultivarId) === crop).map(({ id }) => id),
+  )
+  const entries = ofKind(record.entries, 'set-out').filter(
+    ({ subject, data }) => own.has(subject.id) && data.plant !== undefined,
+  )
+  return entries.sort((a, b) => (a.at < b.at ? 1 : -1))[0]?.data.plant ?? null
 }

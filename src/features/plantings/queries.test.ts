@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
-import { adviseDepth } from '../../core/transplant'
+import { adviseDepth, evenLeafHeights } from '../../core/transplant'
 import { demoState, potEntry } from '../../data/demo/demo-state'
-import { leafHeightsOf, measuresSchema, typedMeasures, usualMeasures } from './measures'
+import { firstMeasures, measuresSchema, stepped, typedMeasures } from './measures'
 import { plantingDayOf } from './planting-day'
 import { choicesOf, plantingView } from './queries'
 import { NEW, plantingSchema } from './schema'
@@ -68,16 +68,46 @@ describe('the choices of a new planting', () => {
 describe('measures', () => {
   it('are typed, read and typed again the same', () => {
     for (const manner of [metric, { ...metric, units: 'us' as const }]) {
-      const typed = typedMeasures(usualMeasures('tomato', 0.3), manner)
-      const read = measuresSchema(manner).cast(typed) as ReturnType<typeof usualMeasures>
+      const typed = typedMeasures(firstMeasures('tomato', null, 0.3), manner)
+      const read = measuresSchema(manner).cast(typed) as ReturnType<typeof firstMeasures>
       expect(typedMeasures(read, manner)).toEqual(typed)
     }
+  })
+  it('go up and down by a tap, from whatever is sound', () => {
+    expect(stepped('height', '30 cm', 1, metric)).toBe('31 cm')
+    expect(stepped('height', '12in', -1, { ...metric, units: 'us' })).toBe('11½ in')
+    expect(stepped('soilDepth', '30 cm', 1, metric)).toBe('32 cm')
+    expect(stepped('leaves', '1', -1, metric)).toBe('1')
+    expect(stepped('leaves', 'many', 1, metric)).toBeNull()
+    expect(stepped('rootBall', 'wide', 1, metric)).toBeNull()
+  })
+  it('are those of the last plant of the crop that was measured', () => {
+    const plant = { height: 0.42, leaves: 11, rootBall: 0.1 }
+    const data = {
+      count: 1,
+      method: 'upright',
+      school: 'deep',
+      stemBuried: 0.1,
+      holeDepth: 0.2,
+      leavesStripped: 3,
+    }
+    const state = demoState({
+      entries: [potEntry('measured', 'set-out', '2026-06-10', { data: { ...data, plant } } as never)],
+    })
+    expect(plantingDayOf(state, 'demo-2026-bed-4-1', today)!.last).toEqual(plant)
+    expect(firstMeasures('tomato', plant, 0.3)).toEqual({ ...plant, soilDepth: 0.3 })
+    expect(plantingDayOf(demoState(), 'demo-2026-bed-4-1', today)!.last).toBeNull()
+  })
+  it('of a pot end where it is filled to', () => {
+    const day = plantingDayOf(demoState(), 'demo-2026-pot-6-1', today)!
+    expect(day.soilDepth).toBeLessThan(0.5)
+    expect(day.inPot).toBe(true)
   })
   it('make a plant that the core takes, however small or tall', () => {
     const { conditions } = plantingDayOf(demoState(), 'demo-2026-bed-4-1', today)!
     for (const height of [0.03, 0.3, 1.5])
       for (const leaves of [1, 2, 8, 40]) {
-        const leafHeights = leafHeightsOf({ height, leaves })
+        const leafHeights = evenLeafHeights({ height, leaves })
         expect(leafHeights).toHaveLength(leaves)
         expect(() =>
           adviseDepth({

@@ -1,5 +1,7 @@
 'use client'
 
+import { useId } from 'react'
+
 /** A measure that is drawn anew while it is moved, with its value in words. */
 export function Slider({
   label,
@@ -18,13 +20,17 @@ export function Slider({
   say: (value: number) => string
   onChange: (value: number) => void
 }) {
+  const id = useId()
   return (
-    <label className="flex flex-col gap-1 text-sm text-quiet">
+    <div className="flex flex-col gap-1 text-sm text-quiet">
       <span className="flex justify-between">
-        {label}
-        <output className="text-base font-semibold text-base-content">{say(value)}</output>
+        <label htmlFor={id}>{label}</label>
+        <output htmlFor={id} className="text-base font-semibold text-base-content">
+          {say(value)}
+        </output>
       </span>
       <input
+        id={id}
         type="range"
         className="range my-3 w-full range-primary range-sm"
         min={low}
@@ -34,6 +40,6 @@ export function Slider({
         aria-valuetext={say(value)}
         onChange={(event) => onChange(Number(event.target.value))}
       />
-    </label>
+    </div>
   )
 }

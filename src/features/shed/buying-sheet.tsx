@@ -42,11 +42,7 @@ export function BuyingSheet({ view, paper }: { view: ShedView; paper: 'a4' | 'le
                   {supplyName(line, manner)}
                 </th>
                 <td className="pr-4">{sayAmount(line.kind, line.short, manner)}</td>
-                <td className="pr-4">
-                  {line.pack === 1
-                    ? line.packs
-                    : `${line.packs} × ${sayAmount(line.kind, line.pack, manner)}`}
-                </td>
+                <td className="pr-4">{sayPacks(line, manner)}</td>
                 <td>{line.cost === null ? '' : sayMoney(line.cost, manner)}</td>
               </tr>
             ))}

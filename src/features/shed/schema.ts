@@ -1,4 +1,4 @@
-import { mixed, object, string, type AnyObjectSchema } from 'yup'
+import { lazy, mixed, object, string, type AnyObjectSchema } from 'yup'
 import {
   HAS_LENGTH,
   SUPPLY_KINDS,
@@ -24,17 +24,19 @@ export function supplySchema(manner: Manner, { kind }: Pick<SupplyValues, 'kind'
       .max(80, 'At most 80 characters, please.')
       .matches(/^[^\p{Cc}]*$/u, 'On one line, please.'),
     quantity: amountField(known, manner, 0),
-    length: HAS_LENGTH.includes(known)
-      ? quantityField('length', manner, { low: 0.1, high: 12 })
-      : mixed().transform(() => null),
+    length: HAS_LENGTH.includes(known) ? quantityField('length', manner, { low: 0.1, high: 12 }) : nothing(),
     pack: amountField(known, manner, 1),
-    price: mixed().when([], (_, schema, { value }) =>
-      String(value ?? '').trim() === ''
-        ? schema.transform(() => null)
-        : (decimalField(0, 100_000) as unknown as typeof schema),
+    price: lazy((typed: unknown) =>
+      String(typed ?? '').trim() === '' ? nothing() : decimalField(0, 100_000),
     ),
   })
 }
+
+/** Whatever is typed counts as nothing. */
+const nothing = () =>
+  mixed()
+    .nullable()
+    .transform(() => null)
 
 function amountField(kind: SupplyKind, manner: Manner, least: number) {
   switch (SUPPLY_UNIT[kind]) {

@@ -54,6 +54,9 @@ function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Rou
     done: doneOn(outlook, on),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
+    plantingDayHref: due.some(({ advice }) => advice.answer.kind === 'set-out')
+      ? `/planting-day${on === state.now ? '' : `?on=${on}`}`
+      : null,
     firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(state, outlook, manner) : null,
   }
 }

@@ -124,6 +124,11 @@ export function RoundScreen({ round }: { round: Round }) {
           <Link href={round.newPlantingHref} className="btn btn-sm mt-2 min-h-11 bg-base-100">
             New planting
           </Link>
+          {round.plantingDayHref && (
+            <Link href={round.plantingDayHref} className="btn btn-sm mt-2 ml-2 min-h-11 bg-base-100">
+              Planting day
+            </Link>
+          )}
         </div>
         <StopList
           round={round}

@@ -66,6 +66,8 @@ export interface Round {
   done: { id: string; text: string }[]
   days: DayAhead[]
   newPlantingHref: string
+  /** All that are due to be set out, in one; null: none is. */
+  plantingDayHref: string | null
   /** What to do first, where nothing is planned. */
   firstAnswer: FirstAnswer | null
 }

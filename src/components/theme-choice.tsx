@@ -16,10 +16,10 @@ export function ThemeChoice() {
   // The server does not know the choice: it is shown after the first paint.
   useEffect(() => setShown(theme), [theme])
   return (
-    <label className="mt-auto flex flex-col gap-1 px-3.5 pb-4 text-sm text-quiet max-sm:mt-0 max-sm:justify-center max-sm:px-2 max-sm:py-1">
+    <label className="flex flex-col gap-1 text-sm text-quiet">
       Light
       <select
-        className="select select-sm min-h-11 w-full pr-6 text-base-content max-sm:min-h-9"
+        className="select select-sm min-h-11 w-full pr-6 text-base-content"
         value={shown ?? 'day'}
         onChange={(event) => setTheme(event.target.value)}
       >

@@ -1,0 +1,158 @@
+import { expect, open, test } from './support/test'
+
+test('a planting day of two kinds: checked, measured by taps, set out with what holds them', async ({
+  page,
+}) => {
+  await open(page, '/walk')
+  await page.getByRole('link', { name: 'Planting day', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Set out 9 plants of 2 plantings')
+  const carry = page.getByRole('region', { name: 'Carry out first' })
+  await expect(carry.getByText(/^Labels: 9$/)).toBeVisible()
+  await expect(carry.getByText(/^Twine: \d+\sm$/)).toBeVisible()
+  await page
+    .getByRole('region', { name: '8 Ditch Wren, Bed 4' })
+    .getByRole('link', { name: 'Measure and set out' })
+    .click()
+
+  // Four measures, each by a tap; the answer follows.
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText(/^Bury 13\scm of stem$/)
+  for (let tap = 0; tap < 6; tap++) await page.getByRole('button', { name: 'Height: a step more' }).click()
+  await expect(page.getByLabel('Height', { exact: true })).toHaveValue('36 cm')
+  await expect(heading).not.toHaveText(/^Bury 13\scm of stem$/)
+
+  // What only the hand can tell.
+  const look = page.getByRole('region', { name: 'Look before you plant' })
+  await look.getByLabel('The soil in the hand').selectOption('wet')
+  await expect(look.getByText(/Wait until a handful crumbles/)).toBeVisible()
+  await look.getByLabel('The soil in the hand').selectOption('moist')
+  await look.getByLabel('Roots circle').check()
+  await expect(look.getByText(/tease the outer ones loose/)).toBeVisible()
+
+  const hole = page.getByRole('region', { name: 'Into the hole' })
+  await hole.getByLabel('Feeding school').selectOption('soil-first')
+  await expect(hole.getByText(/^Compost: .* a plant, .* for 8 plants\.$/)).toBeVisible()
+
+  await page.getByRole('button', { name: 'Set out all 8' }).click()
+  await expect(page.getByText(/^Set out: 8 plants/)).toBeVisible()
+  await expect(page).toHaveURL(/\/plantings\/demo-2026-bed-4-1$/)
+
+  // The next plants of the crop start from what these measured.
+  await open(page, '/plantings/demo-2026-tunnel-2/set-out')
+  await expect(page.getByLabel('Height', { exact: true })).toHaveValue('36 cm')
+  await open(page, '/planting-day')
+  await expect(heading).toHaveText('Set out 1 plant of 1 planting')
+})
+
+test('a support is chosen from the side: sliders redraw it, and what it takes', async ({ page }) => {
+  await open(page, '/plantings/demo-2026-bed-4-1')
+  await page.getByRole('link', { name: 'Support' }).click()
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText(/^A weave of strings: \d+ posts of /)
+  const takes = page.getByRole('region', { name: 'What it takes' })
+  const twine = takes.getByRole('row', { name: /^Twine/ })
+  const sections = await twine.textContent()
+  const drawing = page.getByTestId('elevation').locator('svg')
+  const before = await drawing.innerHTML()
+
+  await page.getByLabel('Strings').selectOption('continuous')
+  await expect(twine).not.toHaveText(sections!)
+  await expect(page.getByText(/If a string breaks, 8 of the plants lie down/)).toBeVisible()
+  await page.getByLabel('Plants a bay').focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(heading).toHaveText(/: 3 posts of /)
+  expect(await drawing.innerHTML()).not.toBe(before)
+
+  // Every other way is worked out as well; the one that does not suit says so.
+  const ways = page.getByRole('region', { name: 'Another way' })
+  await ways.getByRole('button', { name: 'A string from a beam' }).click()
+  await expect(page.getByText(/A string from a beam does not suit this plant/)).toBeVisible()
+  await expect(page.getByText(/by local building rules/)).toBeVisible()
+  await ways.getByRole('button', { name: 'A cage' }).click()
+  await page.getByRole('button', { name: 'Hold them so: a cage' }).click()
+  await expect(page.getByText('A cage holds them from now on.')).toBeVisible()
+  await page.reload()
+  await expect(heading).toHaveText(/^A cage: 16 anchor rods/)
+  await page.getByRole('button', { name: 'Undo' }).waitFor({ state: 'detached' })
+})
+
+test('the shed: what is short is bought, printed and taken along as a table', async ({ page }) => {
+  await open(page, '/shed')
+  const heading = page.getByRole('heading', { level: 1 })
+  const season = page.getByRole('region', { name: 'What the season takes' })
+  const cages = season.getByRole('row').filter({ hasText: /^Cages/ })
+  await expect(cages.getByRole('cell').nth(2)).toHaveText('6')
+  await cages.getByText('Cages', { exact: true }).click()
+  await expect(cages.getByRole('listitem').first()).toBeVisible()
+  const things = await heading.textContent()
+  await season.getByRole('button', { name: 'Cages: bought' }).click()
+  await expect(page.getByText('In the shed: 1 line.')).toBeVisible()
+  await expect(cages.getByRole('cell').nth(2)).toHaveText('none')
+  await expect(heading).not.toHaveText(things!)
+
+  // A line of one's own: wrong first, kept as typed, then right.
+  await page.getByRole('button', { name: 'Add to the shed' }).click()
+  const form = page.getByRole('form', { name: 'Add to the shed' })
+  await form.getByLabel('What it is').selectOption('clip')
+  await form.getByLabel('How many').fill('a handful')
+  await form.getByLabel('Price of a pack, if known').fill('dear')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(form.getByRole('alert')).toHaveCount(2)
+  await expect(form.getByLabel('How many')).toHaveValue('a handful')
+  await form.getByLabel('How many').fill('500')
+  await form.getByLabel('In a pack, as it is sold').fill('100')
+  await form.getByLabel('Price of a pack, if known').fill('8,50')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(page.getByText('Clips is kept.')).toBeVisible()
+  await expect(
+    season
+      .getByRole('row')
+      .filter({ hasText: /^Clips/ })
+      .getByRole('cell')
+      .nth(2),
+  ).toHaveText('none')
+
+  // Taken out, and put back.
+  const there = page.getByRole('region', { name: 'In the shed' })
+  await there.getByRole('button', { name: 'Take out Folded cages' }).click()
+  await expect(cages.getByRole('cell').nth(2)).toHaveText('10')
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(cages.getByRole('cell').nth(2)).toHaveText('none')
+
+  // Over more years, what lasts costs less in the first.
+  const years = page.getByRole('region', { name: 'Over several years' })
+  await years.getByLabel('Spread over').selectOption('5')
+  await expect(years.getByRole('listitem')).toHaveCount(5)
+
+  await page.getByLabel('A cage of mesh, across').fill('50 cm')
+  await expect(page.getByTestId('home-made')).toContainText(/Cut 1\.72\sm of mesh/)
+  await page.getByLabel('A cage of mesh, across').fill('9 m')
+  await expect(page.getByRole('alert').filter({ hasText: /From 20\scm to 1\.5\sm/ })).toBeVisible()
+
+  const table = await page.request.get('/buying.csv')
+  expect(table.headers()['content-type']).toContain('text/csv')
+  const [head, ...rows] = (await table.text()).trim().split('\r\n')
+  expect(head).toBe('what,at least m long,unit,needed,in the shed,short,in a pack,packs,cost')
+  expect(rows.some((row) => row.startsWith('Cages'))).toBe(false)
+
+  await page.getByRole('link', { name: 'Print the buying list' }).click()
+  await expect(page.getByText(/^To buy/)).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('link', { name: 'Shed' })).toBeHidden()
+  await expect(page.locator('.paper').getByRole('row')).toHaveCount(rows.length + 2)
+})
+
+test.describe('with nothing planted', () => {
+  test.use({ data: 'empty' })
+  test('the shed and planting day say what to do first', async ({ page }) => {
+    await page.goto('/')
+    await page.getByLabel('Coordinates').fill('41.2 N 97.6 W')
+    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await expect(page.getByRole('region', { name: 'First answer' })).toBeVisible()
+    await page.keyboard.press('h')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is needed yet')
+    await expect(page.getByText('Nothing is noted yet.')).toBeVisible()
+    await open(page, '/planting-day')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('No plants wait to be set out')
+  })
+})

@@ -1,0 +1,107 @@
+import type { IsoDate } from '../../core/calendar'
+import { callsOf } from '../../core/calls'
+import type { Manner } from '../../core/facts'
+import { depthConditions } from '../../core/season'
+import { added } from '../../core/supplies'
+import { planOf, supportCasesOf, type Need } from '../../core/support'
+import { adviseDepth, evenLeafHeights, holeAmendment } from '../../core/transplant'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import { supportSiteOf } from '../../data/support-site'
+import { sayHole } from '../../wording/feeding'
+import { saySupport } from '../../wording/support'
+import { firstMeasures } from './measures'
+import { feedingOf, lastPlant, plantingDepth } from './planting-day'
+
+/** One planting of the day, in the order of work. */
+export interface DayPlanting {
+  id: string
+  title: string
+  count: number
+  go: boolean
+  waits: string | null
+  depth: { method: 'upright' | 'trench'; stemBuried: number; holeDepth: number; strip: number }
+  support: string
+  hole: string
+}
+
+/** Planting day as a whole: all plantings that are due, and what to carry out for them. */
+export interface DayPlan {
+  manner: Manner
+  on: IsoDate
+  query: string
+  plantings: DayPlanting[]
+  plants: number
+  /** Supports, labels and amendments of all of them. */
+  carry: Need[]
+  /** To water in, L. */
+  water: number
+}
+
+/** † To water a plant in, L. */
+const WATER_IN = 1
+
+export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
+  const outlook = outlookOn(state, on)
+  const manner = mannerOf(state.garden)
+  const site = supportSiteOf(state)
+  const due = callsOf(outlook).flatMap(({ advice: { answer }, plantingId }) => {
+    const own = outlook.plantings.find(({ planting }) => planting.id === plantingId)
+    return answer.kind === 'set-out' && own ? [{ answer, own }] : []
+  })
+  const works = due.map(({ answer, own }) => {
+    const { planting, cultivar, place } = own
+    const measures = firstMeasures(cultivar.crop, lastPlant(state, cultivar.crop), plantingDepth(place))
+    const depth = adviseDepth({
+      crop: cultivar.crop,
+      grafted: cultivar.grafted,
+      stemHeight: measures.height,
+      leafHeights: evenLeafHeights(measures),
+      rootBallDepth: measures.rootBall,
+      rootBallWidth: measures.rootBall * 0.9,
+      soilDepth: measures.soilDepth,
+      ...depthConditions(outlook, own),
+    }).answer
+    const plans = supportCasesOf(own, plantsOn(state, on), site).map((row) =>
+      planOf(planting.support, { ...row, weave: site.weave }),
+    )
+    const amendment = holeAmendment(feedingOf(state, place), cultivar.crop)
+    return {
+      needs: [
+        ...plans.flatMap(({ needs }) => needs),
+        { kind: 'label' as const, quantity: planting.count, length: null },
+        ...amendment.needs.map(({ kind, litres }) => ({
+          kind,
+          quantity: litres * planting.count,
+          length: null,
+        })),
+      ],
+      work: {
+        id: planting.id,
+        title: `${planting.count} ${cultivar.name}, ${place.name}`,
+        count: planting.count,
+        go: answer.go,
+        waits: answer.suits,
+        depth: {
+          method: depth.method,
+          stemBuried: depth.stemBuried,
+          holeDepth: depth.holeDepth,
+          strip: depth.leavesToStrip.length,
+        },
+        support: plans[0] ? saySupport(plans[0], manner).headline : '',
+        hole: sayHole(amendment, planting.count, manner),
+      } satisfies DayPlanting,
+    }
+  })
+  const going = works.filter(({ work }) => work.go)
+  const plants = going.reduce((sum, { work }) => sum + work.count, 0)
+  return {
+    manner,
+    on,
+    query: on === state.now ? '' : `?on=${on}`,
+    plantings: works.map(({ work }) => work).sort((a, b) => Number(b.go) - Number(a.go)),
+    plants,
+    carry: added(going.flatMap(({ needs }) => needs)),
+    water: plants * WATER_IN,
+  }
+}
