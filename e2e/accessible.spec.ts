@@ -2,7 +2,15 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, open, test } from './support/test'
 
 /** What the themes are looked at on: they differ in colour alone, and these screens have all of theirs. */
-const COLOURED = ['/walk', '/season', '/ground', '/garden/weather', '/plantings/demo-2026-bed-4-1/set-out']
+const COLOURED = [
+  '/walk',
+  '/season',
+  '/ground',
+  '/garden/weather',
+  '/plantings/demo-2026-bed-4-1/set-out',
+  '/plantings/demo-2026-bed-4-1/support',
+  '/shed',
+]
 
 const SCREENS = [
   '/walk',
@@ -22,6 +30,9 @@ const SCREENS = [
   '/plantings/new',
   '/plantings/demo-2026-bed-2-1',
   '/plantings/demo-2026-bed-4-1/set-out',
+  '/plantings/demo-2026-bed-4-1/support',
+  '/planting-day',
+  '/shed',
 ]
 
 for (const theme of ['day', 'sun', 'dusk'])

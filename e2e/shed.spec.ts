@@ -55,7 +55,7 @@ test('a support is chosen from the side: sliders redraw it, and what it takes', 
   const drawing = page.getByTestId('elevation').locator('svg')
   const before = await drawing.innerHTML()
 
-  await page.getByLabel('Strings').selectOption('continuous')
+  await page.getByRole('combobox', { name: /^Strings/ }).selectOption('continuous')
   await expect(twine).not.toHaveText(sections!)
   await expect(page.getByText(/If a string breaks, 8 of the plants lie down/)).toBeVisible()
   await page.getByLabel('Plants a bay').focus()

@@ -4,7 +4,9 @@ import { isoDate } from '../src/core/calendar'
 import { lightMap, plantLight, type Shader } from '../src/core/light'
 import { bedCapacity, type CapacityInput } from '../src/core/spacing'
 import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
-import { adviseDepth, type DepthInput } from '../src/core/transplant'
+import { seasonNeeds, shortOf, spreadOver } from '../src/core/supplies'
+import { adviseSupport, type SupportCase } from '../src/core/support'
+import { adviseDepth, usualFeeding, type DepthInput } from '../src/core/transplant'
 import { demoGarden } from '../src/data/demo'
 
 /** What all times are put against: a million sines. */
@@ -98,6 +100,28 @@ bench(
   'the same with two drip lines',
   () => bedCapacity({ ...longBed, emitters: { spacing: 0.3, first: 0.15, lines: [0.3, 0.9] } }),
   100,
+)
+const row: SupportCase = {
+  cultivar: { crop: 'tomato', habit: 'determinate' },
+  training: 'weave',
+  plants: 20,
+  spacing: 0.5,
+  canopyHeight: 1.1,
+  canopyWidth: 0.7,
+  gust: 20,
+  shelter: 1,
+  soil: 'loose',
+  wetness: 'low',
+  seasonDays: 110,
+}
+bench('a row held six ways, as a slider moves', () => adviseSupport({ ...row, system: 'weave' }), 200)
+const rows = outlook.plantings.slice(0, 10).map((own, index) => ({
+  ...own,
+  planting: { ...own.planting, id: `bench-${index}`, count: 50 },
+}))
+const site = { gust: 20, shelter: 'open', wetness: 'low', weave: 'sectional' } as const
+bench('shed totals for 500 plants', () =>
+  spreadOver(shortOf(seasonNeeds(rows, [], site, usualFeeding), demo.supplies), 3),
 )
 const stand = Array.from({ length: 400 }, (_, index) => ({
   id: String(index),

@@ -35,6 +35,9 @@ const ROUTES = [
   '/plantings/new',
   '/plantings/demo-2026-bed-2-1',
   '/plantings/demo-2026-bed-4-1/set-out',
+  '/plantings/demo-2026-bed-4-1/support',
+  '/planting-day',
+  '/shed',
 ]
 console.log('route, first answer ms, warm median ms, html kB, first-load script kB gzipped')
 for (const path of ROUTES) {

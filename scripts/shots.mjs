@@ -24,6 +24,8 @@ const SHOTS = [
   { name: 'planting', path: '/plantings/demo-2026-bed-1-1' },
   { name: 'hardening', path: '/plantings/demo-2026-pot-6-1', to: 'Hardening off' },
   { name: 'planting-day', path: '/plantings/demo-2026-bed-4-1/set-out' },
+  { name: 'support', path: '/plantings/demo-2026-row-a-1/support' },
+  { name: 'shed', path: '/shed' },
   { name: 'first-garden', path: '/', empty: true },
 ]
 

@@ -52,3 +52,11 @@ export function sayAmount(kind: SupplyKind, quantity: number, manner: Manner): s
 /** An amount of the gardener's own money, which has no sign here. */
 export const sayMoney = (amount: number, { decimals }: Pick<Manner, 'decimals'>): string =>
   amount.toFixed(2).replace('.', decimals === 'comma' ? ',' : '.')
+
+/** What it costs, as far as prices are known. */
+export const sayCost = ({ cost, open }: { cost: number; open: boolean }, manner: Manner): string =>
+  open
+    ? cost > 0
+      ? `${sayMoney(cost, manner)} and what has no price`
+      : 'no price yet'
+    : sayMoney(cost, manner)

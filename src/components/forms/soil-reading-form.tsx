@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { toast } from 'sonner'
+import { toast } from '../toast'
 import { object } from 'yup'
 import { v7 } from 'uuid'
 import { PastQuestion } from '../past-question'

@@ -1,6 +1,6 @@
 export { seasonNeeds, supportNeeds } from './season-needs'
 export type { SourcedNeed } from './season-needs'
-export { added, shortOf } from './short'
+export { added, costOf, shortOf } from './short'
 export type { ShortLine } from './short'
 export { PIECE_LIFE, spreadOver } from './years'
 export type { BuyingYear } from './years'

@@ -90,3 +90,19 @@ export function shortOf(needs: readonly Need[], owned: readonly Supply[]): Short
 
 const serves = (supply: Supply, length: number | null) =>
   length === null || !HAS_LENGTH.includes(supply.kind) || (supply.length ?? 0) >= length - 1e-6
+
+/**
+ * What needs cost bought new, in the packs and at the prices that the shed knows.
+ *
+ * @returns cost of what has a price; `open` where something has none
+ */
+export function costOf(needs: readonly Need[], sold: readonly Supply[]): { cost: number; open: boolean } {
+  const lines = shortOf(
+    needs,
+    sold.map((supply) => ({ ...supply, quantity: 0 })),
+  )
+  return {
+    cost: lines.reduce((sum, { cost }) => sum + (cost ?? 0), 0),
+    open: lines.some(({ cost }) => cost === null),
+  }
+}

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
 import type { Supply } from '../facts'
-import { added, PIECE_LIFE, shortOf, spreadOver } from '.'
+import { added, costOf, PIECE_LIFE, shortOf, spreadOver } from '.'
 
 const stake = (id: string, length: number, quantity: number, more: Partial<Supply> = {}): Supply => ({
   id,
@@ -75,6 +75,16 @@ describe('what is short', () => {
         },
       ),
     )
+  })
+  test('costs what whole packs cost, and says where a price is missing', () => {
+    const sold = [stake('a', 2.4, 99, { pack: 5, price: 12 })]
+    const needs = [{ kind: 'stake' as const, quantity: 6, length: 2.4 }]
+    expect(costOf(needs, sold)).toEqual({ cost: 24, open: false })
+    expect(costOf([...needs, { kind: 'tie' as const, quantity: 6, length: null }], sold)).toEqual({
+      cost: 24,
+      open: true,
+    })
+    expect(costOf([], sold)).toEqual({ cost: 0, open: false })
   })
   test('refuses a quantity that is none', () => {
     expect(() => shortOf([{ kind: 'tie', quantity: NaN, length: null }], [])).toThrow(/quantity/)

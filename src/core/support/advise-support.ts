@@ -106,8 +106,8 @@ function reasonsFor(plan: SupportPlan, input: SupportCase): Reason<SupportRule>[
         plants: count(plan.drops),
         other: name(other),
         others: count(breakDrops(row)),
-        twine: length(twineOf(plan)),
-        otherTwine: length(twineOf(planOf('weave', { ...input, weave: other }))),
+        twine: length(Math.ceil(twineOf(plan))),
+        otherTwine: length(Math.ceil(twineOf(planOf('weave', { ...input, weave: other })))),
       },
       weight: 'supports',
     })

@@ -12,6 +12,8 @@ const BEAM_SPAN = 3
 const PANEL = 2
 const LOWERING_A_DAY = 0.025
 const DAYS_TO_THE_BEAM = 60
+/** † A plant is lowered by so much each time its tip reaches the beam, m. */
+export const LOWERED_BY = 0.35
 /** † Ø of a cage, m: tomato, pepper. */
 const CAGE = { tomato: 0.6, pepper: 0.4 } as const
 const CAGE_RODS = 2
@@ -69,6 +71,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
     suits: suits(system, input),
     aboveGround: system === 'none' ? 0 : above,
     life: LIFE[system],
+    lowerings: [] as number[],
   }
   const stand = (width: number, count: number, kind: 'stake' | 'post' | 'rod') =>
     standing(input, { width, height: held, above, count, kind })
@@ -145,6 +148,10 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
         ...post.plan,
         distance: null,
         tiers: Array.from({ length: tiesUpTo(above) }, (_, clip) => (clip + 1) * 0.25),
+        lowerings: Array.from(
+          { length: Math.ceil(lowering / LOWERED_BY - 1e-9) },
+          (_, time) => above + time * LOWERED_BY,
+        ),
         drops: 1,
         needs: [
           post.need,

@@ -58,6 +58,8 @@ export interface SupportPlan {
   distance: number | null
   /** Heights of strings, ties or clips, m. */
   tiers: number[]
+  /** Lengths of stem at which a plant on a string is lowered, m. */
+  lowerings: number[]
   /** Plants that lie down when one string or post fails. */
   drops: number
   needs: Need[]

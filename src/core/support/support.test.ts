@@ -219,6 +219,12 @@ describe('support advice', () => {
     expect(bay(4).force).toBeGreaterThan(bay(2).force)
     expect(bay(4).post!.count).toBeLessThan(bay(2).post!.count)
   })
+  test('a vine on a string is lowered each time its tip reaches the beam, a bush never', () => {
+    const plan = adviseSupport({ ...slicer, system: 'string' }).answer
+    expect(plan.lowerings[0]).toBe(plan.aboveGround)
+    expect(plan.lowerings[1]).toBeCloseTo(plan.aboveGround + 0.35, 9)
+    expect(adviseSupport({ ...paste, system: 'string' }).answer.lowerings).toEqual([])
+  })
   test('refuses no plants and no spacing', () => {
     expect(() => adviseSupport({ ...slicer, plants: 0 })).toThrow(/plants/)
     expect(() => adviseSupport({ ...slicer, spacing: 0 })).toThrow(/spacing/)

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { toast } from 'sonner'
+import { toast } from '../../components/toast'
 import { Why } from '../../components/advice/why'
 import type { Alternative } from '../../core/advice'
 import { addDays } from '../../core/calendar'

@@ -1,19 +1,21 @@
 import { PartHeading } from '../../components/advice/why'
-import type { Manner } from '../../core/facts'
-import { added } from '../../core/supplies'
+import type { Manner, Supply } from '../../core/facts'
+import { added, costOf } from '../../core/supplies'
 import type { Need } from '../../core/support'
 import { sayMeasure } from '../../wording/say'
-import { sayAmount, supplyName } from '../../wording/supplies'
+import { sayAmount, sayCost, supplyName } from '../../wording/supplies'
 
 /** What a support takes, and the work in it. */
 export function NeedsTable({
   needs,
   manner,
   minutes,
+  sold,
 }: {
   needs: readonly Need[]
   manner: Manner
   minutes: number
+  sold: readonly Supply[]
 }) {
   const lines = added(needs)
   return (
@@ -35,6 +37,7 @@ export function NeedsTable({
           </tbody>
         </table>
       )}
+      {lines.length > 0 && <p className="mt-2">Bought new: {sayCost(costOf(needs, sold), manner)}.</p>}
       {minutes > 0 && (
         <p className="mt-2 text-quiet">
           About {sayMeasure({ kind: 'duration', value: minutes * 60 }, manner)} of work for the row in a

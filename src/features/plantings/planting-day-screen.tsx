@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { toast } from '../../components/toast'
 import { v7 } from 'uuid'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSection } from '../../components/drawing/plant-section'
@@ -24,12 +24,11 @@ import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength } from '../../wording/say'
 import { sayDepthReason } from '../../wording/depth-reasons'
-import { BeforePlanting } from './before-planting'
-import { InTheHole } from './in-the-hole'
 import { firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
 import { MeasureFields } from './measure-fields'
 import type { PlantingDay } from './planting-day'
 import { SchoolTable, type SchoolRow } from './school-table'
+import { BeforePlanting, InTheHole } from './shown-later'
 
 /** Less than this is no depth to speak of, m. */
 const AS_IT_GREW = 0.005

@@ -2,19 +2,19 @@
 
 import Link from 'next/link'
 import { useMemo, useRef, useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { Cautions, PartHeading, Why } from '../../components/advice/why'
+import { toast } from '../../components/toast'
+import { Cautions, Why } from '../../components/advice/why'
 import { SupportElevation } from '../../components/drawing/support/elevation'
 import { addDays } from '../../core/calendar'
 import type { Support } from '../../core/facts'
-import { adviseSupport, daysToHeights, usualHeight, type SupportCase } from '../../core/support'
+import { adviseSupport, daysToHeights, LOWERED_BY, usualHeight, type SupportCase } from '../../core/support'
 import { CAUTIONS } from '../../wording/cautions'
-import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { saySupport } from '../../wording/support'
 import { chooseSupport } from './actions'
+import { DueHeights } from './due-heights'
 import { NeedsTable } from './needs-table'
 import { Slider } from './slider'
 import { SupportTable } from './support-table'
@@ -49,15 +49,15 @@ export function SupportScreen({ view }: { view: SupportView }) {
     [advice, changed],
   )
   const plan = advice.answer
-  const due = useMemo(
-    () =>
-      growth
-        ? daysToHeights(row.cultivar, row.training, growth.sums, plan.tiers).map((day) =>
-            day === null ? null : addDays(growth.from, day),
-          )
-        : plan.tiers.map(() => null),
-    [growth, row, plan.tiers],
-  )
+  const dated = useMemo(() => {
+    const days = growth
+      ? daysToHeights(row.cultivar, row.training, growth.sums, [...plan.tiers, ...plan.lowerings])
+      : []
+    return [...plan.tiers, ...plan.lowerings].map((height, at) => {
+      const day = days[at] ?? null
+      return { height, on: day === null || !growth ? null : addDays(growth.from, day) }
+    })
+  }, [growth, row, plan.tiers, plan.lowerings])
   const words = saySupport(plan, manner)
   const speedOf = (value: number) => sayMeasure({ kind: 'speed', value }, manner)
 
@@ -167,31 +167,24 @@ export function SupportScreen({ view }: { view: SupportView }) {
               weight: reason.weight,
             }))}
           />
-          {plan.tiers.length > 0 && (
-            <section aria-label="When each is due">
-              <PartHeading>{words.tiers}</PartHeading>
-              <ol className="space-y-0.5">
-                {plan.tiers.map((height, tier) => (
-                  <li key={height} className="flex gap-3 border-t border-base-300 py-1">
-                    <span className="w-20 font-semibold">{sayLength(height, manner)}</span>
-                    <span>
-                      {height <= heightToday
-                        ? 'due: the stem is there'
-                        : due[tier]
-                          ? `about ${formatDate(due[tier], manner)}`
-                          : growth
-                            ? 'not reached this season'
-                            : 'once they are set out'}
-                    </span>
-                  </li>
-                ))}
-              </ol>
-            </section>
-          )}
+          <DueHeights
+            heading={words.tiers}
+            heights={dated.slice(0, plan.tiers.length)}
+            stem={heightToday}
+            isPlanted={growth !== null}
+            manner={manner}
+          />
+          <DueHeights
+            heading={`Lower them by ${sayLength(LOWERED_BY, manner)} when the stem is this long`}
+            heights={dated.slice(plan.tiers.length)}
+            stem={heightToday}
+            isPlanted={growth !== null}
+            manner={manner}
+          />
           <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />
         </div>
         <div className="min-w-0 space-y-6">
-          <NeedsTable needs={needs} manner={manner} minutes={plan.minutes} />
+          <NeedsTable needs={needs} manner={manner} minutes={plan.minutes} sold={view.sold} />
           {system !== view.system && (
             <button className="btn min-h-11 btn-primary" disabled={busy} onClick={keep}>
               Hold them so: {nameOf(`by-${system}`).toLowerCase()}
@@ -200,7 +193,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
         </div>
       </div>
       <div className="mt-6">
-        <SupportTable advice={advice} manner={manner} onChoose={choose} />
+        <SupportTable advice={advice} manner={manner} sold={view.sold} onChoose={choose} />
       </div>
     </div>
   )

@@ -1,10 +1,12 @@
 import { PartHeading } from '../../components/advice/why'
 import type { Advice } from '../../core/advice'
-import { SUPPORTS, type Manner, type Support } from '../../core/facts'
+import { SUPPORTS, type Manner, type Supply, type Support } from '../../core/facts'
+import { costOf } from '../../core/supplies'
 import type { SupportPlan, SupportRule } from '../../core/support'
 import { nameOf } from '../../wording/names'
-import { sayLength, sayMeasure } from '../../wording/say'
+import { sayCount, sayLength, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
+import { sayCost } from '../../wording/supplies'
 
 const SUITS = { well: 'suits well', can: 'can serve', no: 'does not suit' } as const
 
@@ -12,10 +14,12 @@ const SUITS = { well: 'suits well', can: 'can serve', no: 'does not suit' } as c
 export function SupportTable({
   advice,
   manner,
+  sold,
   onChoose,
 }: {
   advice: Advice<SupportPlan, SupportRule>
   manner: Manner
+  sold: readonly Supply[]
   onChoose: (system: Support) => void
 }) {
   const { answer, alternatives } = advice
@@ -35,14 +39,16 @@ export function SupportTable({
     <section aria-label="Another way">
       <PartHeading>Another way</PartHeading>
       <div className="overflow-x-auto">
-        <table className="w-full border-collapse">
+        <table className="w-full min-w-3xl border-collapse">
           <thead className="text-left text-sm text-quiet">
             <tr>
-              {['support', 'this plant', 'post', 'work', 'against the answer'].map((heading) => (
-                <th key={heading} scope="col" className="py-1 pr-3 font-normal">
-                  {heading}
-                </th>
-              ))}
+              {['support', 'this plant', 'post', 'work', 'bought new', 'lasts', 'against the answer'].map(
+                (heading) => (
+                  <th key={heading} scope="col" className="py-1 pr-3 font-normal">
+                    {heading}
+                  </th>
+                ),
+              )}
             </tr>
           </thead>
           <tbody>
@@ -69,6 +75,10 @@ export function SupportTable({
                 <td className="pr-3 whitespace-nowrap">
                   {sayMeasure({ kind: 'duration', value: plan.minutes * 60 }, manner)}
                 </td>
+                <td className="pr-3 leading-snug">
+                  {plan.needs.length > 0 && sayCost(costOf(plan.needs, sold), manner)}
+                </td>
+                <td className="pr-3 whitespace-nowrap">{plan.life > 0 && sayCount(plan.life, 'season')}</td>
                 <td className="py-1 leading-snug">{effect}</td>
               </tr>
             ))}

@@ -1,5 +1,5 @@
 import type { IsoDate } from '../../core/calendar'
-import type { Manner, Support } from '../../core/facts'
+import type { Manner, Supply, Support } from '../../core/facts'
 import { degreeDaysFrom, stemHeightAfter, supportCasesOf, type SupportCase } from '../../core/support'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
@@ -22,6 +22,8 @@ export interface SupportView {
   inTunnel: boolean
   /** Of the stem, m: on the day, 0 before it is set out. */
   heightToday: number
+  /** How things are sold, for what it would cost bought new. */
+  sold: Supply[]
   growth: { from: IsoDate; sums: number[] } | null
 }
 
@@ -47,6 +49,7 @@ export function supportViewOf(state: GardenState, id: string, on: IsoDate): Supp
     onRecord: site.onRecord,
     inTunnel: place.kind === 'tunnel',
     heightToday: grownFor === null ? 0 : stemHeightAfter(cultivar, planting.training, grownFor),
+    sold: state.supplies,
     growth: degreeDaysFrom(own),
   }
 }

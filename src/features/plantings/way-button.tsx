@@ -1,7 +1,7 @@
 'use client'
 
 import { useTransition } from 'react'
-import { toast } from 'sonner'
+import { toast } from '../../components/toast'
 import type { RaisingWay } from '../../core/facts'
 import { chooseWay } from './actions'
 

@@ -1,8 +1,9 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { toast } from '../../components/toast'
 import { v7 } from 'uuid'
 import { PartHeading } from '../../components/advice/why'
 import type { Supply } from '../../core/facts'
@@ -13,9 +14,11 @@ import { markBought } from './actions'
 import { HomeMade } from './home-made'
 import { NeedsList } from './needs-list'
 import type { NeededLine, ShedView } from './queries'
-import { SupplyForm } from './supply-form'
 import { SupplyList } from './supply-list'
 import { YearsTable } from './years-table'
+
+/** Fetched when something is added or changed. */
+const SupplyForm = dynamic(() => import('./supply-form').then(({ SupplyForm }) => SupplyForm))
 
 /** The shed: what the season takes, what is short and what it costs, what is there, and buying over years. */
 export function ShedScreen({ view }: { view: ShedView }) {

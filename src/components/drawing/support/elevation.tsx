@@ -32,7 +32,7 @@ export function SupportElevation(props: ElevationProps) {
   const top = Math.max(plan.aboveGround, grownHeight) + HEAD
   const xs = Array.from({ length: shown }, (_, index) => (index + 0.5) * spacing)
   const tick = manner.units === 'us' ? 0.3048 : 0.5
-  const ticks = Array.from({ length: Math.floor(top / tick) }, (_, index) => (index + 1) * tick)
+  const ticks = Array.from({ length: Math.floor((top - 0.1) / tick) }, (_, index) => (index + 1) * tick)
   return (
     <svg
       viewBox={`${-MARGIN} ${-top} ${length + 2 * MARGIN} ${top + depth}`}

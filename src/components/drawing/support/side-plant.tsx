@@ -5,6 +5,8 @@ import { PepperLeaf, TomatoLeaf } from '../leaf-marks'
 const LEAF_EVERY = 0.08
 const FIRST_TRUSS = 0.45
 const TRUSS_EVERY = 0.28
+/** A plant so high has its lowest truss ripe, m. */
+const RIPENS_FROM = 1.2
 
 /** A plant from the side as tall as it is, m: stem, leaves to both sides, trusses or fork. */
 export function SidePlant({
@@ -69,7 +71,7 @@ export function SidePlant({
               cx={cx}
               cy={cy}
               r="0.022"
-              fill={index < 2 ? 'var(--color-ripe, #c7402d)' : '#a8b860'}
+              fill={index === 0 && height > RIPENS_FROM ? '#c7402d' : '#a8b860'}
               stroke="#20261f"
               strokeWidth="0.003"
             />

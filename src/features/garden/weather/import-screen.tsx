@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
-import { toast } from 'sonner'
+import { toast } from '../../../components/toast'
 import type { IsoDate } from '../../../core/calendar'
 import type { Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
