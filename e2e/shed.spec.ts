@@ -5,17 +5,23 @@ test('a planting day of two kinds: checked, measured by taps, set out with what 
 }) => {
   await open(page, '/walk')
   await page.getByRole('link', { name: 'Planting day', exact: true }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Set out 9 plants of 2 plantings')
+  const heading = page.getByRole('heading', { level: 1 })
   const carry = page.getByRole('region', { name: 'Carry out first' })
-  await expect(carry.getByText(/^Labels: 9$/)).toBeVisible()
+  await expect(heading).toHaveText('Set out 8 plants of 1 planting')
+  await expect(page.getByText('Wait until about 22 June.')).toBeVisible()
+  await expect(carry.getByText(/^Labels: 8$/)).toBeVisible()
   await expect(carry.getByText(/^Twine: \d+\sm$/)).toBeVisible()
+  // Three days on, the pepper in its pot is ready too, and its stake is carried out with the rest.
+  await open(page, '/planting-day?on=2026-06-21')
+  await expect(heading).toHaveText('Set out 9 plants of 2 plantings')
+  await expect(carry.getByText(/^Stakes of at least /)).toBeVisible()
+  await open(page, '/planting-day')
   await page
     .getByRole('region', { name: '8 Ditch Wren, Bed 4' })
     .getByRole('link', { name: 'Measure and set out' })
     .click()
 
   // Four measures, each by a tap; the answer follows.
-  const heading = page.getByRole('heading', { level: 1 })
   await expect(heading).toHaveText(/^Bury 13\scm of stem$/)
   for (let tap = 0; tap < 6; tap++) await page.getByRole('button', { name: 'Height: a step more' }).click()
   await expect(page.getByLabel('Height', { exact: true })).toHaveValue('36 cm')
@@ -41,7 +47,7 @@ test('a planting day of two kinds: checked, measured by taps, set out with what 
   await open(page, '/plantings/demo-2026-tunnel-2/set-out')
   await expect(page.getByLabel('Height', { exact: true })).toHaveValue('36 cm')
   await open(page, '/planting-day')
-  await expect(heading).toHaveText('Set out 1 plant of 1 planting')
+  await expect(heading).toHaveText('Not today')
 })
 
 test('a support is chosen from the side: sliders redraw it, and what it takes', async ({ page }) => {

@@ -4,7 +4,6 @@ import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { sayCount, sayLength, sayMeasure } from '../../wording/say'
 import { sayAmount, supplyName } from '../../wording/supplies'
-import type { IsoDate } from '../../core/calendar'
 import type { DayPlan, DayPlanting } from './day-plan'
 
 /** Less than this is no depth to speak of, m. */
@@ -29,7 +28,7 @@ export function DayPlanScreen({ plan }: { plan: DayPlan }) {
         {going.length > 0
           ? `Best toward evening or under cloud; about ${sayMeasure({ kind: 'volume', value: water }, manner)} of water to water them in.`
           : waiting.length > 0
-            ? 'Nights or soil are still too cold for what is raised.'
+            ? 'What is raised is not ready yet, or nights and soil are still too cold.'
             : 'The Season says when the next are due.'}
       </p>
       {going.length > 0 && (
@@ -95,7 +94,7 @@ function Work({ work, plan, query }: { work: DayPlanting; plan: DayPlan; query: 
       ) : (
         <p className="mt-1">
           {work.waits
-            ? `Wait until about ${formatDate(work.waits as IsoDate, manner)}.`
+            ? `Wait until about ${formatDate(work.waits, manner)}.`
             : 'No warm enough spell is in sight.'}
         </p>
       )}

@@ -19,7 +19,8 @@ export interface DayPlanting {
   title: string
   count: number
   go: boolean
-  waits: string | null
+  /** The day from which it is its turn; null: none is in sight. */
+  waits: IsoDate | null
   depth: { method: 'upright' | 'trench'; stemBuried: number; holeDepth: number; strip: number }
   support: string
   hole: string
@@ -45,11 +46,13 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
   const outlook = outlookOn(state, on)
   const manner = mannerOf(state.garden)
   const site = supportSiteOf(state)
-  const due = callsOf(outlook).flatMap(({ advice: { answer }, plantingId }) => {
+  const due = callsOf(outlook).flatMap(({ advice: { answer }, plantingId, urgency, window }) => {
     const own = outlook.plantings.find(({ planting }) => planting.id === plantingId)
-    return answer.kind === 'set-out' && own ? [{ answer, own }] : []
+    return answer.kind === 'set-out' && own
+      ? [{ own, go: answer.go && urgency !== 'coming', waits: answer.go ? window.due : answer.suits }]
+      : []
   })
-  const works = due.map(({ answer, own }) => {
+  const works = due.map(({ own, go, waits }) => {
     const { planting, cultivar, place } = own
     const measures = firstMeasures(cultivar.crop, lastPlant(state, cultivar.crop), plantingDepth(place))
     const depth = adviseDepth({
@@ -80,8 +83,8 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
         id: planting.id,
         title: `${planting.count} ${cultivar.name}, ${place.name}`,
         count: planting.count,
-        go: answer.go,
-        waits: answer.suits,
+        go,
+        waits,
         depth: {
           method: depth.method,
           stemBuried: depth.stemBuried,

@@ -3,9 +3,11 @@ import { isoDate } from '../../core/calendar'
 import { adviseDepth, evenLeafHeights } from '../../core/transplant'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { firstMeasures, measuresSchema, stepped, typedMeasures } from './measures'
+import { dayPlanOf } from './day-plan'
 import { plantingDayOf } from './planting-day'
 import { choicesOf, plantingView } from './queries'
 import { NEW, plantingSchema } from './schema'
+import { supportViewOf } from './support-view'
 
 const today = isoDate('2026-06-18')
 const metric = { units: 'metric', decimals: 'point', dates: 'day-first' } as const
@@ -153,5 +155,44 @@ describe('the form of a new planting', () => {
       survival: 0.9,
       count: 6,
     })
+  })
+})
+
+describe('planting day as a whole', () => {
+  const later = isoDate('2026-06-21')
+  it('sums what all plantings that are due take, and lets the others wait', () => {
+    const now = dayPlanOf(demoState(), today)
+    expect(now.plants).toBe(8)
+    expect(now.plantings.map(({ title, go }) => [title, go])).toEqual([
+      ['8 Ditch Wren, Bed 4', true],
+      ['1 Ridge Horn, Pot 6', false],
+    ])
+    const both = dayPlanOf(demoState(), later)
+    expect(both.plants).toBe(9)
+    expect(both.carry.find(({ kind }) => kind === 'label')!.quantity).toBe(9)
+    expect(both.plantings[1]!.depth.stemBuried).toBeLessThanOrEqual(0.02)
+  })
+  it('is empty where nothing is planted', () => {
+    expect(dayPlanOf(demoState({ empty: true }), today)).toMatchObject({
+      plantings: [],
+      plants: 0,
+      carry: [],
+    })
+  })
+})
+
+describe('what holds a planting', () => {
+  it('is worked out for each of its rows, the longest first, with its growth to come', () => {
+    const view = supportViewOf(demoState(), 'demo-2026-row-a-1', today)!
+    expect(view.rows[0].plants).toBe(20)
+    expect(view.heightToday).toBeGreaterThan(0.2)
+    expect(view.growth!.sums.length).toBeGreaterThan(60)
+    expect(supportViewOf(demoState(), 'demo-2026-bed-4-1', today)!.heightToday).toBe(0)
+    expect(supportViewOf(demoState(), 'no-such', today)).toBeNull()
+  })
+  it('bears no wind in a tunnel', () => {
+    const view = supportViewOf(demoState(), 'demo-2026-tunnel-2', today)!
+    expect(view.inTunnel).toBe(true)
+    expect(view.rows.every(({ shelter }) => shelter === 0)).toBe(true)
   })
 })
