@@ -20,6 +20,14 @@ const stocky: DepthInput = {
   seasonSlackDays: 40,
 }
 const leggy: DepthInput = { ...stocky, stemHeight: 0.45, leafHeights: [0.1, 0.17, 0.23, 0.29, 0.34, 0.4] }
+/** In a four-litre pot: its ball alone is half of what the soil bears. */
+const largeRooted: DepthInput = {
+  ...stocky,
+  stemHeight: 0.4,
+  leafHeights: [0.06, 0.1, 0.14, 0.18, 0.22, 0.26, 0.3, 0.34, 0.38],
+  rootBallDepth: 0.2,
+  rootBallWidth: 0.18,
+}
 const answerOf = (change: Partial<DepthInput> = {}, plant = stocky) =>
   adviseDepth({ ...plant, ...change }).answer
 
@@ -108,10 +116,25 @@ describe('adviseDepth, school by school', () => {
     ['two-thirds', leggy, 0.22, 2],
     ['first-fork', leggy, 0.22, 2],
     ['shallow', leggy, 0.025, 0],
+    // Under its ball the soil ends 35 cm down, 5 cm over the floor: 15 cm of stem at most.
+    ['deep', largeRooted, 0.15, 3],
+    ['two-thirds', largeRooted, 0.15, 3],
+    ['first-fork', largeRooted, 0.15, 3],
+    ['shallow', largeRooted, 0.025, 0],
   ] as const)('%s buries a plant its own way', (school, plant, buried, stripped) => {
     const answer = answerOf({ school }, plant)
     expect(answer.stemBuried).toBeCloseTo(buried)
     expect(answer.leavesToStrip).toHaveLength(stripped)
+  })
+  it.each([
+    ['stocky', stocky, 0.11],
+    ['leggy', leggy, 0.11],
+    ['large rooted', largeRooted, 0.21],
+  ] as const)('trench lays a %s plant as deep as its ball is wide, and 3 cm', (_, plant, depth) => {
+    const answer = answerOf({ school: 'trench' }, plant)
+    expect(answer.method).toBe('trench')
+    expect(answer.holeDepth).toBeCloseTo(depth)
+    expect(answer.trenchLength).toBeCloseTo(plant.rootBallDepth + answer.stemBuried)
   })
   it('clips a forced school to what the soil bears, and says so', () => {
     const { answer, reasons } = adviseDepth({ ...stocky, soilDepth: 0.22, school: 'deep' })
