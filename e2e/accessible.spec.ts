@@ -32,6 +32,7 @@ const SCREENS = [
   '/plantings/demo-2026-bed-4-1/set-out',
   '/plantings/demo-2026-bed-4-1/support',
   '/planting-day',
+  '/plants/demo-2026-bed-1-1-1',
   '/shed',
 ]
 

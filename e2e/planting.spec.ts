@@ -44,14 +44,14 @@ test('the section answers to measures, schools and the hand', async ({ page }) =
   const headline = page.getByRole('heading', { level: 1 })
   await expect(headline).toHaveText('Bury 13 cm of stem')
 
-  await page.getByLabel('Height').fill('60 cm')
+  await page.getByRole('textbox', { name: 'Height' }).fill('60 cm')
   await expect(headline).toHaveText('Lay it: 33 cm of stem in the trench')
-  await page.getByLabel('Height').fill('12 in')
+  await page.getByRole('textbox', { name: 'Height' }).fill('12 in')
   await expect(headline).toHaveText('Bury 13 cm of stem')
-  await page.getByLabel('True leaves').fill('many')
+  await page.getByRole('textbox', { name: 'True leaves' }).fill('many')
   await expect(page.getByRole('alert').filter({ hasText: 'A whole number' })).toBeVisible()
   await expect(headline).toHaveText('Bury 13 cm of stem')
-  await page.getByLabel('True leaves').fill('8')
+  await page.getByRole('textbox', { name: 'True leaves' }).fill('8')
 
   await page.getByRole('button', { name: 'Shallow' }).click()
   await expect(headline).toHaveText('Bury 3 cm of stem')

@@ -236,6 +236,7 @@ describe('a garden file', () => {
       call: 'a:sow',
       until: '2026-07-01',
       why: '',
+      cuts: [{ stem: 0, node: 3, organ: 'sucker' }],
     }
     const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
       sown: ['seeds'],
@@ -247,6 +248,7 @@ describe('a garden file', () => {
       covered: ['nightLow'],
       flowered: [],
       picked: ['mass', 'count'],
+      pruned: ['cuts'],
       topped: [],
       cleared: [],
       'put-off': ['call', 'until'],

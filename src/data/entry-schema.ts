@@ -1,4 +1,4 @@
-import { mixed, number, object, string, type AnyObjectSchema } from 'yup'
+import { array, mixed, number, object, string, type AnyObjectSchema } from 'yup'
 import { isIsoDate, type IsoDate } from '../core/calendar'
 import {
   ENTRY_KINDS,
@@ -61,6 +61,18 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
   picked: object({
     mass: number().required().min(0).max(10_000),
     count: number().defined().nullable().integer().min(0).max(1_000_000),
+  }).noUnknown(),
+  pruned: object({
+    cuts: array(
+      object({
+        stem: number().required().integer().min(0).max(1000),
+        node: number().required().integer().min(0).max(1000),
+        organ: string().required().oneOf(['leaf', 'sucker', 'truss', 'tip']),
+      }).noUnknown(),
+    )
+      .required()
+      .min(1)
+      .max(500),
   }).noUnknown(),
   topped: nothing(),
   cleared: nothing(),

@@ -1,4 +1,5 @@
 import type { CallRule } from '../core/calls'
+import type { PruningRule } from '../core/pruning'
 import type { DateRule, RiskRule, WarningRule } from '../core/season'
 import type { LoadRule, PotRule } from '../core/containers'
 import type { RotationRule } from '../core/rotation'
@@ -7,6 +8,7 @@ import type { SupportRule } from '../core/support'
 import type { CheckRule, DepthRule } from '../core/transplant'
 import { CHECK_REASONS } from './check-reasons'
 import { DEPTH_REASONS } from './depth-reasons'
+import { PRUNING_REASONS } from './pruning-reasons'
 import { SUPPORT_REASONS } from './support-reasons'
 
 export type Rule =
@@ -17,6 +19,7 @@ export type Rule =
   | DepthRule
   | LoadRule
   | PotRule
+  | PruningRule
   | RiskRule
   | RotationRule
   | SpacingRule
@@ -27,6 +30,7 @@ export type Rule =
 export const REASONS: Record<Rule, string> = {
   ...DEPTH_REASONS,
   ...CHECK_REASONS,
+  ...PRUNING_REASONS,
   ...SUPPORT_REASONS,
   'set-out.nights-warm': 'The coldest of the next {nights} nights is {low}; {limit} is enough.',
   'set-out.nights-cold': 'A night of {low} is coming; below {limit} the plants stall.',

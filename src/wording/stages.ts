@@ -28,6 +28,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   covered: 'covered',
   flowered: 'first flower',
   picked: 'picked',
+  pruned: 'pruned',
   topped: 'topped',
   cleared: 'cleared',
   'put-off': 'put off',

@@ -14,3 +14,9 @@ export {
   TOMATO_FRUITS,
 } from './traits'
 export type { Crop, Cultivar, FruitType, Habit, Origin, ThermalTraits } from './traits'
+export { growPlant } from './grow-plant'
+export type { GrowthDay, PlantEvent, SetOut } from './grow-plant'
+export { nodeHeight } from './plant'
+export type { Leaf, Plant, PlantCut, PlantNode, Stem, Sucker, Truss } from './plant'
+export { plantTraits } from './plant-traits'
+export type { PlantTraits } from './plant-traits'

@@ -22,6 +22,7 @@ export interface EntryData {
   covered: { nightLow: number }
   flowered: Record<string, never>
   picked: { mass: number; count: number | null }
+  pruned: { cuts: { stem: number; node: number; organ: 'leaf' | 'sucker' | 'truss' | 'tip' }[] }
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -41,6 +42,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'covered',
   'flowered',
   'picked',
+  'pruned',
   'topped',
   'cleared',
   'put-off',

@@ -19,7 +19,7 @@ export function Rail() {
       className="sticky top-[105px] flex h-[calc(100dvh-105px)] w-28 shrink-0 flex-col border-r border-base-300 pt-3 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:bg-base-200 max-sm:pt-0 print:hidden"
     >
       {WORKSPACES.map(({ name, path, key }) => {
-        const here = pathname.startsWith(path) || (path === '/season' && pathname.startsWith('/plantings'))
+        const here = pathname.startsWith(path) || (path === '/season' && /^\/plant(ing)?s\b/.test(pathname))
         return (
           <Link
             key={path}

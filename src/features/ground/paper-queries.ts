@@ -67,7 +67,7 @@ export function plantLabels(state: GardenState, on: IsoDate, origin: string): Pl
           date: date
             ? `${dates['set-out'].how === 'logged' ? 'set out' : 'to set out'} ${formatDate(date, manner)}`
             : '',
-          code: codeOf(`${origin}/plantings/${planting.id}?plant=${encodeURIComponent(label)}`),
+          code: codeOf(`${origin}/plants/${encodeURIComponent(id)}`),
         }))
     })
 }

@@ -107,6 +107,18 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
             </section>
           )}
           <PlacePlan place={view.place} plants={view.plants} manner={view.manner} />
+          {view.plants.some(({ own }) => own) && (
+            <nav aria-label="Each plant" className="mt-2 flex flex-wrap items-center gap-1">
+              <span className="mr-1 text-quiet">Plant by plant:</span>
+              {view.plants
+                .filter(({ own }) => own)
+                .map(({ id, label }) => (
+                  <Link key={id} href={at(`/plants/${id}`)} className="btn min-h-11 min-w-11 bg-base-100">
+                    {label}
+                  </Link>
+                ))}
+            </nav>
+          )}
           <section>
             <p className="mb-1 text-lg font-semibold">{view.spacing.answer}</p>
             <Why reasons={view.spacing.reasons} heading="Why this far apart" />

@@ -1,0 +1,280 @@
+import { fruitSet } from '../climate'
+import { requireFinite } from '../guard'
+import type { Leaf, Plant, PlantCut, PlantNode, Stem, Sucker, Truss } from './plant'
+import { nodeHeight } from './plant'
+import type { PlantTraits } from './plant-traits'
+
+/** One day of growth: °C d over base 10, and the temperatures that flowers see, °C. */
+export interface GrowthDay {
+  degreeDays: number
+  tmin: number
+  tmax: number
+}
+
+/** What was cut off on a day, by its number in `days`. */
+export interface PlantEvent {
+  day: number
+  cuts: readonly PlantCut[]
+}
+
+/** How a plant went into the ground. */
+export interface SetOut {
+  day: number
+  stemBuried: number
+  leavesStripped: number
+}
+
+/** † Of its full length, an internode grown close under cover. */
+const RAISED_INTERNODE = 0.45
+/** † Nodes over a sucker before it shows; °C d until it is 5 cm long and grows as a stem. */
+const SHOWS_AFTER = 4
+const TO_SHOOT = 60
+const SHOOT_LENGTH = 0.05
+/** † A side shoot makes its nodes so much slower, and its first truss after so many leaves. */
+const SLOWER = 1.25
+const SIDE_LEAVES = 6
+/** † Orders of stems that grow out: what comes in the angles of side shoots stays a bud. */
+const ORDERS = 1
+/** † Leaves are old after so many °C d; a node's stem is as long as it gets after so many. */
+const OLD = 1100
+const STRETCHES = 120
+/** † °C d lost to setting out, hardened. */
+const CHECK = 70
+const PEPPER_SHOOTS = 2
+
+interface Growing {
+  parent: number | null
+  fromNode: number | null
+  /** Running °C d at its first node, and when it was cut off or topped; Infinity: never. */
+  start: number
+  cut: number
+  topped: number
+  order: number
+  /** Leaves before its first truss. */
+  leavesToFirst: number
+}
+
+/**
+ * A plant grown by degree-days from its emergence, with what was cut off on the way. Tomatoes carry trusses between
+ * leaves and may end in one; a pepper forks and flowers at each node above.
+ *
+ * @param days from emergence on, one after the other
+ * @param events in any order; a cut of a part that is not there is told in `misfits`
+ * @param setOut on which day of `days`, with how much stem under the soil, m, and leaves off; null: it was not
+ * @throws RangeError when a day's numbers are not finite
+ */
+export function growPlant(
+  traits: PlantTraits,
+  days: readonly GrowthDay[],
+  events: readonly PlantEvent[],
+  setOut: SetOut | null,
+): Plant {
+  const running = runningGrowth(days, setOut?.day ?? null)
+  const outdoors = setOut === null ? Infinity : (running[Math.max(0, setOut.day - 1)] ?? 0)
+  const now = running.at(-1) ?? 0
+  const cuts = events.flatMap(({ day, cuts: taken }) =>
+    taken.map((cut) => ({ ...cut, at: running[Math.min(Math.max(0, day), running.length - 1)] ?? 0 })),
+  )
+  const used = new Set<(typeof cuts)[number]>()
+  const cutOf = (stem: number, node: number, organ: PlantCut['organ']) => {
+    const found = cuts.find((cut) => cut.stem === stem && cut.node === node && cut.organ === organ)
+    if (found) used.add(found)
+    return found?.at ?? Infinity
+  }
+  const tipOf = (stem: number) => {
+    const found = cuts.find((cut) => cut.stem === stem && cut.organ === 'tip')
+    if (found) used.add(found)
+    return found?.at ?? Infinity
+  }
+  const waiting: Growing[] = [
+    {
+      parent: null,
+      fromNode: null,
+      start: traits.toFirstLeaf,
+      cut: Infinity,
+      topped: Infinity,
+      order: 0,
+      leavesToFirst: traits.leavesToFirst,
+    },
+  ]
+  const stems: Stem[] = []
+  while (waiting.length > 0) {
+    // The next to begin gets the next number: what comes later never changes it.
+    let first = 0
+    waiting.forEach(({ start }, index) => {
+      if (start < waiting[first]!.start) first = index
+    })
+    const [growing] = waiting.splice(first, 1) as [Growing]
+    const number = stems.length
+    const { parent, fromNode } = growing
+    if (parent !== null) stems[parent]!.nodes[fromNode!]!.sucker.stem = number
+    const topped = Math.min(growing.topped, tipOf(number))
+    const grown = growStem({ ...growing, topped }, number)
+    stems.push(grown.stem)
+    waiting.push(...grown.children)
+  }
+  const plant: Plant = {
+    crop: traits.crop,
+    stems,
+    buried: setOut?.stemBuried ?? 0,
+    height: 0,
+    leafArea: 0,
+    misfits: [],
+  }
+  stems.forEach(({ nodes }, stem) => {
+    if (nodes.length > 0) plant.height = Math.max(plant.height, nodeHeight(plant, stem, nodes.length - 1))
+    for (const { leaf } of nodes) plant.leafArea += leaf.area
+  })
+  plant.misfits = cuts.filter((cut) => !used.has(cut)).map(({ stem, node, organ }) => ({ stem, node, organ }))
+  return plant
+
+  function growStem(growing: Growing, number: number): { stem: Stem; children: Growing[] } {
+    const { parent, fromNode, start, cut, topped, order } = growing
+    const every = traits.leafEvery * (order === 0 ? 1 : SLOWER)
+    const stem: Stem = { parent, fromNode, nodes: [], ended: null }
+    const children: Growing[] = []
+    if (cut <= now) return { stem: { ...stem, ended: 'removed' }, children }
+    const last = lastNodeOf(growing)
+    const isFork = traits.crop === 'pepper' && order === 0
+    const until = Math.min(now, topped)
+    // In the tray suckers rest: too little light falls on them.
+    const shows = (node: number) =>
+      Math.max(start + (node + SHOWS_AFTER) * every, setOut === null ? 0 : outdoors)
+    let along = 0
+    for (let node = 0; node <= last && start + node * every <= until; node++) {
+      const born = start + node * every
+      const grownNode = growNode(growing, number, node, born, shows(node))
+      along += grownNode.internode
+      // What went under the soil roots, and bears neither leaf nor shoot.
+      const isUnder = order === 0 && along <= (setOut?.stemBuried ?? 0)
+      stem.nodes.push(isUnder ? { ...grownNode, leaf: NO_LEAF, sucker: NO_SUCKER } : grownNode)
+    }
+    const made = stem.nodes.length
+    if (topped <= now) stem.ended = 'topped'
+    else if (made > last) stem.ended = isFork ? 'fork' : 'truss'
+    if (isFork && stem.ended === 'fork')
+      for (let shoot = 0; shoot < PEPPER_SHOOTS; shoot++)
+        children.push(childOf(number, made - 1, start + made * every, Infinity))
+    else if (order < ORDERS && !isFork)
+      stem.nodes.forEach((node, index) => {
+        const shoots = shows(index) + TO_SHOOT
+        const taken = node.sucker === NO_SUCKER ? 0 : cutOf(number, index, 'sucker')
+        // A stem that is topped or has ended no longer holds its suckers back.
+        if (shoots <= now && taken > shoots) children.push(childOf(number, index, shoots, taken))
+      })
+    return { stem, children }
+
+    function childOf(from: number, node: number, began: number, taken: number): Growing {
+      return {
+        parent: from,
+        fromNode: node,
+        start: began,
+        cut: taken,
+        topped: Infinity,
+        order: order + 1,
+        leavesToFirst: traits.crop === 'pepper' ? 0 : Math.min(SIDE_LEAVES, traits.leavesToFirst),
+      }
+    }
+  }
+
+  /** The node at which a stem ends by itself. */
+  function lastNodeOf({ order, leavesToFirst }: Growing): number {
+    if (traits.crop === 'pepper') return order === 0 ? traits.leavesToFirst - 1 : Infinity
+    return traits.stopsAfter === null
+      ? Infinity
+      : trussNode(leavesToFirst, traits.leavesBetween, traits.stopsAfter - 1)
+  }
+
+  function growNode(
+    { leavesToFirst, order }: Growing,
+    stem: number,
+    node: number,
+    born: number,
+    shows: number,
+  ): PlantNode {
+    const age = now - born
+    return {
+      internode:
+        traits.internode *
+        (setOut !== null && born <= outdoors ? RAISED_INTERNODE : 1) *
+        Math.min(1, 0.15 + age / STRETCHES),
+      leaf: leafOf(
+        age,
+        stem === 0 && setOut && node < setOut.leavesStripped ? outdoors : cutOf(stem, node, 'leaf'),
+      ),
+      sucker: suckerOf(shows, order, cutOf(stem, node, 'sucker')),
+      truss: carriesTruss(leavesToFirst, order, node) ? trussOf(born, cutOf(stem, node, 'truss')) : null,
+    }
+  }
+
+  function carriesTruss(leavesToFirst: number, order: number, node: number): boolean {
+    if (traits.crop === 'pepper') return order > 0 || node === traits.leavesToFirst - 1
+    const rank = Math.round((node + 1 - leavesToFirst) / traits.leavesBetween)
+    return rank >= 0 && trussNode(leavesToFirst, traits.leavesBetween, rank) === node
+  }
+
+  function leafOf(age: number, taken: number): Leaf {
+    if (taken <= now) return { state: 'removed', area: 0 }
+    return {
+      state: age < traits.leafGrows ? 'expanding' : age < OLD ? 'grown' : 'old',
+      area: traits.leafArea * Math.min(1, Math.max(0, age / traits.leafGrows)),
+    }
+  }
+
+  function suckerOf(shows: number, order: number, taken: number): Sucker {
+    if (taken <= now) return { state: 'removed', length: 0, stem: null }
+    if (shows > now) return { state: 'dormant', length: 0, stem: null }
+    const grown = Math.min(1, (now - shows) / TO_SHOOT)
+    const isShoot = grown >= 1 && order < ORDERS
+    return { state: isShoot ? 'shoot' : 'bud', length: SHOOT_LENGTH * grown, stem: null }
+  }
+
+  function trussOf(born: number, taken: number): Truss {
+    const flowers = Math.round(traits.flowers)
+    if (taken <= now) return { state: 'removed', flowers, set: 0 }
+    const opens = born + traits.toFlower
+    if (opens > now) return { state: 'buds', flowers, set: 0 }
+    const day = days[dayOf(running, opens)]
+    const share = day
+      ? traits.bestSet *
+        fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, traits.crop, traits.heatShift)
+      : 0
+    const set = Math.round(traits.flowers * share)
+    const age = now - opens
+    if (age < OPEN_FOR) return { state: 'open', flowers, set: 0 }
+    if (set === 0) return { state: 'failed', flowers, set }
+    return { state: age >= traits.ripening ? 'ripe' : 'swelling', flowers, set }
+  }
+}
+const NO_LEAF: Leaf = { state: 'removed', area: 0 }
+const NO_SUCKER: Sucker = { state: 'removed', length: 0, stem: null }
+/** † A truss is open for so many °C d. */
+const OPEN_FOR = 60
+
+/** The node over which truss `rank` hangs, from 0. */
+const trussNode = (leavesToFirst: number, between: number, rank: number) =>
+  Math.max(0, Math.floor(leavesToFirst + rank * between + 1e-9) - 1)
+
+/** °C d that have come together by the end of each day, without those that setting out costs. */
+function runningGrowth(days: readonly GrowthDay[], setOutOn: number | null): number[] {
+  let [sum, lost] = [0, 0]
+  return days.map(({ degreeDays, tmin, tmax }, day) => {
+    requireFinite(`days[${day}].degreeDays`, degreeDays)
+    requireFinite(`days[${day}].tmin`, tmin)
+    requireFinite(`days[${day}].tmax`, tmax)
+    const stalls = setOutOn !== null && day >= setOutOn ? Math.min(degreeDays, CHECK - lost) : 0
+    lost += stalls
+    return (sum += degreeDays - stalls)
+  })
+}
+
+/** The first day by whose end so many °C d have come together. */
+function dayOf(running: readonly number[], wanted: number): number {
+  let [low, high] = [0, running.length - 1]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (running[middle]! >= wanted) high = middle
+    else low = middle + 1
+  }
+  return low
+}
