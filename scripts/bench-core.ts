@@ -1,7 +1,9 @@
 import { normalsFor, OPEN_GROUND, simulateSeasons, stationForecast } from '../src/core/climate'
 import { callsOf } from '../src/core/calls'
 import { isoDate } from '../src/core/calendar'
+import { growPlant, plantTraits } from '../src/core/crop'
 import { lightMap, plantLight, type Shader } from '../src/core/light'
+import { advisePruning } from '../src/core/pruning'
 import { bedCapacity, type CapacityInput } from '../src/core/spacing'
 import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
 import { seasonNeeds, shortOf, spreadOver } from '../src/core/supplies'
@@ -122,6 +124,40 @@ const rows = outlook.plantings.slice(0, 10).map((own, index) => ({
 const site = { gust: 20, shelter: 'open', wetness: 'low', weave: 'sectional' } as const
 bench('shed totals for 500 plants', () =>
   spreadOver(shortOf(seasonNeeds(rows, [], site, usualFeeding), demo.supplies), 3),
+)
+const traits = plantTraits(demo.cultivars.find(({ habit }) => habit === 'indeterminate')!)
+const season200 = Array.from({ length: 200 }, (_, day) => ({
+  degreeDays: 6 + 5 * Math.sin((Math.PI * day) / 200),
+  tmin: 15,
+  tmax: 26,
+}))
+bench(
+  '500 plants grown through 200 days, nothing cut',
+  () => {
+    for (let one = 0; one < 500; one++) growPlant(traits, season200, [], null)
+  },
+  3,
+)
+const grownPlant = growPlant(traits, season200, [], null)
+bench(
+  'pruning advice for a plant that was never cut',
+  () =>
+    advisePruning({
+      plant: grownPlant,
+      bush: false,
+      system: 'two-stems',
+      context: {
+        date: today,
+        rain: [0],
+        wetness: 'low',
+        daysSinceTransplant: 60,
+        seasonSlackDays: 40,
+        lastUsefulFlower: null,
+        supportTop: 1.8,
+        dailyDegreeDays: 12,
+      },
+    }),
+  200,
 )
 const stand = Array.from({ length: 400 }, (_, index) => ({
   id: String(index),

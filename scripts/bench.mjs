@@ -37,6 +37,7 @@ const ROUTES = [
   '/plantings/demo-2026-bed-4-1/set-out',
   '/plantings/demo-2026-bed-4-1/support',
   '/planting-day',
+  '/plants/demo-2026-bed-1-1-1',
   '/shed',
 ]
 console.log('route, first answer ms, warm median ms, html kB, first-load script kB gzipped')

@@ -1,3 +1,4 @@
+import type { Crop } from '../core/crop'
 import type { Cut } from '../core/pruning'
 
 const ORGANS: Record<Cut['organ'], string> = {
@@ -13,7 +14,7 @@ const ACTS: Record<Cut['action'], string> = {
 }
 
 /** `Pinch the sucker over leaf 7`; leaves are counted from the base of their stem. */
-export function sayCut({ action, organ, stem, node }: Cut): string {
+export function sayCut({ action, organ, stem, node }: Cut, crop: Crop): string {
   const where = stem === 0 ? '' : ' of a side shoot'
   if (organ === 'tip')
     return action === 'tip-back' ? `${ACTS[action]} this big sucker` : `End the stem at its tip${where}`
@@ -23,5 +24,5 @@ export function sayCut({ action, organ, stem, node }: Cut): string {
       : organ === 'leaf'
         ? `${node + 1} from below`
         : `over leaf ${node + 1}`
-  return `${ACTS[action]} the ${ORGANS[organ]} ${at}${where}`
+  return `${ACTS[action]} the ${crop === 'pepper' && organ === 'truss' ? 'flower' : ORGANS[organ]} ${at}${where}`
 }

@@ -167,7 +167,9 @@ function trusses(plant: Plant, { daysSinceTransplant, seasonSlackDays }: Pruning
   return plant.stems.flatMap((stem, number) =>
     stem.nodes.flatMap(({ truss }, node) => {
       const at = { stem: number, node, organ: 'truss' as const }
-      if (truss?.state === 'failed') return [cut({ ...at, action: 'remove' }, 'prune.failed-truss')]
+      // A pepper drops what did not set by itself.
+      if (truss?.state === 'failed' && plant.crop === 'tomato')
+        return [cut({ ...at, action: 'remove' }, 'prune.failed-truss')]
       if (isYoung && truss?.state === 'open') return [cut({ ...at, action: 'pinch' }, 'prune.first-flowers')]
       return []
     }),

@@ -101,6 +101,20 @@ describe('flowers', () => {
   })
 })
 
+describe('pruning a pepper', () => {
+  const pepper: Cultivar = { ...vine, crop: 'pepper', habit: null, fruit: 'bell' }
+  it('takes no shoot over the fork, and nothing that falls by itself', () => {
+    const hot = growPlant(
+      plantTraits(pepper),
+      Array.from({ length: 100 }, () => ({ degreeDays: 10, tmin: 30, tmax: 42 })),
+      [],
+      null,
+    )
+    expect(hot.stems[1]!.nodes.some(({ truss }) => truss!.state === 'failed')).toBe(true)
+    expect(advise(hot, 'pepper').answer.every(({ organ, stem }) => organ === 'leaf' && stem === 0)).toBe(true)
+  })
+})
+
 describe('every advice', () => {
   const anyPlant = fc.tuple(fc.constantFrom(vine, bush), fc.integer({ min: 5, max: 140 }))
   const anySystem = fc.constantFrom<Training>('single-stem', 'two-stems', 'three-stems', 'cage', 'sprawling')

@@ -97,7 +97,9 @@ export function PlantScreen({ view }: { view: PlantView }) {
             {sayCount(plant.stems[0]?.nodes.length ?? 0, 'leaf', 'leaves')} on the main stem,{' '}
             {bearing(view) === 0
               ? 'no fruit yet'
-              : `${sayCount(bearing(view), 'truss', 'trusses')} with fruit`}
+              : plant.crop === 'pepper'
+                ? `fruit at ${sayCount(bearing(view), 'node')}`
+                : `${sayCount(bearing(view), 'truss', 'trusses')} with fruit`}
             .
           </p>
         </div>
@@ -125,7 +127,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
                     onClick={() => setChosen(chosen === index ? null : index)}
                   >
                     <span className="inline-block w-8 font-semibold text-cut">{index + 1}</span>
-                    <strong>{sayCut(cut)}</strong>, {sayLength(heightOf(view, cut), manner)} up
+                    <strong>{sayCut(cut, plant.crop)}</strong>, {sayLength(heightOf(view, cut), manner)} up
                     {cut.due && ` · from ${formatDate(cut.due, manner)}`}
                     {chosen === index && (
                       <span className="mt-1 block pl-8 text-quiet">{sayReason(cut.reason, manner)}</span>
