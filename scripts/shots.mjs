@@ -20,24 +20,14 @@ const SHOTS = [
   { name: 'ground-list', path: '/ground/list' },
   { name: 'garden', path: '/garden' },
   { name: 'weather', path: '/garden/weather' },
-  { name: 'weather-import', path: '/garden/weather/import', file: true },
   { name: 'planting', path: '/plantings/demo-2026-bed-1-1' },
   { name: 'hardening', path: '/plantings/demo-2026-pot-6-1', to: 'Hardening off' },
   { name: 'planting-day', path: '/plantings/demo-2026-bed-4-1/set-out' },
   { name: 'support', path: '/plantings/demo-2026-row-a-1/support' },
   { name: 'shed', path: '/shed' },
+  { name: 'plant', path: '/plants/demo-2026-tunnel-1-1' },
   { name: 'first-garden', path: '/', empty: true },
 ]
-
-/** A made-up station's file with a line that cannot be. */
-function weatherFile() {
-  const lines = ['Rain (mm);Max temp (°C);Min temp (°C);Datum']
-  for (let day = 1; day <= 31; day++)
-    lines.push(
-      `${day % 6 === 0 ? '4,2' : '0'};${17 + (day % 8)},5;${day === 9 ? 29 : 6 + (day % 5)},0;${String(day).padStart(2, '0')}.05.2025`,
-    )
-  return { name: 'station.csv', mimeType: 'text/csv', buffer: Buffer.from(lines.join('\n')) }
-}
 
 ensureInstalled()
 ensureChromium()
@@ -65,12 +55,6 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
     await page
       .getByRole('region', { name: acts.to })
       .evaluate((part) => part.scrollIntoView({ block: 'center' }))
-  if (acts.file) {
-    await page.getByLabel('Weather file (CSV)').setInputFiles(weatherFile())
-    await page.getByRole('button', { name: 'Read the lines' }).click()
-    await page.getByText(/good lines/).waitFor()
-    await page.getByRole('button', { name: 'Take none' }).scrollIntoViewIfNeeded()
-  }
   await page.waitForTimeout(300)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()

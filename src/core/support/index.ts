@@ -1,7 +1,7 @@
 export { adviseSupport } from './advise-support'
 export type { SupportRule } from './advise-support'
 export { daysToHeights, stemHeightAfter } from './growth'
-export { cageMesh, cagesFromRoll, pinsFrom, stakeDistance, stringLength, tiesUpTo } from './lengths'
+export { cageMesh, cagesFromRoll, PIN_WIRE, pinsFrom, stakeDistance, stringLength, tiesUpTo } from './lengths'
 export { LOWERED_BY, planOf, usualHeight } from './plans'
 export { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS } from './post'
 export type { Ground, Post } from './post'

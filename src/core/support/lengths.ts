@@ -33,12 +33,12 @@ export function tiesUpTo(height: number, every = 0.25): number {
 }
 
 /** A pin of wire bent double, with its legs in the ground, m. */
-const PIN = 0.3
+export const PIN_WIRE = 0.3
 
 /** Pins that a length of wire makes. */
 export function pinsFrom(wire: number): number {
   requireInRange('wire', wire, 0, 10_000)
-  return Math.floor(wire / PIN + 1e-9)
+  return Math.floor(wire / PIN_WIRE + 1e-9)
 }
 
 /** From the stem to its stake, m: a fresh plug, a small plant, one that is staked late. */

@@ -4,13 +4,13 @@ import type { Manner } from '../../core/facts'
 import { depthConditions } from '../../core/season'
 import { added } from '../../core/supplies'
 import { planOf, supportCasesOf, type Need } from '../../core/support'
-import { adviseDepth, evenLeafHeights, holeAmendment } from '../../core/transplant'
+import { adviseDepth, holeAmendment } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { supportSiteOf } from '../../data/support-site'
 import { sayHole } from '../../wording/feeding'
 import { saySupport } from '../../wording/support'
-import { firstMeasures } from './measures'
+import { depthInputOf, firstMeasures } from './measures'
 import { feedingOf, lastPlant, plantingDepth } from './planting-day'
 
 /** One planting of the day, in the order of work. */
@@ -55,16 +55,7 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
   const works = due.map(({ own, go, waits }) => {
     const { planting, cultivar, place } = own
     const measures = firstMeasures(cultivar.crop, lastPlant(state, cultivar.crop), plantingDepth(place))
-    const depth = adviseDepth({
-      crop: cultivar.crop,
-      grafted: cultivar.grafted,
-      stemHeight: measures.height,
-      leafHeights: evenLeafHeights(measures),
-      rootBallDepth: measures.rootBall,
-      rootBallWidth: measures.rootBall * 0.9,
-      soilDepth: measures.soilDepth,
-      ...depthConditions(outlook, own),
-    }).answer
+    const depth = adviseDepth(depthInputOf(cultivar, measures, depthConditions(outlook, own))).answer
     const plans = supportCasesOf(own, plantsOn(state, on), site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     )

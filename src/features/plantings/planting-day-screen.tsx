@@ -9,22 +9,14 @@ import { PlantSection } from '../../components/drawing/plant-section'
 import { useKeys } from '../../components/keys/keys'
 import { PastQuestion } from '../../components/past-question'
 import type { Manner } from '../../core/facts'
-import {
-  adviseDepth,
-  DEPTH_SCHOOLS,
-  depthAt,
-  evenLeafHeights,
-  WARM_SOIL,
-  type DepthInput,
-  type DepthSchool,
-} from '../../core/transplant'
+import { adviseDepth, DEPTH_SCHOOLS, depthAt, WARM_SOIL, type DepthSchool } from '../../core/transplant'
 import { enter, undo } from '../../data/log-actions'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength } from '../../wording/say'
 import { sayDepthReason } from '../../wording/depth-reasons'
-import { firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
+import { depthInputOf, firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
 import { MeasureFields } from './measure-fields'
 import type { PlantingDay } from './planting-day'
 import { SchoolTable, type SchoolRow } from './school-table'
@@ -43,17 +35,8 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const [dragged, setDragged] = useState<number | null>(null)
   const [asks, setAsks] = useState(false)
 
-  const input = useMemo<DepthInput>(
-    () => ({
-      crop,
-      grafted: day.grafted,
-      stemHeight: measures.height,
-      leafHeights: evenLeafHeights(measures),
-      rootBallDepth: measures.rootBall,
-      rootBallWidth: measures.rootBall * 0.9,
-      soilDepth: measures.soilDepth,
-      ...conditions,
-    }),
+  const input = useMemo(
+    () => depthInputOf({ crop, grafted: day.grafted }, measures, conditions),
     [crop, day.grafted, measures, conditions],
   )
   const advice = useMemo(() => adviseDepth({ ...input, school }), [input, school])

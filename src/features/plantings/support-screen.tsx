@@ -92,7 +92,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
         {plan.holds !== null &&
           (inTunnel
             ? 'Inside a tunnel no wind gets at it.'
-            : `Holds a gust of ${speedOf(plan.holds)} at 10 m; ${
+            : `Holds a gust of ${speedOf(plan.holds)} ${sayLength(10, manner)} up; ${
                 onRecord
                   ? `three times the usual day’s wind here is ${speedOf(row.gust)}`
                   : `${speedOf(row.gust)} is what every support should bear`

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { Cautions, PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
-import { cageMesh, cagesFromRoll, pinsFrom } from '../../core/support'
+import { cageMesh, cagesFromRoll, PIN_WIRE, pinsFrom } from '../../core/support'
 import { CAUTIONS } from '../../wording/cautions'
 import { sayCount, sayLength } from '../../wording/say'
 
@@ -48,7 +48,7 @@ export function HomeMade({ mesh, wire, manner }: { mesh: number; wire: number; m
         )
       )}
       <p className="mt-1 mb-3">
-        Ground pins take 30 cm of wire, bent double
+        Ground pins take {sayLength(PIN_WIRE, manner)} of wire, bent double
         {wire > 0 ? `: the ${sayLength(wire, manner)} in the shed make ${pinsFrom(wire)}.` : '.'}
       </p>
       <Cautions texts={[CAUTIONS['wire-mesh']]} />
