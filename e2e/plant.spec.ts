@@ -24,9 +24,22 @@ test('a plant is seen from the side, its cuts are entered, seen after, and taken
   await cuts.getByRole('button', { name: /(is|are) cut$/ }).click()
   await expect(page.getByText(/^Entered: \d+ parts? cut off\.$/)).toBeVisible()
   await expect(heading).not.toHaveText(now)
-  await expect(page.getByRole('region', { name: 'Cut before' }).getByRole('listitem')).toHaveCount(1)
+  await expect(page.getByRole('region', { name: 'Entered of it' }).getByRole('listitem')).toHaveCount(1)
   await page.getByRole('button', { name: 'Take back' }).click()
   await expect(heading).toHaveText(now)
+
+  // What is seen goes before what was worked out.
+  const seen = page.getByRole('form', { name: 'What you see' })
+  await seen.getByRole('button', { name: 'Draw it so' }).click()
+  await expect(seen.getByRole('alert')).toHaveText('Say how many leaves or how high, or both.')
+  await seen.getByLabel('Height of its tip').fill('tall')
+  await seen.getByRole('button', { name: 'Draw it so' }).click()
+  await expect(seen.getByText('A length such as 62 cm or 2 ft, or nothing.')).toBeVisible()
+  await seen.getByLabel('Height of its tip').fill('60 cm')
+  await seen.getByLabel(/^Leaves on the main stem/).fill('16')
+  await seen.getByRole('button', { name: 'Draw it so' }).click()
+  await expect(page.getByText(/: 60\scm high, 16 leaves on the main stem/)).toBeVisible()
+  await expect(page.getByText('16 leaves, 60')).toBeVisible()
 
   // A bush keeps its suckers, and a look ahead enters nothing.
   await open(page, '/plants/demo-2026-row-a-1-1?on=2026-07-25')

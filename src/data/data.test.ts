@@ -236,6 +236,8 @@ describe('a garden file', () => {
       call: 'a:sow',
       until: '2026-07-01',
       why: '',
+      leaves: 11,
+      height: 0.62,
       cuts: [{ stem: 0, node: 3, organ: 'sucker' }],
     }
     const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
@@ -248,6 +250,7 @@ describe('a garden file', () => {
       covered: ['nightLow'],
       flowered: [],
       picked: ['mass', 'count'],
+      seen: ['leaves', 'height'],
       pruned: ['cuts'],
       topped: [],
       cleared: [],

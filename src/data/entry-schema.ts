@@ -62,6 +62,10 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     mass: number().required().min(0).max(10_000),
     count: number().defined().nullable().integer().min(0).max(1_000_000),
   }).noUnknown(),
+  seen: object({
+    leaves: number().defined().nullable().integer().min(0).max(200),
+    height: number().defined().nullable().min(0.01).max(10),
+  }).noUnknown(),
   pruned: object({
     cuts: array(
       object({

@@ -1,5 +1,7 @@
 import type { Crop } from '../core/crop'
+import type { LogEntry, Manner } from '../core/facts'
 import type { Cut } from '../core/pruning'
+import { sayCount, sayLength } from './say'
 
 const ORGANS: Record<Cut['organ'], string> = {
   leaf: 'leaf',
@@ -25,4 +27,16 @@ export function sayCut({ action, organ, stem, node }: Cut, crop: Crop): string {
         ? `${node + 1} from below`
         : `over leaf ${node + 1}`
   return `${ACTS[action]} the ${crop === 'pepper' && organ === 'truss' ? 'flower' : ORGANS[organ]} ${at}${where}`
+}
+
+/** What was entered of a plant: parts cut off, leaves counted, its height. */
+export function sayTold(entry: LogEntry<'pruned' | 'seen'>, manner: Manner): string {
+  if (entry.kind === 'pruned') return `${sayCount(entry.data.cuts.length, 'part')} cut off`
+  const { leaves, height } = entry.data
+  return [
+    leaves === null ? '' : sayCount(leaves, 'leaf', 'leaves'),
+    height === null ? '' : `${sayLength(height, manner)} high`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }

@@ -28,6 +28,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   covered: 'covered',
   flowered: 'first flower',
   picked: 'picked',
+  seen: 'looked at',
   pruned: 'pruned',
   topped: 'topped',
   cleared: 'cleared',

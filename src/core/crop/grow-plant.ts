@@ -11,11 +11,9 @@ export interface GrowthDay {
   tmax: number
 }
 
-/** What was cut off on a day, by its number in `days`. */
-export interface PlantEvent {
-  day: number
-  cuts: readonly PlantCut[]
-}
+/** What was cut off on a day, by its number in `days`; or what was seen: leaves on the main stem, height in m. */
+export type PlantEvent =
+  { day: number; cuts: readonly PlantCut[] } | { day: number; leaves: number | null; height: number | null }
 
 /** How a plant went into the ground. */
 export interface SetOut {
@@ -59,7 +57,8 @@ interface Growing {
  * leaves and may end in one; a pepper forks and flowers at each node above.
  *
  * @param days from emergence on, one after the other
- * @param events in any order; a cut of a part that is not there is told in `misfits`
+ * @param events in any order; a cut of a part that is not there is told in `misfits`; leaves that were counted move
+ *   its clock, a height stretches its stem
  * @param setOut on which day of `days`, with how much stem under the soil, m, and leaves off; null: it was not
  * @throws RangeError when a day's numbers are not finite
  */
@@ -69,12 +68,18 @@ export function growPlant(
   events: readonly PlantEvent[],
   setOut: SetOut | null,
 ): Plant {
+  const seen = events.flatMap((event) => ('cuts' in event ? [] : [event])).sort((a, b) => a.day - b.day)
   const running = runningGrowth(days, setOut?.day ?? null)
+  for (const { day, leaves } of seen) if (leaves !== null) anchor(running, day, leaves, traits)
   const outdoors = setOut === null ? Infinity : (running[Math.max(0, setOut.day - 1)] ?? 0)
   const now = running.at(-1) ?? 0
-  const cuts = events.flatMap(({ day, cuts: taken }) =>
-    taken.map((cut) => ({ ...cut, at: running[Math.min(Math.max(0, day), running.length - 1)] ?? 0 })),
-  )
+  const stretch = stretchOf(traits, days, events, setOut)
+  const cuts = events.flatMap((event) => {
+    if (!('cuts' in event)) return []
+    const { day, cuts: taken } = event
+    const at = running[Math.min(Math.max(0, day), running.length - 1)] ?? 0
+    return taken.map((cut) => ({ ...cut, at }))
+  })
   const used = new Set<(typeof cuts)[number]>()
   const cutOf = (stem: number, node: number, organ: PlantCut['organ']) => {
     const found = cuts.find((cut) => cut.stem === stem && cut.node === node && cut.organ === organ)
@@ -196,6 +201,7 @@ export function growPlant(
     return {
       internode:
         traits.internode *
+        stretch *
         (setOut !== null && born <= outdoors ? RAISED_INTERNODE : 1) *
         Math.min(1, 0.15 + age / STRETCHES),
       leaf: leafOf(
@@ -266,6 +272,43 @@ function runningGrowth(days: readonly GrowthDay[], setOutOn: number | null): num
     lost += stalls
     return (sum += degreeDays - stalls)
   })
+}
+
+/** By how much longer or shorter than usual the stem was when it was last measured. */
+function stretchOf(
+  traits: PlantTraits,
+  days: readonly GrowthDay[],
+  events: readonly PlantEvent[],
+  setOut: SetOut | null,
+): number {
+  const measured = events
+    .flatMap((event) =>
+      'cuts' in event || event.height === null ? [] : [{ day: event.day, height: event.height }],
+    )
+    .sort((a, b) => a.day - b.day)
+    .at(-1)
+  if (!measured) return 1
+  const before = events
+    .filter(({ day }) => day <= measured.day)
+    .map((event) => ('cuts' in event ? event : { ...event, height: null }))
+  const usual = growPlant(traits, days.slice(0, measured.day + 1), before, setOut)
+  const stem = usual.height + usual.buried
+  return stem <= 0
+    ? 1
+    : Math.min(MOST_STRETCH, Math.max(1 / MOST_STRETCH, (measured.height + usual.buried) / stem))
+}
+/** † Beyond this a measure is taken for another plant's. */
+const MOST_STRETCH = 2.5
+
+/** Fits what has come together to the leaves that were counted on a day: all before it by the same share. */
+function anchor(running: number[], day: number, leaves: number, traits: PlantTraits): void {
+  const at = Math.min(Math.max(0, day), running.length - 1)
+  const counted = running[at]
+  if (counted === undefined || counted <= 0) return
+  // Midway to the next leaf: as likely just unfolded as nearly followed.
+  const wanted = traits.toFirstLeaf + (leaves - 0.5) * traits.leafEvery
+  for (let index = 0; index <= at; index++) running[index]! *= wanted / counted
+  for (let index = at + 1; index < running.length; index++) running[index]! += wanted - counted
 }
 
 /** The first day by whose end so many °C d have come together. */

@@ -120,6 +120,19 @@ describe('a plant grown by degree-days', () => {
       { numRuns: 60 },
     )
   })
+  it('follows the leaves that were counted and the height that was measured', () => {
+    const seen = (leaves: number | null, height: number | null) =>
+      grow(cultivar(), 80, [{ day: 60, leaves, height }])
+    const grown = grow(cultivar(), 80)
+    const atDay60 = grow(cultivar(), 61).stems[0]!.nodes.length
+    // Five leaves fewer were there on day 60 than the weather says: five fewer on day 80.
+    expect(seen(atDay60 - 5, null).stems[0]!.nodes.length).toBeCloseTo(grown.stems[0]!.nodes.length - 5, -0.1)
+    expect(seen(atDay60 + 5, null).stems[0]!.nodes.length).toBeGreaterThan(grown.stems[0]!.nodes.length + 3)
+    const half = grow(cultivar(), 61).height / 2
+    expect(seen(null, half).height).toBeCloseTo(grown.height / 2, 6)
+    expect(seen(null, half).leafArea).toBeCloseTo(grown.leafArea, 9)
+    expect(seen(null, 0).height).toBeGreaterThan(0)
+  })
   it('refuses days that are none', () => {
     expect(() => growPlant(plantTraits(bush), [{ degreeDays: NaN, tmin: 1, tmax: 2 }], [], null)).toThrow(
       /degreeDays/,

@@ -22,6 +22,8 @@ export interface EntryData {
   covered: { nightLow: number }
   flowered: Record<string, never>
   picked: { mass: number; count: number | null }
+  /** Leaves counted on the main stem, and height of the tip, m. */
+  seen: { leaves: number | null; height: number | null }
   pruned: { cuts: { stem: number; node: number; organ: 'leaf' | 'sucker' | 'truss' | 'tip' }[] }
   topped: Record<string, never>
   cleared: Record<string, never>
@@ -42,6 +44,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'covered',
   'flowered',
   'picked',
+  'seen',
   'pruned',
   'topped',
   'cleared',

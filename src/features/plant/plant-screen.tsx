@@ -16,6 +16,7 @@ import { sayCount, sayLength } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { sayCut } from '../../wording/pruning'
 import type { PlantView } from './queries'
+import { SeenForm } from './seen-form'
 
 /** One plant from the side: what to cut and why, before and after, and the act. */
 export function PlantScreen({ view }: { view: PlantView }) {
@@ -153,6 +154,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
           </section>
         )}
         <Why reasons={view.reasons} />
+        {on === now && <SeenForm view={view} onKept={() => router.refresh()} />}
         {view.misfits > 0 && (
           <p className="border-l-4 border-cut bg-base-200 px-3 py-2">
             {sayCount(view.misfits, 'entered cut')} of a part that the plant does not have: look at what was
@@ -160,8 +162,8 @@ export function PlantScreen({ view }: { view: PlantView }) {
           </p>
         )}
         {view.history.length > 0 && (
-          <section aria-label="Cut before">
-            <PartHeading>Cut before</PartHeading>
+          <section aria-label="Entered of it">
+            <PartHeading>Entered of it</PartHeading>
             <ul>
               {view.history.map(({ id, text }) => (
                 <li key={id} className="border-t border-base-300 py-1">

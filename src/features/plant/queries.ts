@@ -9,7 +9,7 @@ import {
   type Plant,
   type Training,
 } from '../../core/crop'
-import { ofKind, type Manner } from '../../core/facts'
+import { ofKind, type LogEntry, type Manner } from '../../core/facts'
 import { advisePruning, type Cut, type PruningContext } from '../../core/pruning'
 import { depthConditions, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
 import { usualHeight } from '../../core/support'
@@ -17,6 +17,7 @@ import { mannerOf } from '../../data/gardens'
 import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
+import { sayTold } from '../../wording/pruning'
 import { sayReason } from '../../wording/say-reason'
 
 /** One plant as of a date: its model, and what to cut. */
@@ -52,8 +53,8 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
   if (!position || !own) return null
   const manner = mannerOf(state.garden)
   const { planting, cultivar, place } = own
-  const pruned = prunings(outlook, id, planting.id)
-  const plant = grownOn(own, pruned, on)
+  const told = entriesOf(outlook, id, planting.id)
+  const plant = grownOn(own, told, on)
   const bush = isBush(cultivar)
   const context = contextOf(state, outlook, own)
   const advice = advisePruning({ plant, bush, system: planting.training, context })
@@ -71,20 +72,24 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
     reasons: advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
     cautions: advice.cautions.map((caution) => CAUTIONS[caution]),
     supportTop: context.supportTop,
-    history: pruned.map((entry) => ({
+    history: told.map((entry) => ({
       id: entry.id,
-      text: `${formatDate(entry.on, manner)}: ${entry.data.cuts.length} cut off`,
+      text: `${formatDate(entry.on, manner)}: ${sayTold(entry, manner)}`,
     })),
     misfits: plant.misfits.length,
   }
 }
 
-/** What was cut on this plant, or on all of its planting. */
-const prunings = ({ counted }: SeasonOutlook, plantId: string, plantingId: string) =>
-  ofKind(counted, 'pruned').filter(({ subject }) => subject.id === plantId || subject.id === plantingId)
+/** What was cut and seen on this plant, or on all of its planting. */
+const entriesOf = ({ counted }: SeasonOutlook, plantId: string, plantingId: string) =>
+  counted.filter(
+    (entry): entry is LogEntry<'pruned' | 'seen'> =>
+      (entry.kind === 'pruned' || entry.kind === 'seen') &&
+      (entry.subject.id === plantId || entry.subject.id === plantingId),
+  )
 
 /** The plant's model on a day: raised under cover, then by the air about it. */
-function grownOn(own: PlantingOutlook, pruned: ReturnType<typeof prunings>, on: IsoDate): Plant {
+function grownOn(own: PlantingOutlook, told: readonly LogEntry<'pruned' | 'seen'>[], on: IsoDate): Plant {
   const { cultivar, dates, air, entries } = own
   const traits = plantTraits(cultivar)
   const emerged = dates.emerge.date
@@ -104,7 +109,7 @@ function grownOn(own: PlantingOutlook, pruned: ReturnType<typeof prunings>, on: 
   return growPlant(
     traits,
     days,
-    pruned.map((entry) => ({ day: daysBetween(emerged, entry.on), cuts: entry.data.cuts })),
+    told.map((entry) => ({ day: daysBetween(emerged, entry.on), ...entry.data })),
     setOutEntry && setOutEntry.on >= emerged
       ? {
           day: daysBetween(emerged, setOutEntry.on),
