@@ -28,6 +28,13 @@ test('a plant is seen from the side, its cuts are entered, seen after, and taken
   await page.getByRole('button', { name: 'Take back' }).click()
   await expect(heading).toHaveText(now)
 
+  // Alike on all of the planting: the next plant has lost the same.
+  await cuts.getByRole('button', { name: /^The same on all \d+ plants$/ }).click()
+  await expect(page.getByText(/cut off on each of \d+\.$/)).toBeVisible()
+  await open(page, '/plants/demo-2026-bed-1-1-3')
+  await expect(page.getByRole('region', { name: 'Entered of it' }).getByRole('listitem')).toHaveCount(1)
+  await open(page, '/plants/demo-2026-bed-1-1-2')
+
   // What is seen goes before what was worked out.
   const seen = page.getByRole('form', { name: 'What you see' })
   await seen.getByRole('button', { name: 'Draw it so' }).click()

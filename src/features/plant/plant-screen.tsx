@@ -18,26 +18,31 @@ import { sayCut } from '../../wording/pruning'
 import type { PlantView } from './queries'
 import { SeenForm } from './seen-form'
 
+type Whose = 'one' | 'all'
+
 /** One plant from the side: what to cut and why, before and after, and the act. */
 export function PlantScreen({ view }: { view: PlantView }) {
   const { plant, cuts, manner, on, now } = view
   const router = useRouter()
   const [chosen, setChosen] = useState<number | null>(null)
   const [after, setAfter] = useState(false)
-  const [asks, setAsks] = useState(false)
+  /** What the question of a day that is past was asked for: this plant, or all of its planting. */
+  const [asks, setAsks] = useState<Whose | null>(null)
   const [busy, startEntering] = useTransition()
   const due = cuts.filter(({ due: later }) => later === undefined)
   const shown = after ? applyCuts(plant, due) : plant
   const isAhead = on > now
+  const ask = (whose: Whose) => (on < now ? setAsks(whose) : cutThem(whose))
 
-  const cutThem = () => {
+  const cutThem = (whose: Whose) => {
     if (busy) return
     startEntering(async () => {
       const id = v7()
       const result = await enter([
         {
           id,
-          subject: { type: 'plant', id: view.id },
+          subject:
+            whose === 'all' ? { type: 'planting', id: view.plantingId } : { type: 'plant', id: view.id },
           kind: 'pruned',
           on,
           data: { cuts: due.map(({ stem, node, organ }) => ({ stem, node, organ })) },
@@ -49,9 +54,12 @@ export function PlantScreen({ view }: { view: PlantView }) {
       if (!result.ok) return void toast.error(result.message)
       setAfter(false)
       setChosen(null)
-      toast(`Entered: ${sayCount(due.length, 'part')} cut off.`, {
-        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
-      })
+      toast(
+        `Entered: ${sayCount(due.length, 'part')} cut off${whose === 'all' ? ` on each of ${view.alike}` : ''}.`,
+        {
+          action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
+        },
+      )
       router.refresh()
     })
   }
@@ -62,8 +70,9 @@ export function PlantScreen({ view }: { view: PlantView }) {
         <PastQuestion
           date={formatDate(on, manner, 'full')}
           onAnswer={(yes) => {
-            setAsks(false)
-            if (yes) cutThem()
+            const whose = asks
+            setAsks(null)
+            if (yes) cutThem(whose)
           }}
         />
       )}
@@ -143,13 +152,16 @@ export function PlantScreen({ view }: { view: PlantView }) {
                   This is a look ahead: cutting is entered on its own day. Press t for today.
                 </p>
               ) : (
-                <button
-                  className="btn mt-3 min-h-11 btn-primary"
-                  disabled={busy}
-                  onClick={() => (on < now ? setAsks(true) : cutThem())}
-                >
-                  {due.length === 1 ? 'It is cut' : `All ${due.length} are cut`}
-                </button>
+                <span className="mt-3 flex flex-wrap gap-2">
+                  <button className="btn min-h-11 btn-primary" disabled={busy} onClick={() => ask('one')}>
+                    {due.length === 1 ? 'It is cut' : `All ${due.length} are cut`}
+                  </button>
+                  {view.alike > 1 && (
+                    <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => ask('all')}>
+                      The same on all {view.alike} plants
+                    </button>
+                  )}
+                </span>
               ))}
           </section>
         )}

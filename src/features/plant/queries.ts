@@ -29,6 +29,8 @@ export interface PlantView {
   query: string
   plantingId: string
   title: string
+  /** Plants of its planting, this one among them. */
+  alike: number
   plant: Plant
   training: Training
   cuts: Cut[]
@@ -66,6 +68,7 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
     query: on === state.now ? '' : `?on=${on}`,
     plantingId: planting.id,
     title: `${cultivar.name} ${position.label}, ${place.name}`,
+    alike: state.plants.filter(({ plantingId }) => plantingId === planting.id).length,
     plant,
     training: planting.training,
     cuts: advice.answer,
