@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { toast } from '../toast'
+import { toast } from 'sonner'
 import { object } from 'yup'
 import { v7 } from 'uuid'
 import { PastQuestion } from '../past-question'

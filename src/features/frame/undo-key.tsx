@@ -1,6 +1,6 @@
 'use client'
 
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { useKeys } from '../../components/keys/keys'
 import { undo } from '../../data/log-actions'

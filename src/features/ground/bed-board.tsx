@@ -70,7 +70,7 @@ export function BedBoard({
             </g>
             {free.map(({ x, y }, index) => (
               <FreeSpot
-                key={`${x} ${y}`}
+                key={index}
                 x={x}
                 y={y}
                 picked={picked.has(index)}

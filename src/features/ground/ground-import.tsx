@@ -1,7 +1,7 @@
 'use client'
 
 import { useState, useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { PartHeading } from '../../components/advice/why'
 import type { GroundEdit, Manner } from '../../core/facts'
 import { nameOf } from '../../wording/names'

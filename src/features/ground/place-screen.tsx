@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { Why } from '../../components/advice/why'
 import type { Alternative } from '../../core/advice'
 import { addDays } from '../../core/calendar'
@@ -62,7 +62,15 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
       wetness,
       cage,
     })
-    const spacingOf = new Map(view.plantings.map(({ planting, spacing: theirs }) => [planting.id, theirs]))
+    // What was placed a moment ago keeps the room of its own kind, as it will when the server has answered.
+    const spacingOf = new Map(
+      rows.planting.flatMap((planting) => {
+        const plant = cultivars.find(({ id }) => id === planting.cultivarId)
+        if (!plant) return []
+        const { training, spacingSchool: school } = planting
+        return [[planting.id, recommendSpacing({ plant, training, school, wetness }).answer]]
+      }),
+    )
     const empty = bedOf(place, spacing, wish.support, cultivar, wish.layout)
     const capacity = bedCapacity({
       ...empty,
@@ -72,7 +80,7 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
       ),
     })
     return { spacing, capacity, whenEmpty: fill(empty).count }
-  }, [cultivar, wish, wetness, place, rows.plant, view.plantings])
+  }, [cultivar, cultivars, wish, wetness, place, rows.plant, rows.planting])
   const nameOf = (plantingId: string) =>
     view.plantings.find(({ planting }) => planting.id === plantingId)?.name ??
     cultivars.find(({ id }) => id === rows.planting.find((other) => other.id === plantingId)?.cultivarId)

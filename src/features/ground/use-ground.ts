@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { editedGround, type GroundEdit, type GroundRows } from '../../core/facts'
 import { editGround } from './actions'
 

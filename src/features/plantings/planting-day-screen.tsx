@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState, useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSection } from '../../components/drawing/plant-section'

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useMemo, useRef, useState, useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { Cautions, Why } from '../../components/advice/why'
 import { SupportElevation } from '../../components/drawing/support/elevation'
 import { addDays } from '../../core/calendar'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import type { RaisingWay } from '../../core/facts'
 import { chooseWay } from './actions'
 

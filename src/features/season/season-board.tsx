@@ -1,7 +1,7 @@
 'use client'
 
 import { useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { daysBetween } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { SET_OUT_LIMITS, type PlantingDates, type Stage } from '../../core/season'

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState, useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { PartHeading } from '../../components/advice/why'
 import type { Supply } from '../../core/facts'

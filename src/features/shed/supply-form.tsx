@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef } from 'react'
 import { useWatch } from 'react-hook-form'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { lazy, type AnyObjectSchema } from 'yup'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useTransition } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import type { Manner, Supply } from '../../core/facts'
 import { sayLength } from '../../wording/say'
 import { sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'

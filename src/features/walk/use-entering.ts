@@ -1,7 +1,7 @@
 'use client'
 
 import { useCallback, useState } from 'react'
-import { toast } from '../../components/toast'
+import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import type { IsoDate } from '../../core/calendar'
 import type { EntryData, EntryKind, EntrySubject } from '../../core/facts'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useSyncExternalStore, useTransition } from 'react'
-import { toast } from '../../../components/toast'
+import { toast } from 'sonner'
 import { dropFeed, makeFeed } from './actions'
 
 const never = () => () => undefined

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState, useTransition, type ChangeEvent } from 'react'
-import { toast } from '../../../components/toast'
+import { toast } from 'sonner'
 import { takeGardenFile, type ImportAnswer } from '../actions'
 
 const LARGEST = 18 * 1024 * 1024

@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { toast } from '../../../components/toast'
+import { toast } from 'sonner'
 import { FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { IsoDate } from '../../../core/calendar'

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
-import { toast } from '../../../components/toast'
+import { toast } from 'sonner'
 import type { IsoDate } from '../../../core/calendar'
 import type { Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
