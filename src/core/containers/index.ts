@@ -2,7 +2,7 @@ export { COMPONENTS, mixBill, RECIPE_PARTS, RECIPES, SETTLING, wetMassPerLitre }
 export type { Component, MixLine, Recipe } from './mix'
 export { potAdvice } from './pot-advice'
 export type { PotAnswer, PotRule } from './pot-advice'
-export { POT_SHAPES, potVolume } from './pot-volume'
+export { filledHeight, POT_SHAPES, potVolume } from './pot-volume'
 export type { Pot, PotShape } from './pot-volume'
 export { potLasts } from './pot-water'
 export { floorLoad, wetMass } from './wet-mass'

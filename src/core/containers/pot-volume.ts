@@ -33,8 +33,11 @@ export function potVolume(pot: Pot): { brim: number; filled: number } {
   requireInRange('top', pot.top, 0.03, 20)
   if (pot.shape === 'tapered') requireInRange('bottom', pot.bottom ?? NaN, 0.02, 20)
   if (pot.shape === 'trough') requireInRange('across', pot.across ?? NaN, 0.03, 20)
-  return { brim: upTo(pot, pot.height), filled: upTo(pot, Math.max(pot.height / 2, pot.height - RIM)) }
+  return { brim: upTo(pot, pot.height), filled: upTo(pot, filledHeight(pot)) }
 }
+
+/** How deep the mix in a pot is once it has settled, m. */
+export const filledHeight = ({ height }: Pick<Pot, 'height'>): number => Math.max(height / 2, height - RIM)
 
 function upTo({ shape, top, bottom, across, height }: Pot, level: number): number {
   const litres = 1000 * level

@@ -1,43 +1,34 @@
-import { fruitSet } from '../climate'
-import { requireFinite } from '../guard'
-import type { Leaf, Plant, PlantCut, PlantNode, Stem, Sucker, Truss } from './plant'
-import { nodeHeight } from './plant'
+import {
+  anchor,
+  dayReachedBy,
+  runningGrowth,
+  type GrowthDay,
+  type PlantEvent,
+  type SetOut,
+} from './growth-days'
+import { leafOf, suckerOf, TO_SHOOT, trussOf } from './organs'
+import {
+  nodeHeight,
+  type Leaf,
+  type Plant,
+  type PlantCut,
+  type PlantNode,
+  type Stem,
+  type Sucker,
+} from './plant'
 import type { PlantTraits } from './plant-traits'
-
-/** One day of growth: °C d over base 10, and the temperatures that flowers see, °C. */
-export interface GrowthDay {
-  degreeDays: number
-  tmin: number
-  tmax: number
-}
-
-/** What was cut off on a day, by its number in `days`; or what was seen: leaves on the main stem, height in m. */
-export type PlantEvent =
-  { day: number; cuts: readonly PlantCut[] } | { day: number; leaves: number | null; height: number | null }
-
-/** How a plant went into the ground. */
-export interface SetOut {
-  day: number
-  stemBuried: number
-  leavesStripped: number
-}
 
 /** † Of its full length, an internode grown close under cover. */
 const RAISED_INTERNODE = 0.45
-/** † Nodes over a sucker before it shows; °C d until it is 5 cm long and grows as a stem. */
+/** † Nodes over a sucker before it shows. */
 const SHOWS_AFTER = 4
-const TO_SHOOT = 60
-const SHOOT_LENGTH = 0.05
 /** † A side shoot makes its nodes so much slower, and its first truss after so many leaves. */
 const SLOWER = 1.25
 const SIDE_LEAVES = 6
 /** † Orders of stems that grow out: what comes in the angles of side shoots stays a bud. */
 const ORDERS = 1
-/** † Leaves are old after so many °C d; a node's stem is as long as it gets after so many. */
-const OLD = 1100
+/** † A node's stem is as long as it gets after so many °C d. */
 const STRETCHES = 120
-/** † °C d lost to setting out, hardened. */
-const CHECK = 70
 const PEPPER_SHOOTS = 2
 
 interface Growing {
@@ -73,6 +64,7 @@ export function growPlant(
   for (const { day, leaves } of seen) if (leaves !== null) anchor(running, day, leaves, traits)
   const outdoors = setOut === null ? Infinity : (running[Math.max(0, setOut.day - 1)] ?? 0)
   const now = running.at(-1) ?? 0
+  const dayAt = (degreeDays: number) => days[dayReachedBy(running, degreeDays)]
   const stretch = stretchOf(traits, days, events, setOut)
   const cuts = events.flatMap((event) => {
     if (!('cuts' in event)) return []
@@ -205,11 +197,15 @@ export function growPlant(
         (setOut !== null && born <= outdoors ? RAISED_INTERNODE : 1) *
         Math.min(1, 0.15 + age / STRETCHES),
       leaf: leafOf(
+        traits,
+        now,
         age,
         stem === 0 && setOut && node < setOut.leavesStripped ? outdoors : cutOf(stem, node, 'leaf'),
       ),
-      sucker: suckerOf(shows, order, cutOf(stem, node, 'sucker')),
-      truss: carriesTruss(leavesToFirst, order, node) ? trussOf(born, cutOf(stem, node, 'truss')) : null,
+      sucker: suckerOf(now, shows, order < ORDERS, cutOf(stem, node, 'sucker')),
+      truss: carriesTruss(leavesToFirst, order, node)
+        ? trussOf(traits, now, born, cutOf(stem, node, 'truss'), dayAt)
+        : null,
     }
   }
 
@@ -218,61 +214,12 @@ export function growPlant(
     const rank = Math.round((node + 1 - leavesToFirst) / traits.leavesBetween)
     return rank >= 0 && trussNode(leavesToFirst, traits.leavesBetween, rank) === node
   }
-
-  function leafOf(age: number, taken: number): Leaf {
-    if (taken <= now) return { state: 'removed', area: 0 }
-    return {
-      state: age < traits.leafGrows ? 'expanding' : age < OLD ? 'grown' : 'old',
-      area: traits.leafArea * Math.min(1, Math.max(0, age / traits.leafGrows)),
-    }
-  }
-
-  function suckerOf(shows: number, order: number, taken: number): Sucker {
-    if (taken <= now) return { state: 'removed', length: 0, stem: null }
-    if (shows > now) return { state: 'dormant', length: 0, stem: null }
-    const grown = Math.min(1, (now - shows) / TO_SHOOT)
-    const isShoot = grown >= 1 && order < ORDERS
-    return { state: isShoot ? 'shoot' : 'bud', length: SHOOT_LENGTH * grown, stem: null }
-  }
-
-  function trussOf(born: number, taken: number): Truss {
-    const flowers = Math.round(traits.flowers)
-    if (taken <= now) return { state: 'removed', flowers, set: 0 }
-    const opens = born + traits.toFlower
-    if (opens > now) return { state: 'buds', flowers, set: 0 }
-    const day = days[dayOf(running, opens)]
-    const share = day
-      ? traits.bestSet *
-        fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, traits.crop, traits.heatShift)
-      : 0
-    const set = Math.round(traits.flowers * share)
-    const age = now - opens
-    if (age < OPEN_FOR) return { state: 'open', flowers, set: 0 }
-    if (set === 0) return { state: 'failed', flowers, set }
-    return { state: age >= traits.ripening ? 'ripe' : 'swelling', flowers, set }
-  }
 }
 const NO_LEAF: Leaf = { state: 'removed', area: 0 }
 const NO_SUCKER: Sucker = { state: 'removed', length: 0, stem: null }
-/** † A truss is open for so many °C d. */
-const OPEN_FOR = 60
-
 /** The node over which truss `rank` hangs, from 0. */
 const trussNode = (leavesToFirst: number, between: number, rank: number) =>
   Math.max(0, Math.floor(leavesToFirst + rank * between + 1e-9) - 1)
-
-/** °C d that have come together by the end of each day, without those that setting out costs. */
-function runningGrowth(days: readonly GrowthDay[], setOutOn: number | null): number[] {
-  let [sum, lost] = [0, 0]
-  return days.map(({ degreeDays, tmin, tmax }, day) => {
-    requireFinite(`days[${day}].degreeDays`, degreeDays)
-    requireFinite(`days[${day}].tmin`, tmin)
-    requireFinite(`days[${day}].tmax`, tmax)
-    const stalls = setOutOn !== null && day >= setOutOn ? Math.min(degreeDays, CHECK - lost) : 0
-    lost += stalls
-    return (sum += degreeDays - stalls)
-  })
-}
 
 /** By how much longer or shorter than usual the stem was when it was last measured. */
 function stretchOf(
@@ -299,25 +246,3 @@ function stretchOf(
 }
 /** † Beyond this a measure is taken for another plant's. */
 const MOST_STRETCH = 2.5
-
-/** Fits what has come together to the leaves that were counted on a day: all before it by the same share. */
-function anchor(running: number[], day: number, leaves: number, traits: PlantTraits): void {
-  const at = Math.min(Math.max(0, day), running.length - 1)
-  const counted = running[at]
-  if (counted === undefined || counted <= 0) return
-  // Midway to the next leaf: as likely just unfolded as nearly followed.
-  const wanted = traits.toFirstLeaf + (leaves - 0.5) * traits.leafEvery
-  for (let index = 0; index <= at; index++) running[index]! *= wanted / counted
-  for (let index = at + 1; index < running.length; index++) running[index]! += wanted - counted
-}
-
-/** The first day by whose end so many °C d have come together. */
-function dayOf(running: readonly number[], wanted: number): number {
-  let [low, high] = [0, running.length - 1]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (running[middle]! >= wanted) high = middle
-    else low = middle + 1
-  }
-  return low
-}

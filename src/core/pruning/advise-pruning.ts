@@ -1,7 +1,7 @@
 import type { Advice, Reason } from '../advice'
 import { addDays, type IsoDate } from '../calendar'
 import type { WetnessPressure } from '../climate'
-import { nodeHeight, type Plant, type Stem, type Training } from '../crop'
+import { nodeHeight, SHOOT_LENGTH, TO_SHOOT, type Plant, type Stem, type Training } from '../crop'
 import { requireInRange } from '../guard'
 import { count, days, length, name, share } from '../quantity'
 import type { Cut, PruningRule } from './cut'
@@ -40,9 +40,6 @@ const ENOUGH_LEAVES = 8
 const LONG_SEASON = 21
 /** † Over its support a stem leans by so much, m. */
 const OVER_SUPPORT = 0.3
-/** °C d in which a bud becomes a shoot of 5 cm, see `growPlant`. */
-const TO_SHOOT = 60
-const SHOOT_LENGTH = 0.05
 
 /**
  * What to cut on a plant today in a system of training: at most a third of its leaf, none of it in the wet, never a
@@ -92,10 +89,7 @@ const firstTruss = ({ nodes }: Stem): number | null => {
 /** The stems that a system leads up: the main one, the sucker just below its first truss, and the one above that. */
 function keptStems({ stems }: Plant, system: Training): Set<number> {
   const kept = new Set([0])
-  const first = stems[0] ? firstTruss(stems[0]) : null
-  if (first === null) return kept
-  const beside = system === 'two-stems' ? [first] : system === 'three-stems' ? [first, first + 1] : []
-  for (const node of beside) {
+  for (const node of stems[0] ? reserved(stems[0], system) : []) {
     const stem = stems[0]!.nodes[node]?.sucker.stem
     if (stem !== null && stem !== undefined) kept.add(stem)
   }

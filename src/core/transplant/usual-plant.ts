@@ -7,6 +7,9 @@ export const USUAL_PLANT: Record<Crop, { height: number; leaves: number; rootBal
   pepper: { height: 0.2, leaves: 9, rootBall: 0.08 },
 }
 
+/** † To water a plant in, L. */
+export const WATER_IN = 1
+
 /** † A leaf's share of the stem: the lowest a tenth up, the top one just under the tip. */
 const LOWEST_LEAF = 0.1
 const TOP_LEAF = 0.93

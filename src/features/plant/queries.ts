@@ -3,6 +3,7 @@ import { dayOf, degreeDays, indexOf } from '../../core/climate'
 import {
   growPlant,
   plantTraits,
+  RAISED_DAY,
   THERMAL_LIMITS,
   isBush,
   type GrowthDay,
@@ -43,8 +44,6 @@ export interface PlantView {
   misfits: number
 }
 
-/** † A day of raising under cover: °C d, and °C at night and by day. */
-const RAISED: GrowthDay = { degreeDays: 6, tmin: 16, tmax: 21 }
 /** Days of rain looked ahead. */
 const RAIN_AHEAD = 4
 
@@ -105,7 +104,7 @@ function grownOn(own: PlantingOutlook, told: readonly LogEntry<'pruned' | 'seen'
     const date = addDays(emerged, index)
     const isOutside = isDirect || (setOutOn !== null && date >= setOutOn)
     const at = indexOf(air, date)
-    if (!isOutside || at < 0 || at >= air.days) return RAISED
+    if (!isOutside || at < 0 || at >= air.days) return RAISED_DAY
     const day = dayOf(air, at)
     return { degreeDays: degreeDays(day, limits), tmin: day.tmin, tmax: day.tmax }
   })

@@ -4,7 +4,7 @@ import type { Manner } from '../../core/facts'
 import { depthConditions } from '../../core/season'
 import { added } from '../../core/supplies'
 import { planOf, supportCasesOf, type Need } from '../../core/support'
-import { adviseDepth, holeAmendment } from '../../core/transplant'
+import { adviseDepth, holeAmendment, WATER_IN } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { supportSiteOf } from '../../data/support-site'
@@ -38,9 +38,6 @@ export interface DayPlan {
   /** To water in, L. */
   water: number
 }
-
-/** † To water a plant in, L. */
-const WATER_IN = 1
 
 export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
   const outlook = outlookOn(state, on)

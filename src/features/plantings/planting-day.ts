@@ -1,6 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import { dayOf, indexOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
+import { filledHeight } from '../../core/containers'
 import { ofKind, potOf, type Manner, type Place, type Support } from '../../core/facts'
 import { depthConditions, judgeSetOut, type DepthConditions } from '../../core/season'
 import { stakeDistance, supportCasesOf, planOf, type SupportPlan } from '../../core/support'
@@ -43,13 +44,11 @@ export interface PlantingDay {
 
 /** Nights that a plant has to get through before it has rooted. */
 const NIGHTS = 5
-/** † Mix stands so far under a pot's rim, m. */
-const RIM = 0.04
 
 /** Soil that can be planted into, m: a pot's is as deep as it is filled. */
 export const plantingDepth = (place: Place): number => {
   const pot = potOf(place)
-  return pot ? Math.max(0.05, pot.height - RIM) : place.soilDepth
+  return pot ? Math.max(0.05, filledHeight(pot)) : place.soilDepth
 }
 
 export function plantingDayOf(state: GardenState, id: string, on: IsoDate): PlantingDay | null {
