@@ -10,6 +10,7 @@ const COLOURED = [
   '/plantings/demo-2026-bed-4-1/set-out',
   '/plantings/demo-2026-bed-4-1/support',
   '/shed',
+  '/practice',
 ]
 
 const SCREENS = [
@@ -34,6 +35,7 @@ const SCREENS = [
   '/planting-day',
   '/plants/demo-2026-bed-1-1-1',
   '/shed',
+  '/practice',
 ]
 
 for (const theme of ['day', 'sun', 'dusk'])

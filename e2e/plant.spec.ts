@@ -1,14 +1,18 @@
 import { expect, open, test } from './support/test'
 
+const OVERGROWN = '/plants/demo-2026-bed-2-1-7'
+
 test('a plant is seen from the side, its cuts are entered, seen after, and taken back', async ({ page }) => {
-  await open(page, '/plantings/demo-2026-bed-1-1')
-  await page.getByRole('navigation', { name: 'Each plant' }).getByRole('link', { name: '2' }).click()
+  await open(page, '/plantings/demo-2026-bed-2-1')
+  await page.getByRole('navigation', { name: 'Each plant' }).getByRole('link', { name: '7' }).click()
   const heading = page.getByRole('heading', { level: 1 })
   await expect(heading).toHaveText(/^\d+ cuts? now$/)
   const now = (await heading.textContent())!
   const cuts = page.getByRole('region', { name: 'Cuts' })
-  const drawing = page.getByRole('img', { name: /^The plant from the side/ })
+  const drawing = page.getByRole('application', { name: /^The plant from the side/ })
   const before = await drawing.innerHTML()
+  // Nobody cut it for weeks: it is rescued in sessions.
+  await expect(page.getByText(/It is overgrown: \d sessions a week apart/)).toBeVisible()
 
   // Each cut says why, by key or by its mark on the drawing.
   await cuts.getByRole('listitem').first().getByRole('button').focus()
@@ -17,40 +21,90 @@ test('a plant is seen from the side, its cuts are entered, seen after, and taken
   await page.getByTestId('cut-mark').nth(1).click()
   await expect(cuts.getByRole('listitem').nth(1).getByRole('button')).toHaveAttribute('aria-pressed', 'true')
 
-  await cuts.getByRole('button', { name: 'After' }).click()
+  const shown = cuts.getByRole('group', { name: 'Show the plant' })
+  await shown.getByRole('button', { name: 'After', exact: true }).click()
   expect(await drawing.innerHTML()).not.toBe(before)
-  await cuts.getByRole('button', { name: 'Before' }).click()
+  await shown.getByRole('button', { name: 'Before' }).click()
 
+  const entered = page.getByRole('region', { name: 'Entered of it' })
   await cuts.getByRole('button', { name: /(is|are) cut$/ }).click()
   await expect(page.getByText(/^Entered: \d+ parts? cut off\.$/)).toBeVisible()
   await expect(heading).not.toHaveText(now)
-  await expect(page.getByRole('region', { name: 'Entered of it' }).getByRole('listitem')).toHaveCount(1)
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(entered.getByRole('listitem')).toHaveCount(1)
+  await entered.getByRole('button', { name: /^Take back/ }).click()
   await expect(heading).toHaveText(now)
 
-  // Alike on all of the planting: the next plant has lost the same.
-  await cuts.getByRole('button', { name: /^The same on all \d+ plants$/ }).click()
-  await expect(page.getByText(/cut off on each of \d+\.$/)).toBeVisible()
-  await open(page, '/plants/demo-2026-bed-1-1-3')
-  await expect(page.getByRole('region', { name: 'Entered of it' }).getByRole('listitem')).toHaveCount(1)
-  await open(page, '/plants/demo-2026-bed-1-1-2')
+  // Alike on others of the planting, but for an exception.
+  await cuts.getByRole('button', { name: 'The same on others …' }).click()
+  await cuts.getByLabel('3', { exact: true }).uncheck()
+  await cuts.getByRole('button', { name: /^Cut on all \d+$/ }).click()
+  await expect(page.getByText(/cut off on each of 7\.$/)).toBeVisible()
+  await open(page, '/plants/demo-2026-bed-2-1-3')
+  await expect(entered.getByRole('listitem')).toHaveCount(2)
+  await open(page, '/plants/demo-2026-bed-2-1-4')
+  await expect(entered.getByRole('listitem')).toHaveCount(3)
+  // What names parts that this one lost before is told, and can be taken back here.
+  await expect(entered.getByRole('alert').first()).toContainText('names a part that')
+})
 
-  // What is seen goes before what was worked out.
+test('parts are gone through by key, marked, and refused with a reason', async ({ page }) => {
+  await open(page, OVERGROWN)
+  const drawing = page.getByRole('application', { name: /^The plant from the side/ })
+  const part = page.getByRole('region', { name: 'The part' })
+  await drawing.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(part).toContainText('from below')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('ArrowUp')
+  await expect(part).toContainText(/leaf \d+ from below|Leaf \d+ from below|The leaf/)
+  await part.getByRole('button', { name: 'Sick' }).click()
+  await expect(page.getByText(/^Kept: the leaf \d+ from below sick\.$/)).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Cuts' })).toBeVisible()
+
+  // The tip is refused, with why.
+  for (let step = 0; step < 40; step++) await page.keyboard.press('ArrowRight')
+  await drawing.focus()
+  for (let step = 0; step < 40 && !/growing tip,/i.test((await part.textContent()) ?? ''); step++)
+    await page.keyboard.press('ArrowUp')
+  for (let step = 0; step < 4 && !/growing tip,/i.test((await part.textContent()) ?? ''); step++)
+    await page.keyboard.press('ArrowRight')
+  await expect(part).toContainText('growing tip')
+})
+
+test('what is seen goes before what was worked out, and what cannot be is told', async ({ page }) => {
+  await open(page, OVERGROWN)
   const seen = page.getByRole('form', { name: 'What you see' })
   await seen.getByRole('button', { name: 'Draw it so' }).click()
-  await expect(seen.getByRole('alert')).toHaveText('Say how many leaves or how high, or both.')
+  await expect(seen.getByRole('alert')).toHaveText('Say how many leaves or open trusses, or how high.')
   await seen.getByLabel('Height of its tip').fill('tall')
   await seen.getByRole('button', { name: 'Draw it so' }).click()
   await expect(seen.getByText('A length such as 62 cm or 2 ft, or nothing.')).toBeVisible()
   await seen.getByLabel('Height of its tip').fill('60 cm')
-  await seen.getByLabel(/^Leaves on the main stem/).fill('16')
+  await seen.getByLabel('Leaves on the main stem').fill('16')
+  await seen.getByLabel('Trusses in flower or further').fill('2')
   await seen.getByRole('button', { name: 'Draw it so' }).click()
   await expect(page.getByText(/: 60\scm high, 16 leaves on the main stem/)).toBeVisible()
-  await expect(page.getByText('16 leaves, 60')).toBeVisible()
+  const entered = page.getByRole('region', { name: 'Entered of it' })
+  await expect(entered.getByText(/16 leaves, 60.cm high, 2 trusses opened/)).toBeVisible()
+  await seen.getByRole('button', { name: 'one more' }).click()
+  await expect(page.getByText(/17 leaves on the main stem/).first()).toBeVisible()
+  await seen.getByLabel('Trusses in flower or further').fill('12')
+  await seen.getByRole('button', { name: 'Draw it so' }).click()
+  await expect(entered.getByRole('alert')).toContainText('more or fewer trusses than its leaves allow')
+  await entered.getByRole('button', { name: /^Take back: .*12 trusses opened$/ }).click()
+  await expect(entered.getByRole('alert')).toHaveCount(0)
+})
 
-  // A bush keeps its suckers, and a look ahead enters nothing.
+test('ways to lead it are compared, a bush keeps its suckers, and a look ahead enters nothing', async ({
+  page,
+}) => {
+  await open(page, OVERGROWN)
+  const ways = page.getByRole('region', { name: 'Ways to lead it' })
+  await expect(ways.getByRole('row')).toHaveCount(6)
+  await expect(ways.getByRole('row', { name: /as it is led/ })).toContainText('two stems')
   await open(page, '/plants/demo-2026-row-a-1-1?on=2026-07-25')
   await expect(page.getByText(/A bush bears on its suckers/)).toBeVisible()
+  await expect(ways.getByRole('row', { name: /pruned like a vine/ })).toBeVisible()
   await expect(page.getByText('In about')).toHaveCount(0)
   await expect(page.getByRole('button', { name: /(is|are) cut$/ })).toHaveCount(0)
   await page.goto('/plants/no-such')

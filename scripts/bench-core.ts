@@ -134,22 +134,21 @@ const season200 = Array.from({ length: 200 }, (_, day) => ({
 bench(
   '500 plants grown through 200 days, nothing cut',
   () => {
-    for (let one = 0; one < 500; one++) growPlant(traits, season200, [], null)
+    for (let one = 0; one < 500; one++) growPlant(traits, season200, [])
   },
   3,
 )
-const grownPlant = growPlant(traits, season200, [], null)
+const grownPlant = growPlant(traits, season200, [])
 bench(
   'pruning advice for a plant that was never cut',
   () =>
     advisePruning({
       plant: grownPlant,
-      bush: false,
       system: 'two-stems',
       context: {
         date: today,
-        rain: [0],
-        wetness: 'low',
+        forecast: [],
+        wetnessPressure: 'low',
         daysSinceTransplant: 60,
         seasonSlackDays: 40,
         lastUsefulFlower: null,

@@ -1,5 +1,6 @@
 import { array, mixed, number, object, string, type AnyObjectSchema } from 'yup'
 import { isIsoDate, type IsoDate } from '../core/calendar'
+import { ORGANS, PART_STATES, STATES_OF } from '../core/crop'
 import {
   ENTRY_KINDS,
   SUPPORTS,
@@ -8,6 +9,7 @@ import {
   type LogEntry,
   type Support,
 } from '../core/facts'
+import { PRACTICE_LEVELS } from '../core/pruning'
 
 /** A calendar date that exists. */
 export const isoDateField = () =>
@@ -23,6 +25,12 @@ export const idField = () =>
 const LONGEST_NOTE = 4000
 const plants = () => number().required().integer().min(0).max(100_000)
 const nothing = () => object({}).noUnknown()
+const partOf = (organs: readonly string[]) =>
+  object({
+    stem: number().required().integer().min(0).max(1000),
+    node: number().required().integer().min(0).max(1000),
+    organ: string().required().oneOf(organs),
+  }).noUnknown()
 
 /** What each kind of entry holds; the bounds are those of what can be true. */
 const DATA: Record<EntryKind, AnyObjectSchema> = {
@@ -65,18 +73,27 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
   seen: object({
     leaves: number().defined().nullable().integer().min(0).max(200),
     height: number().defined().nullable().min(0.01).max(10),
+    trusses: number().nullable().integer().min(0).max(60),
   }).noUnknown(),
   pruned: object({
-    cuts: array(
-      object({
-        stem: number().required().integer().min(0).max(1000),
-        node: number().required().integer().min(0).max(1000),
-        organ: string().required().oneOf(['leaf', 'sucker', 'truss', 'tip']),
-      }).noUnknown(),
+    cuts: array(partOf(ORGANS)).required().min(1).max(500),
+    except: array(idField().required()).max(2000).default(undefined),
+  }).noUnknown(),
+  marked: object({
+    marks: array(
+      partOf(Object.keys(STATES_OF)).shape({
+        state: string().required().oneOf(PART_STATES),
+        count: number().integer().min(0).max(200),
+      }),
     )
       .required()
       .min(1)
       .max(500),
+  }).noUnknown(),
+  practised: object({
+    level: string().required().oneOf(PRACTICE_LEVELS),
+    seed: number().required().integer().min(0).max(1_000_000_000),
+    points: number().required().integer().min(0).max(100),
   }).noUnknown(),
   topped: nothing(),
   cleared: nothing(),

@@ -25,6 +25,7 @@ const NAMES: Record<string, string> = {
   weave: 'in a weave',
   sprawling: 'sprawling',
   bush: 'bush, unpruned',
+  'pepper-open': 'open, on four stems',
   tight: 'tight',
   standard: 'standard',
   roomy: 'roomy',

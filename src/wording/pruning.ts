@@ -1,42 +1,85 @@
-import type { Crop } from '../core/crop'
-import type { LogEntry, Manner } from '../core/facts'
+import type { Crop, Organ, PartMark, PartState, PlantPart } from '../core/crop'
+import type { PlantMisfit } from '../core/crop'
+import type { Manner } from '../core/facts'
 import type { Cut } from '../core/pruning'
+import type { PlantEntry } from '../core/season'
 import { sayCount, sayLength } from './say'
 
-const ORGANS: Record<Cut['organ'], string> = {
+const ORGANS: Record<Organ, string> = {
   leaf: 'leaf',
   sucker: 'sucker',
   truss: 'truss',
+  flower: 'fused flower',
+  fruit: 'fruit',
   tip: 'tip',
 }
 const ACTS: Record<Cut['action'], string> = {
   remove: 'Take off',
   pinch: 'Pinch',
   'tip-back': 'Take the tip of',
+  keep: 'Keep',
 }
 
-/** `Pinch the sucker over leaf 7`; leaves are counted from the base of their stem. */
-export function sayCut({ action, organ, stem, node }: Cut, crop: Crop): string {
-  const where = stem === 0 ? '' : ' of a side shoot'
-  if (organ === 'tip')
-    return action === 'tip-back' ? `${ACTS[action]} this big sucker` : `End the stem at its tip${where}`
+/** What the grower says of a part. */
+export const STATE_NAMES: Record<PartState, string> = {
+  kept: 'kept',
+  sick: 'sick',
+  open: 'in flower',
+  set: 'set',
+  ripe: 'ripe',
+  picked: 'picked',
+  failed: 'failed',
+  fused: 'flowers grown together',
+}
+
+/** `the sucker in the angle of leaf 7`; leaves are counted from the base of their stem. */
+export function sayPart({ organ, stem, node }: PlantPart, crop: Crop): string {
+  const where = stem === 0 ? '' : crop === 'pepper' ? ` of stem ${stem + 1}` : ` of side shoot ${stem}`
+  if (organ === 'tip') return `the growing tip${where}`
   const at =
     organ === 'sucker'
       ? `in the angle of leaf ${node + 1}`
       : organ === 'leaf'
         ? `${node + 1} from below`
         : `over leaf ${node + 1}`
-  return `${ACTS[action]} the ${crop === 'pepper' && organ === 'truss' ? 'flower' : ORGANS[organ]} ${at}${where}`
+  return `the ${crop === 'pepper' && organ === 'truss' ? 'flower' : ORGANS[organ]} ${at}${where}`
 }
 
-/** What was entered of a plant: parts cut off, leaves counted, its height. */
-export function sayTold(entry: LogEntry<'pruned' | 'seen'>, manner: Manner): string {
-  if (entry.kind === 'pruned') return `${sayCount(entry.data.cuts.length, 'part')} cut off`
-  const { leaves, height } = entry.data
+/** `Pinch the sucker in the angle of leaf 7`. */
+export function sayCut(cut: Omit<Cut, 'reason'>, crop: Crop): string {
+  const { action, organ, stem } = cut
+  if (organ === 'tip' && action === 'tip-back') return `Tip the big sucker over leaf 2 (side shoot ${stem})`
+  if (organ === 'tip' && action === 'remove')
+    return `End the stem over leaf ${cut.node + 1}${stem === 0 ? '' : ` of side shoot ${stem}`}`
+  return `${ACTS[action]} ${sayPart(cut, crop)}`
+}
+
+const sayMark = ({ state, count, ...part }: PartMark, crop: Crop) =>
+  `${sayPart(part, crop)} ${STATE_NAMES[state]}${count === undefined ? '' : ` (${sayCount(count, 'fruit', 'fruit')})`}`
+
+/** What was entered of a plant: parts cut off or marked, leaves counted, its height. */
+export function sayTold(entry: PlantEntry, crop: Crop, manner: Manner): string {
+  if (entry.kind === 'pruned')
+    return entry.data.cuts.length === 1
+      ? `${sayPart(entry.data.cuts[0]!, crop)} cut off`
+      : `${sayCount(entry.data.cuts.length, 'part')} cut off`
+  if (entry.kind === 'marked') return entry.data.marks.map((mark) => sayMark(mark, crop)).join(', ')
+  const { leaves, height, trusses = null } = entry.data
   return [
     leaves === null ? '' : sayCount(leaves, 'leaf', 'leaves'),
     height === null ? '' : `${sayLength(height, manner)} high`,
+    trusses === null ? '' : `${sayCount(trusses, 'truss', 'trusses')} opened`,
   ]
     .filter(Boolean)
     .join(', ')
+}
+
+/** Why an entry could not be followed. */
+export const MISFITS: Record<PlantMisfit['why'], string> = {
+  'no-such-part': 'names a part that the plant does not have',
+  gone: 'names a part that was gone before',
+  'before-it-came': 'is of a day before it came up',
+  leaves: 'counts far more or fewer leaves than can be there',
+  height: 'gives a height that it cannot have',
+  trusses: 'counts more or fewer trusses than its leaves allow',
 }

@@ -1,5 +1,5 @@
 import type { CallRule } from '../core/calls'
-import type { PruningRule } from '../core/pruning'
+import type { NamingRule, PruningRule } from '../core/pruning'
 import type { DateRule, RiskRule, WarningRule } from '../core/season'
 import type { LoadRule, PotRule } from '../core/containers'
 import type { RotationRule } from '../core/rotation'
@@ -19,6 +19,7 @@ export type Rule =
   | DepthRule
   | LoadRule
   | PotRule
+  | NamingRule
   | PruningRule
   | RiskRule
   | RotationRule

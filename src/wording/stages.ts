@@ -30,6 +30,8 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   picked: 'picked',
   seen: 'looked at',
   pruned: 'pruned',
+  marked: 'parts looked at',
+  practised: 'practised',
   topped: 'topped',
   cleared: 'cleared',
   'put-off': 'put off',

@@ -9,13 +9,14 @@ export const TRAININGS = [
   'sprawling',
   'bush',
   'pepper',
+  'pepper-open',
 ] as const
 /** How a plant is led: what decides its room. */
 export type Training = (typeof TRAININGS)[number]
 
 /** The trainings that suit a cultivar, the usual one first. */
 export function trainingsFor(cultivar: Pick<Cultivar, 'crop' | 'habit'>): readonly Training[] {
-  if (cultivar.crop === 'pepper') return ['pepper']
+  if (cultivar.crop === 'pepper') return ['pepper', 'pepper-open']
   if (isBush(cultivar)) return cultivar.habit === 'dwarf' ? ['bush'] : ['weave', 'cage', 'bush']
   return ['two-stems', 'single-stem', 'three-stems', 'cage', 'sprawling']
 }

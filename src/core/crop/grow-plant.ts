@@ -1,182 +1,228 @@
-import {
-  anchor,
-  dayReachedBy,
-  runningGrowth,
-  type GrowthDay,
-  type PlantEvent,
-  type SetOut,
-} from './growth-days'
-import { leafOf, suckerOf, TO_SHOOT, trussOf } from './organs'
-import {
-  nodeHeight,
-  type Leaf,
-  type Plant,
-  type PlantCut,
-  type PlantNode,
-  type Stem,
-  type Sucker,
-} from './plant'
-import type { PlantTraits } from './plant-traits'
+import { growthClock, type GrowthClock } from './clock'
+import { dayReachedBy, type GrowthDay, type SetOut } from './growth-days'
+import { leafOf, NO_LEAF, NO_SUCKER, OPEN_FOR, suckerOf, TO_SHOOT, trussOf } from './organs'
+import { measured, type Plant, type PlantNode, type Stem } from './plant'
+import type { PlantEvent } from './plant-event'
+import { abortFlowers, type Flowering } from './pepper-load'
+import { trussNode, type PlantTraits } from './plant-traits'
+import { Told } from './told'
 
 /** † Of its full length, an internode grown close under cover. */
 const RAISED_INTERNODE = 0.45
 /** † Nodes over a sucker before it shows. */
 const SHOWS_AFTER = 4
-/** † A side shoot makes its nodes so much slower, and its first truss after so many leaves. */
+/** † A side shoot makes its nodes so much slower, by each other one still more, and its first truss after so many leaves. */
 const SLOWER = 1.25
+const CROWDED = 0.2
 const SIDE_LEAVES = 6
-/** † Orders of stems that grow out: what comes in the angles of side shoots stays a bud. */
+/** † Orders of stems that grow out: what comes in the angles of side shoots stays a bud. A pepper forks twice. */
 const ORDERS = 1
+const FORKS = 2
 /** † A node's stem is as long as it gets after so many °C d. */
 const STRETCHES = 120
 const PEPPER_SHOOTS = 2
+/** † Suckers under a lost tip that it no longer holds back. */
+const FREED = 3
 
 interface Growing {
   parent: number | null
   fromNode: number | null
-  /** Running °C d at its first node, and when it was cut off or topped; Infinity: never. */
+  /** Running °C d at its first node, and when it was cut off; Infinity: never. */
   start: number
   cut: number
-  topped: number
   order: number
+  /** Side shoots that grew when it began. */
+  crowd: number
   /** Leaves before its first truss. */
   leavesToFirst: number
 }
 
+export interface GrowOptions {
+  /** On which day of the days it was set out, with how much stem under the soil, m, and leaves off; null: not yet. */
+  setOut?: SetOut | null
+}
+
 /**
- * A plant grown by degree-days from its emergence, with what was cut off on the way. Tomatoes carry trusses between
- * leaves and may end in one; a pepper forks and flowers at each node above.
+ * A plant grown by degree-days from its emergence, with what was cut off and seen on the way. Tomatoes carry trusses
+ * between leaves and may end in one; a pepper forks and flowers at each node above.
  *
  * @param days from emergence on, one after the other
- * @param events in any order; a cut of a part that is not there is told in `misfits`; leaves that were counted move
- *   its clock, a height stretches its stem
- * @param setOut on which day of `days`, with how much stem under the soil, m, and leaves off; null: it was not
+ * @param events in any order: parts cut and marked, leaves and open trusses counted, height measured. What
+ *   contradicts the plant is left out and told in `misfits`
  * @throws RangeError when a day's numbers are not finite
+ * @example growPlant(plantTraits(cultivar), days, [{ day: 40, leaves: 10, height: null, trusses: 1 }])
  */
 export function growPlant(
   traits: PlantTraits,
   days: readonly GrowthDay[],
   events: readonly PlantEvent[],
-  setOut: SetOut | null,
+  { setOut = null }: GrowOptions = {},
 ): Plant {
-  const seen = events.flatMap((event) => ('cuts' in event ? [] : [event])).sort((a, b) => a.day - b.day)
-  const running = runningGrowth(days, setOut?.day ?? null)
-  for (const { day, leaves } of seen) if (leaves !== null) anchor(running, day, leaves, traits)
+  const clock = growthClock(traits, days, events, setOut)
+  const grown = growParts(traits, days, events, setOut, clock, 1)
+  const height = events
+    .flatMap((event) => ('leaves' in event && event.height !== null && event.day >= 0 ? [event] : []))
+    .filter(({ day }) => day < days.length)
+    .sort((a, b) => a.day - b.day)
+    .at(-1)
+  if (!height) return grown
+  const before = events.filter(({ day }) => day <= height.day)
+  const then = growParts(traits, days.slice(0, height.day + 1), before, setOut, clock, 1)
+  const stem = then.height + then.buried
+  const stretch = stem <= 0 ? 1 : (height.height! + then.buried) / stem
+  if (stretch > MOST_STRETCH || stretch < 1 / MOST_STRETCH)
+    return { ...grown, misfits: [...grown.misfits, { id: height.id ?? null, part: null, why: 'height' }] }
+  return growParts(traits, days, events, setOut, clock, stretch)
+}
+/** † Beyond this a measured height is taken for another plant's. */
+const MOST_STRETCH = 3
+
+/** Leaves that newer ones shade out yellow and dry up: the plant holds no more leaf than its light feeds. */
+function dropShaded(
+  stems: readonly Stem[],
+  begun: readonly Growing[],
+  { leafArea, leafEvery, mostLeaves }: PlantTraits,
+): void {
+  const most = mostLeaves * leafArea
+  const held = stems.reduce(
+    (sum, { nodes }) => sum + nodes.reduce((area, { leaf }) => area + leaf.area, 0),
+    0,
+  )
+  if (held <= most) return
+  const leaves = stems.flatMap(({ nodes }, stem) =>
+    nodes.flatMap((node, index) =>
+      node.leaf.area > 0 ? [{ node, born: begun[stem]!.start + index * leafEvery }] : [],
+    ),
+  )
+  let over = held - most
+  for (const { node } of leaves.sort((a, b) => a.born - b.born)) {
+    if (over <= 0) return
+    over -= node.leaf.area
+    node.leaf = { state: node.leaf.state === 'sick' ? 'sick' : 'old', area: 0 }
+  }
+}
+
+/** The plant of a clock, its stem longer or shorter than usual. */
+function growParts(
+  traits: PlantTraits,
+  days: readonly GrowthDay[],
+  events: readonly PlantEvent[],
+  setOut: SetOut | null,
+  { running, toFlower, misfits }: GrowthClock,
+  stretch: number,
+): Plant {
   const outdoors = setOut === null ? Infinity : (running[Math.max(0, setOut.day - 1)] ?? 0)
-  const now = running.at(-1) ?? 0
+  const now = running[days.length - 1] ?? 0
   const dayAt = (degreeDays: number) => days[dayReachedBy(running, degreeDays)]
-  const stretch = stretchOf(traits, days, events, setOut)
-  const cuts = events.flatMap((event) => {
-    if (!('cuts' in event)) return []
-    const { day, cuts: taken } = event
-    const at = running[Math.min(Math.max(0, day), running.length - 1)] ?? 0
-    return taken.map((cut) => ({ ...cut, at }))
-  })
-  const used = new Set<(typeof cuts)[number]>()
-  const cutOf = (stem: number, node: number, organ: PlantCut['organ']) => {
-    const found = cuts.find((cut) => cut.stem === stem && cut.node === node && cut.organ === organ)
-    if (found) used.add(found)
-    return found?.at ?? Infinity
-  }
-  const tipOf = (stem: number) => {
-    const found = cuts.find((cut) => cut.stem === stem && cut.organ === 'tip')
-    if (found) used.add(found)
-    return found?.at ?? Infinity
-  }
+  const told = new Told(events, running.slice(0, days.length), traits, OPEN_FOR)
+  const flowerings: Flowering[] = []
   const waiting: Growing[] = [
     {
       parent: null,
       fromNode: null,
       start: traits.toFirstLeaf,
       cut: Infinity,
-      topped: Infinity,
       order: 0,
+      crowd: 0,
       leavesToFirst: traits.leavesToFirst,
     },
   ]
   const stems: Stem[] = []
+  const begun: Growing[] = []
   while (waiting.length > 0) {
     // The next to begin gets the next number: what comes later never changes it.
     let first = 0
     waiting.forEach(({ start }, index) => {
       if (start < waiting[first]!.start) first = index
     })
-    const [growing] = waiting.splice(first, 1) as [Growing]
-    const number = stems.length
-    const { parent, fromNode } = growing
-    if (parent !== null) stems[parent]!.nodes[fromNode!]!.sucker.stem = number
-    const topped = Math.min(growing.topped, tipOf(number))
-    const grown = growStem({ ...growing, topped }, number)
-    stems.push(grown.stem)
-    waiting.push(...grown.children)
+    const [next] = waiting.splice(first, 1) as [Growing]
+    const growing = { ...next, crowd: begun.filter(({ order, cut }) => order > 0 && cut > next.start).length }
+    const number = begun.push(growing) - 1
+    const from = growing.parent === null ? undefined : stems[growing.parent]!.nodes[growing.fromNode!]
+    if (from) from.sucker = { ...from.sucker, stem: number }
+    const { stem, children } = growStem(growing, number)
+    stems.push(stem)
+    waiting.push(...children)
   }
-  const plant: Plant = {
+  if (traits.mostSwelling !== null) abortFlowers(flowerings, traits)
+  dropShaded(stems, begun, traits)
+  return measured({
     crop: traits.crop,
+    bush: traits.bush,
+    fruitMass: traits.fruitMass,
     stems,
     buried: setOut?.stemBuried ?? 0,
     height: 0,
+    width: 0,
     leafArea: 0,
-    misfits: [],
-  }
-  stems.forEach(({ nodes }, stem) => {
-    if (nodes.length > 0) plant.height = Math.max(plant.height, nodeHeight(plant, stem, nodes.length - 1))
-    for (const { leaf } of nodes) plant.leafArea += leaf.area
+    misfits: [...misfits, ...told.left()],
   })
-  plant.misfits = cuts.filter((cut) => !used.has(cut)).map(({ stem, node, organ }) => ({ stem, node, organ }))
-  return plant
 
   function growStem(growing: Growing, number: number): { stem: Stem; children: Growing[] } {
-    const { parent, fromNode, start, cut, topped, order } = growing
-    const every = traits.leafEvery * (order === 0 ? 1 : SLOWER)
+    const { parent, fromNode, start, cut, order, crowd } = growing
+    const isSide = order > 0 && traits.crop === 'tomato'
+    const every = traits.leafEvery * (isSide ? SLOWER * (1 + CROWDED * crowd) : 1)
     const stem: Stem = { parent, fromNode, nodes: [], ended: null }
     const children: Growing[] = []
     if (cut <= now) return { stem: { ...stem, ended: 'removed' }, children }
-    const last = lastNodeOf(growing)
-    const isFork = traits.crop === 'pepper' && order === 0
-    const until = Math.min(now, topped)
-    // In the tray suckers rest: too little light falls on them.
-    const shows = (node: number) =>
-      Math.max(start + (node + SHOWS_AFTER) * every, setOut === null ? 0 : outdoors)
-    let along = 0
-    for (let node = 0; node <= last && start + node * every <= until; node++) {
-      const born = start + node * every
-      const grownNode = growNode(growing, number, node, born, shows(node))
+    const ownLast = lastNodeOf(growing)
+    const tip = told.topped(number)
+    const bornOf = (node: number) => start + node * every
+    const last = Math.min(ownLast, tip?.node ?? Infinity)
+    // In the tray suckers rest: too little light falls on them. A lost tip frees those next to it.
+    const shows = (node: number) => {
+      const usual = Math.max(bornOf(node + SHOWS_AFTER), setOut === null ? 0 : outdoors)
+      return tip && node > tip.node - FREED ? Math.min(usual, Math.max(tip.at, bornOf(node))) : usual
+    }
+    let [along, under] = [0, 0]
+    for (let node = 0; node <= last && bornOf(node) <= now; node++) {
+      const grownNode = growNode(growing, number, node, bornOf(node), shows(node))
       along += grownNode.internode
       // What went under the soil roots, and bears neither leaf nor shoot.
       const isUnder = order === 0 && along <= (setOut?.stemBuried ?? 0)
+      if (isUnder) under = node + 1
       stem.nodes.push(isUnder ? { ...grownNode, leaf: NO_LEAF, sucker: NO_SUCKER } : grownNode)
     }
     const made = stem.nodes.length
-    if (topped <= now) stem.ended = 'topped'
-    else if (made > last) stem.ended = isFork ? 'fork' : 'truss'
-    if (isFork && stem.ended === 'fork')
+    const isTopped = tip !== null && made > tip.node
+    if (isTopped) told.fitsTip(number)
+    if (isTopped && tip.node < ownLast) stem.ended = 'topped'
+    else if (made > ownLast) stem.ended = forks(order) ? 'fork' : 'truss'
+    if (stem.ended === 'fork')
       for (let shoot = 0; shoot < PEPPER_SHOOTS; shoot++)
-        children.push(childOf(number, made - 1, start + made * every, Infinity))
-    else if (order < ORDERS && !isFork)
-      stem.nodes.forEach((node, index) => {
-        const shoots = shows(index) + TO_SHOOT
-        const taken = node.sucker === NO_SUCKER ? 0 : cutOf(number, index, 'sucker')
-        // A stem that is topped or has ended no longer holds its suckers back.
-        if (shoots <= now && taken > shoots) children.push(childOf(number, index, shoots, taken))
-      })
+        children.push(
+          childOf(made - 1, bornOf(made), shoot === 0 ? Infinity : told.taken(number, made - 1, 'sucker')),
+        )
+    else if (order < ORDERS && traits.crop === 'tomato')
+      // Nodes that went with the tip had begun their shoots: these keep their numbers.
+      for (let node = 0; node < made || (tip && node <= ownLast && bornOf(node) <= tip.at); node++) {
+        const shoots = shows(node) + TO_SHOOT
+        if (node < under) continue
+        const taken = node < made ? told.taken(number, node, 'sucker') : tip!.at
+        if (shoots <= now && taken > shoots) children.push(childOf(node, shoots, taken))
+      }
     return { stem, children }
 
-    function childOf(from: number, node: number, began: number, taken: number): Growing {
+    function childOf(node: number, began: number, taken: number): Growing {
       return {
-        parent: from,
+        parent: number,
         fromNode: node,
         start: began,
         cut: taken,
-        topped: Infinity,
         order: order + 1,
+        crowd: 0,
         leavesToFirst: traits.crop === 'pepper' ? 0 : Math.min(SIDE_LEAVES, traits.leavesToFirst),
       }
     }
   }
 
-  /** The node at which a stem ends by itself. */
+  function forks(order: number): boolean {
+    return traits.crop === 'pepper' && order < FORKS
+  }
+
+  /** The node at which a stem ends by itself: a pepper's shoots fork once more at once. */
   function lastNodeOf({ order, leavesToFirst }: Growing): number {
-    if (traits.crop === 'pepper') return order === 0 ? traits.leavesToFirst - 1 : Infinity
+    if (traits.crop === 'pepper') return order === 0 ? traits.leavesToFirst - 1 : forks(order) ? 0 : Infinity
     return traits.stopsAfter === null
       ? Infinity
       : trussNode(leavesToFirst, traits.leavesBetween, traits.stopsAfter - 1)
@@ -190,23 +236,34 @@ export function growPlant(
     shows: number,
   ): PlantNode {
     const age = now - born
+    const wasStripped = stem === 0 && setOut !== null && node < setOut.leavesStripped
+    const taken = told.taken(stem, node, 'leaf')
     return {
       internode:
         traits.internode *
         stretch *
         (setOut !== null && born <= outdoors ? RAISED_INTERNODE : 1) *
         Math.min(1, 0.15 + age / STRETCHES),
-      leaf: leafOf(
-        traits,
+      leaf: leafOf(traits, now, age, wasStripped ? outdoors : taken, told.marked(stem, node, 'leaf')),
+      sucker: suckerOf(
         now,
-        age,
-        stem === 0 && setOut && node < setOut.leavesStripped ? outdoors : cutOf(stem, node, 'leaf'),
+        shows,
+        order < ORDERS && traits.crop === 'tomato',
+        told.taken(stem, node, 'sucker'),
+        told.marked(stem, node, 'sucker'),
       ),
-      sucker: suckerOf(now, shows, order < ORDERS, cutOf(stem, node, 'sucker')),
-      truss: carriesTruss(leavesToFirst, order, node)
-        ? trussOf(traits, now, born, cutOf(stem, node, 'truss'), dayAt)
-        : null,
+      truss: carriesTruss(leavesToFirst, order, node) ? growTruss(stem, node, born) : null,
     }
+  }
+
+  function growTruss(stem: number, node: number, born: number): PlantNode['truss'] {
+    const seen = told.truss(stem, node)
+    const opens = seen?.opens ?? born + toFlower
+    const taken = told.taken(stem, node, 'truss')
+    const lost = { flowers: told.lost(stem, node, 'flower'), fruit: told.lost(stem, node, 'fruit') }
+    const truss = trussOf(traits, now, opens, taken, seen, lost, dayAt)
+    if (traits.mostSwelling !== null) flowerings.push({ truss, opens, taken, isSeen: seen !== null })
+    return truss
   }
 
   function carriesTruss(leavesToFirst: number, order: number, node: number): boolean {
@@ -215,34 +272,3 @@ export function growPlant(
     return rank >= 0 && trussNode(leavesToFirst, traits.leavesBetween, rank) === node
   }
 }
-const NO_LEAF: Leaf = { state: 'removed', area: 0 }
-const NO_SUCKER: Sucker = { state: 'removed', length: 0, stem: null }
-/** The node over which truss `rank` hangs, from 0. */
-const trussNode = (leavesToFirst: number, between: number, rank: number) =>
-  Math.max(0, Math.floor(leavesToFirst + rank * between + 1e-9) - 1)
-
-/** By how much longer or shorter than usual the stem was when it was last measured. */
-function stretchOf(
-  traits: PlantTraits,
-  days: readonly GrowthDay[],
-  events: readonly PlantEvent[],
-  setOut: SetOut | null,
-): number {
-  const measured = events
-    .flatMap((event) =>
-      'cuts' in event || event.height === null ? [] : [{ day: event.day, height: event.height }],
-    )
-    .sort((a, b) => a.day - b.day)
-    .at(-1)
-  if (!measured) return 1
-  const before = events
-    .filter(({ day }) => day <= measured.day)
-    .map((event) => ('cuts' in event ? event : { ...event, height: null }))
-  const usual = growPlant(traits, days.slice(0, measured.day + 1), before, setOut)
-  const stem = usual.height + usual.buried
-  return stem <= 0
-    ? 1
-    : Math.min(MOST_STRETCH, Math.max(1 / MOST_STRETCH, (measured.height + usual.buried) / stem))
-}
-/** † Beyond this a measure is taken for another plant's. */
-const MOST_STRETCH = 2.5

@@ -1,53 +1,77 @@
-import { requireFinite } from '../guard'
-import type { PlantCut } from './plant'
-import type { PlantTraits } from './plant-traits'
+import { degreeDays } from '../climate'
+import { requireFinite, requireInRange } from '../guard'
+import { THERMAL_LIMITS, type Crop } from './traits'
 
-/** One day of growth: °C d over base 10, and the temperatures that flowers see, °C. */
+/** One day of growth: °C d over base 10, the temperatures that flowers see, °C, and the pace, 0–1, 1 where none. */
 export interface GrowthDay {
   degreeDays: number
   tmin: number
   tmax: number
+  pace?: number
 }
-
-/** What was cut off on a day, by its number in `days`; or what was seen: leaves on the main stem, height in m. */
-export type PlantEvent =
-  { day: number; cuts: readonly PlantCut[] } | { day: number; leaves: number | null; height: number | null }
 
 /** How a plant went into the ground. */
 export interface SetOut {
   day: number
   stemBuried: number
   leavesStripped: number
+  /** It had its days outside before; else its roots lose more. */
+  hardened?: boolean
 }
 
 /** † A day of raising under cover: °C d, and °C at night and by day. */
 export const RAISED_DAY: GrowthDay = { degreeDays: 6, tmin: 16, tmax: 21 }
 
-/** † °C d lost to setting out, hardened. */
-const CHECK = 70
+/** † °C d lost to setting out. */
+const CHECK = { hardened: 70, soft: 120 }
+/** † Growth slows under a mean of 12 °C, to nothing at 5, and over a maximum of 32 °C by a twentieth a degree. */
+const COLD = { slows: 12, stops: 5 }
+const HEAT = { slows: 32, aDegree: 0.05, least: 0.4 }
+/** † Shade slows from half of the open light on. */
+const SHADE = { slows: 0.5, least: 0.3 }
+
+/**
+ * A day as a plant of the crop meets it: its degree-days, slowed by cold, heat, drought and shade.
+ *
+ * @param water coefficient of water stress Ks, 0–1 [FAO-56 eq. 84]; 1: it has enough
+ * @param light share of the open sky's, 0–1
+ * @throws RangeError when water or light is not from 0 to 1
+ * @example growthDay({ tmin: 15, tmax: 25 }, 'tomato').pace // 1
+ */
+export function growthDay(
+  { tmin, tmax }: { tmin: number; tmax: number },
+  crop: Crop,
+  { water = 1, light = 1 }: { water?: number; light?: number } = {},
+): GrowthDay {
+  requireInRange('water', water, 0, 1)
+  requireInRange('light', light, 0, 1)
+  const mean = (tmin + tmax) / 2
+  const cold = clamp((mean - COLD.stops) / (COLD.slows - COLD.stops), 0, 1)
+  const heat = clamp(1 - (tmax - HEAT.slows) * HEAT.aDegree, HEAT.least, 1)
+  const shade = clamp(SHADE.least + (light / SHADE.slows) * (1 - SHADE.least), SHADE.least, 1)
+  return {
+    degreeDays: degreeDays({ tmin, tmax }, THERMAL_LIMITS[crop]),
+    tmin,
+    tmax,
+    pace: cold * heat * shade * water,
+  }
+}
+const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value))
 
 /** °C d that have come together by the end of each day, without those that setting out costs. */
-export function runningGrowth(days: readonly GrowthDay[], setOutOn: number | null): number[] {
+export function runningGrowth(days: readonly GrowthDay[], setOut: SetOut | null): number[] {
+  const check = setOut?.hardened === false ? CHECK.soft : CHECK.hardened
   let [sum, lost] = [0, 0]
-  return days.map(({ degreeDays, tmin, tmax }, day) => {
-    requireFinite(`days[${day}].degreeDays`, degreeDays)
+  return days.map(({ degreeDays: gained, tmin, tmax, pace = 1 }, day) => {
+    requireFinite(`days[${day}].degreeDays`, gained)
     requireFinite(`days[${day}].tmin`, tmin)
     requireFinite(`days[${day}].tmax`, tmax)
-    const stalls = setOutOn !== null && day >= setOutOn ? Math.min(degreeDays, CHECK - lost) : 0
+    requireInRange(`days[${day}].pace`, pace, 0, 1)
+    const grown = gained * pace
+    const stalls = setOut !== null && day >= setOut.day ? Math.min(grown, check - lost) : 0
     lost += stalls
-    return (sum += degreeDays - stalls)
+    return (sum += grown - stalls)
   })
-}
-
-/** Fits what has come together to the leaves that were counted on a day: all before it by the same share. */
-export function anchor(running: number[], day: number, leaves: number, traits: PlantTraits): void {
-  const at = Math.min(Math.max(0, day), running.length - 1)
-  const counted = running[at]
-  if (counted === undefined || counted <= 0) return
-  // Midway to the next leaf: as likely just unfolded as nearly followed.
-  const wanted = traits.toFirstLeaf + (leaves - 0.5) * traits.leafEvery
-  for (let index = 0; index <= at; index++) running[index]! *= wanted / counted
-  for (let index = at + 1; index < running.length; index++) running[index]! += wanted - counted
 }
 
 /** The first day by whose end so many °C d have come together. */

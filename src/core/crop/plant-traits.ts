@@ -25,7 +25,15 @@ export interface PlantTraits {
   internode: number
   /** kg. */
   fruitMass: number
+  /** Full-grown leaves that the light on one plant feeds. */
+  mostLeaves: number
+  /** Swelling fruit above which new flowers abort; null: it bears what sets. */
+  mostSwelling: number | null
 }
+
+/** The node over which truss `rank` of a stem hangs, from 0. */
+export const trussNode = (leavesToFirst: number, between: number, rank: number) =>
+  Math.max(0, Math.floor(leavesToFirst + rank * between + 1e-9) - 1)
 
 /** † Leaves to the first truss, between trusses, trusses a stem, flowers a truss. */
 const TRUSSES = {
@@ -45,6 +53,10 @@ const PASTE_FLOWERS = 6
 /** † Best set under good weather. */
 const BEST_SET = { cherry: 0.85, slicer: 0.7, paste: 0.7, saladette: 0.7, beefsteak: 0.6 } as const
 const PEPPER_SET = 0.6
+/** † Leaves that a plant holds at most. */
+const MOST_LEAVES = { tomato: 54, pepper: 120 }
+/** † Swelling peppers above which new flowers abort. */
+const MOST_SWELLING = { bell: 5, 'sweet-long': 12, 'hot-large': 12, 'hot-small': 60 } as const
 /** † °C d. */
 const TOMATO = { toFirstLeaf: 60, leafEvery: 28 }
 const PEPPER = { toFirstLeaf: 80, leafEvery: 47, toFork: 9 }
@@ -61,6 +73,7 @@ export function plantTraits(cultivar: Cultivar): PlantTraits {
     ripening: thermalTraits(cultivar).ripening,
     leafGrows: LEAF_GROWS,
     fruitMass: fruitMass(cultivar),
+    mostLeaves: MOST_LEAVES[crop],
   }
   if (crop === 'pepper')
     return {
@@ -75,10 +88,17 @@ export function plantTraits(cultivar: Cultivar): PlantTraits {
       leafEvery: PEPPER.leafEvery,
       leafArea: 0.008,
       internode: 0.05,
+      mostSwelling: MOST_SWELLING[fruit as keyof typeof MOST_SWELLING],
     }
   const type = fruit as keyof typeof TRUSSES.vine
   const habit = cultivar.habit ?? 'indeterminate'
-  const tomato = { ...common, ...TOMATO, bush: isBush(cultivar), bestSet: BEST_SET[type] }
+  const tomato = {
+    ...common,
+    ...TOMATO,
+    bush: isBush(cultivar),
+    bestSet: BEST_SET[type],
+    mostSwelling: null,
+  }
   const isSmallLeaved = type === 'cherry' || habit === 'determinate'
   if (habit === 'indeterminate') {
     const [leavesToFirst, leavesBetween, flowers] = TRUSSES.vine[type]

@@ -1,6 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { growPlant, nodeHeight, plantTraits, type Cultivar, type GrowthDay, type PlantEvent } from '.'
+import {
+  growPlant,
+  growthDay,
+  hangingTrusses,
+  nodeHeight,
+  plantTraits,
+  type Cultivar,
+  type GrowthDay,
+  type PartState,
+  type PlantEvent,
+} from '.'
 
 const cultivar = (change: Partial<Cultivar> = {}): Cultivar => ({
   crop: 'tomato',
@@ -19,7 +29,7 @@ const pepper = cultivar({ crop: 'pepper', habit: null, fruit: 'bell' })
 const steady = (count: number): GrowthDay[] =>
   Array.from({ length: count }, () => ({ degreeDays: 10, tmin: 17, tmax: 24 }))
 const grow = (of: Cultivar, count: number, events: PlantEvent[] = []) =>
-  growPlant(plantTraits(of), steady(count), events, null)
+  growPlant(plantTraits(of), steady(count), events)
 
 describe('a plant grown by degree-days', () => {
   it('makes a leaf every 2.8 days at 20 °C, nine of them under the first truss of a slicer, and three between', () => {
@@ -44,18 +54,53 @@ describe('a plant grown by degree-days', () => {
     expect(stems[0]!.nodes.filter(({ truss }) => truss)).toHaveLength(4)
     expect(stems.length).toBeGreaterThan(4)
   })
-  it('forks a pepper over nine leaves into two shoots that flower at each node', () => {
+  it('forks a pepper over nine leaves, and each shoot once more, into four that flower at each node', () => {
     const { stems } = grow(pepper, 110)
-    expect(stems[0]).toMatchObject({ ended: 'fork' })
+    expect(stems.map(({ parent }) => parent)).toEqual([null, 0, 0, 1, 1, 2, 2])
     expect(stems[0]!.nodes).toHaveLength(9)
-    expect(stems.filter(({ parent }) => parent === 0)).toHaveLength(2)
-    expect(stems[1]!.nodes.every(({ truss }) => truss !== null)).toBe(true)
+    expect(stems.map(({ ended }) => ended)).toEqual(['fork', 'fork', 'fork', null, null, null, null])
+    expect(stems.slice(1).every(({ nodes }) => nodes.every(({ truss }) => truss !== null))).toBe(true)
+  })
+  it('drops a bell’s new flowers while five fruit swell', () => {
+    const { stems } = grow(pepper, 160)
+    const states = stems.flatMap(({ nodes }) => nodes.flatMap(({ truss }) => (truss ? [truss.state] : [])))
+    expect(states.filter((state) => state === 'swelling').length).toBeLessThanOrEqual(5)
+    expect(states).toContain('failed')
+    expect(states).toContain('ripe')
+  })
+  it('slows in cold, heat, drought and deep shade, and not on a good day', () => {
+    const pace = (day: { tmin: number; tmax: number }, more = {}) => growthDay(day, 'tomato', more).pace!
+    expect(pace({ tmin: 15, tmax: 26 })).toBe(1)
+    expect(pace({ tmin: 4, tmax: 14 })).toBeLessThan(1)
+    expect(pace({ tmin: 22, tmax: 38 })).toBeLessThan(1)
+    expect(pace({ tmin: 15, tmax: 26 }, { water: 0.5 })).toBe(0.5)
+    expect(pace({ tmin: 15, tmax: 26 }, { light: 0.2 })).toBeLessThan(1)
+    expect(() => growthDay({ tmin: 15, tmax: 26 }, 'tomato', { water: 2 })).toThrow(/water/)
+    const slow = steady(80).map((day) => ({ ...day, pace: 0.5 }))
+    const plant = growPlant(plantTraits(cultivar()), slow, [])
+    expect(plant.stems[0]!.nodes.length).toBe(grow(cultivar(), 40).stems[0]!.nodes.length)
+  })
+  it('stands still longer when it was not hardened', () => {
+    const set = (hardened: boolean) =>
+      growPlant(plantTraits(cultivar()), steady(60), [], {
+        setOut: { day: 30, stemBuried: 0, leavesStripped: 0, hardened },
+      })
+    expect(set(false).leafArea).toBeLessThan(set(true).leafArea)
+  })
+  it('says what hangs where', () => {
+    const plant = grow(cultivar(), 100)
+    const hanging = hangingTrusses(plant)
+    const first = hanging.find(({ stem, node }) => stem === 0 && node === 8)!
+    // Four of six flowers of a slicer set; nearly ripe, they weigh 150 g each.
+    expect(first.mass).toBeCloseTo(4 * 0.15, 6)
+    expect(hanging.map(({ height }) => height)).toEqual(
+      hanging.map(({ height }) => height).sort((a, b) => a - b),
+    )
+    expect(plant.width).toBeGreaterThan(0.4)
   })
   it('stands still for 70 °C d when it is set out', () => {
     const still = growPlant(plantTraits(cultivar()), steady(60), [], {
-      day: 30,
-      stemBuried: 0.1,
-      leavesStripped: 2,
+      setOut: { day: 30, stemBuried: 0.1, leavesStripped: 2 },
     })
     const free = grow(cultivar(), 53)
     expect(still.stems[0]!.nodes.length).toBe(free.stems[0]!.nodes.length)
@@ -71,7 +116,7 @@ describe('a plant grown by degree-days', () => {
   })
   it('sets nothing in heat: the truss fails', () => {
     const hot = steady(60).map((day) => ({ ...day, tmin: 28, tmax: 41 }))
-    expect(growPlant(plantTraits(cultivar()), hot, [], null).stems[0]!.nodes[8]!.truss!.state).toBe('failed')
+    expect(growPlant(plantTraits(cultivar()), hot, []).stems[0]!.nodes[8]!.truss!.state).toBe('failed')
   })
   it('loses what is cut, keeps its numbers, and tells what fits nowhere', () => {
     const whole = grow(cultivar(), 80)
@@ -86,14 +131,33 @@ describe('a plant grown by degree-days', () => {
     expect(less.stems[1]).toMatchObject({ ended: 'removed', nodes: [] })
     expect(less.stems[0]!.nodes[0]!.leaf).toEqual({ state: 'removed', area: 0 })
     expect(less.leafArea).toBeLessThan(whole.leafArea)
-    expect(less.misfits).toEqual([cuts[2]])
+    expect(less.misfits).toEqual([{ id: null, part: cuts[2], why: 'no-such-part' }])
     const early = grow(cultivar(), 80, [{ day: 1, cuts: [cuts[0]!] }])
-    expect(early.stems[0]!.nodes[node]!.sucker).toEqual({ state: 'removed', length: 0, stem: null })
+    expect(early.stems[0]!.nodes[node]!.sucker).toEqual({
+      ...{ state: 'removed', length: 0, stem: null, kept: false },
+    })
   })
-  it('grows no further where it is topped', () => {
-    const topped = grow(cultivar(), 100, [{ day: 50, cuts: [{ stem: 0, node: 0, organ: 'tip' }] }])
+  it('ends over the node where it is topped, and frees the suckers next to it', () => {
+    const topped = grow(cultivar(), 51, [{ day: 42, cuts: [{ stem: 0, node: 12, organ: 'tip' }] }])
     expect(topped.stems[0]!.ended).toBe('topped')
-    expect(topped.stems[0]!.nodes).toHaveLength(grow(cultivar(), 51).stems[0]!.nodes.length)
+    expect(topped.stems[0]!.nodes).toHaveLength(13)
+    expect(topped.stems[0]!.nodes[12]!.sucker.state).toBe('shoot')
+    expect(grow(cultivar(), 51).stems[0]!.nodes[12]!.sucker.state).not.toBe('shoot')
+  })
+  it('holds no more leaf than its light feeds: the oldest dry up', () => {
+    const plant = grow(cultivar(), 160)
+    expect(plant.leafArea).toBeLessThanOrEqual(54 * 0.05 + 1e-9)
+    expect(plant.leafArea).toBeGreaterThan(46 * 0.05)
+    expect(plant.stems[0]!.nodes[0]!.leaf).toEqual({ state: 'old', area: 0 })
+    expect(plant.stems[0]!.nodes.at(-3)!.leaf.area).toBeGreaterThan(0)
+  })
+  it('keeps the numbers of stems that went with a tip', () => {
+    const whole = grow(cultivar(), 90)
+    const low = grow(cultivar(), 90, [{ day: 80, cuts: [{ stem: 0, node: 10, organ: 'tip' }] }])
+    whole.stems.forEach(({ parent, fromNode }, number) => {
+      if (parent === 0 && fromNode! > 10 && low.stems[number]) expect(low.stems[number].ended).toBe('removed')
+      if (parent === 0 && fromNode! <= 7) expect(low.stems[number]!.fromNode).toBe(fromNode)
+    })
   })
   it('never shrinks by itself, whatever the weather', () => {
     const anyDays = fc.array(
@@ -106,7 +170,7 @@ describe('a plant grown by degree-days', () => {
     )
     fc.assert(
       fc.property(fc.constantFrom(cultivar(), bush, pepper), anyDays, (of, days) => {
-        const grown = (count: number) => growPlant(plantTraits(of), days.slice(0, count), [], null)
+        const grown = (count: number) => growPlant(plantTraits(of), days.slice(0, count), [])
         const [before, after] = [grown(days.length - 1), grown(days.length)]
         expect(after.height).toBeGreaterThanOrEqual(before.height - 1e-9)
         expect(after.stems.length).toBeGreaterThanOrEqual(before.stems.length)
@@ -131,10 +195,63 @@ describe('a plant grown by degree-days', () => {
     const half = grow(cultivar(), 61).height / 2
     expect(seen(null, half).height).toBeCloseTo(grown.height / 2, 6)
     expect(seen(null, half).leafArea).toBeCloseTo(grown.leafArea, 9)
-    expect(seen(null, 0).height).toBeGreaterThan(0)
+  })
+  it('opens as many trusses as were counted, and moves the later ones with them', () => {
+    const openOn = (day: number, trusses: number | null) =>
+      grow(
+        cultivar(),
+        day + 1,
+        trusses === null ? [] : [{ day: 55, leaves: null, height: null, trusses }],
+      ).stems[0]!.nodes.filter(({ truss }) => truss && truss.state !== 'buds').length
+    expect(openOn(55, null)).toBe(1)
+    expect([0, 1, 2].map((trusses) => openOn(55, trusses))).toEqual([0, 1, 2])
+    expect(openOn(75, 2)).toBeGreaterThan(openOn(75, 0))
+  })
+  it('takes a part for what the grower saw it to be', () => {
+    const marked = (state: PartState, count?: number) =>
+      grow(cultivar(), 66, [
+        {
+          day: 65,
+          marks: [{ stem: 0, node: 8, organ: 'truss', state, ...(count === undefined ? {} : { count }) }],
+        },
+      ]).stems[0]!.nodes[8]!.truss!
+    expect(marked('set', 3)).toMatchObject({ state: 'swelling', set: 3 })
+    expect(marked('open')).toMatchObject({ state: 'open' })
+    expect(marked('ripe')).toMatchObject({ state: 'ripe', ripeness: 1 })
+    expect(marked('picked')).toMatchObject({ state: 'picked' })
+    expect(marked('failed')).toMatchObject({ state: 'failed', set: 0 })
+    expect(marked('fused').fused).toBe(true)
+    const plant = grow(cultivar(), 66, [
+      { day: 65, marks: [{ stem: 0, node: 4, organ: 'leaf', state: 'sick' }] },
+      { day: 65, marks: [{ stem: 0, node: 8, organ: 'sucker', state: 'kept' }] },
+    ])
+    expect(plant.stems[0]!.nodes[4]!.leaf.state).toBe('sick')
+    expect(plant.stems[0]!.nodes[8]!.sucker.kept).toBe(true)
+  })
+  it('tells what contradicts it, by the entry, and grows on without it', () => {
+    const events: PlantEvent[] = [
+      { id: 'many-trusses', day: 40, leaves: null, height: null, trusses: 9 },
+      { id: 'many-leaves', day: 40, leaves: 150, height: null },
+      { id: 'too-high', day: 40, leaves: null, height: 5 },
+      { id: 'early', day: -3, cuts: [{ stem: 0, node: 0, organ: 'leaf' }] },
+      { id: 'leaf', day: 30, cuts: [{ stem: 0, node: 1, organ: 'leaf' }] },
+      { id: 'leaf-again', day: 35, cuts: [{ stem: 0, node: 1, organ: 'leaf' }] },
+      { id: 'no-truss', day: 40, marks: [{ stem: 0, node: 1, organ: 'truss', state: 'ripe' }] },
+    ]
+    const told = grow(cultivar(), 60, events)
+    expect(Object.fromEntries(told.misfits.map(({ id, why }) => [id, why]))).toEqual({
+      'many-trusses': 'trusses',
+      'many-leaves': 'leaves',
+      'too-high': 'height',
+      early: 'before-it-came',
+      'leaf-again': 'gone',
+      'no-truss': 'no-such-part',
+    })
+    expect(told.height).toBeCloseTo(grow(cultivar(), 60).height, 9)
+    expect(told.stems[0]!.nodes[1]!.leaf.state).toBe('removed')
   })
   it('refuses days that are none', () => {
-    expect(() => growPlant(plantTraits(bush), [{ degreeDays: NaN, tmin: 1, tmax: 2 }], [], null)).toThrow(
+    expect(() => growPlant(plantTraits(bush), [{ degreeDays: NaN, tmin: 1, tmax: 2 }], [])).toThrow(
       /degreeDays/,
     )
   })

@@ -1,4 +1,5 @@
 import type { IsoDate } from '../calendar'
+import type { PartMark, PlantPart } from '../crop'
 import type { Support } from './planting'
 
 /** What can be entered, by kind, with its data in SI: L, m, °C, kg. */
@@ -22,9 +23,13 @@ export interface EntryData {
   covered: { nightLow: number }
   flowered: Record<string, never>
   picked: { mass: number; count: number | null }
-  /** Leaves counted on the main stem, and height of the tip, m. */
-  seen: { leaves: number | null; height: number | null }
-  pruned: { cuts: { stem: number; node: number; organ: 'leaf' | 'sucker' | 'truss' | 'tip' }[] }
+  /** Leaves and open trusses counted on the main stem, and height of the tip, m. */
+  seen: { leaves: number | null; height: number | null; trusses?: number | null }
+  /** Of a planting: on each plant but those that are named. */
+  pruned: { cuts: PlantPart[]; except?: string[] }
+  marked: { marks: PartMark[] }
+  /** A task of training one's eye: of 100 points. */
+  practised: { level: string; seed: number; points: number }
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -46,6 +51,8 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'picked',
   'seen',
   'pruned',
+  'marked',
+  'practised',
   'topped',
   'cleared',
   'put-off',

@@ -1,8 +1,16 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { isoDate } from '../calendar'
-import { growPlant, plantTraits, type Cultivar, type Plant, type Training } from '../crop'
-import { advisePruning, applyCuts, type PruningContext } from '.'
+import { daysBetween, isoDate } from '../calendar'
+import { growPlant, plantTraits, type Cultivar, type Plant, type PlantEvent, type Training } from '../crop'
+import {
+  advisePruning,
+  applyCuts,
+  compareSystems,
+  refuseCut,
+  scoreCuts,
+  stagesOf,
+  type PruningContext,
+} from '.'
 
 const vine: Cultivar = {
   crop: 'tomato',
@@ -17,23 +25,22 @@ const vine: Cultivar = {
 const bush: Cultivar = { ...vine, habit: 'determinate', fruit: 'paste' }
 const context: PruningContext = {
   date: isoDate('2026-07-01'),
-  rain: [0, 0, 0],
-  wetness: 'low',
+  forecast: [],
+  wetnessPressure: 'low',
   daysSinceTransplant: 30,
   seasonSlackDays: 60,
   lastUsefulFlower: null,
   supportTop: null,
   dailyDegreeDays: 12,
 }
-const grown = (of: Cultivar, days: number): Plant =>
+const grown = (of: Cultivar, days: number, events: PlantEvent[] = []): Plant =>
   growPlant(
     plantTraits(of),
     Array.from({ length: days }, () => ({ degreeDays: 10, tmin: 17, tmax: 24 })),
-    [],
-    null,
+    events,
   )
-const advise = (plant: Plant, system: Training, change: Partial<PruningContext> = {}, isBush = false) =>
-  advisePruning({ plant, bush: isBush, system, context: { ...context, ...change } })
+const advise = (plant: Plant, system: Training, change: Partial<PruningContext> = {}) =>
+  advisePruning({ plant, system, context: { ...context, ...change } })
 const rulesOf = (answer: { reason: { rule: string } }[]) => new Set(answer.map(({ reason }) => reason.rule))
 
 describe('pruning a vine', () => {
@@ -63,8 +70,89 @@ describe('pruning a vine', () => {
     expect(rulesOf(advise(plant, 'single-stem', { supportTop: 0.5 }).answer)).toContain('prune.top-support')
     expect(rulesOf(advise(plant, 'single-stem', { supportTop: 3 }).answer)).not.toContain('prune.top-support')
   })
+  it('ends a late stem two leaves over its last open truss, and lets the open ones be', () => {
+    const tip = advise(plant, 'single-stem', { lastUsefulFlower: context.date }).answer.find(
+      ({ organ, action }) => organ === 'tip' && action === 'remove',
+    )!
+    const open = plant.stems[0]!.nodes.findLastIndex(({ truss }) => truss && truss.state !== 'buds')
+    expect(tip).toMatchObject({ stem: 0, node: open + 2 })
+    const after = applyCuts(plant, [tip])
+    expect(after.stems[0]!.nodes).toHaveLength(open + 3)
+    expect(after.stems[0]!.ended).toBe('topped')
+  })
+  it('tips a sucker found late over two leaves, and in scalding sun every grown one', () => {
+    const late = grown(vine, 90)
+    const tips = advise(late, 'single-stem').answer.filter(({ action }) => action === 'tip-back')
+    expect(tips.length).toBeGreaterThan(0)
+    for (const tip of tips) expect(applyCuts(late, [tip]).stems[tip.stem]!.nodes).toHaveLength(2)
+    const hot = [{ rain: 0, tmax: 35 }]
+    const scalding = advise(plant, 'single-stem', { forecast: hot }).answer
+    expect(rulesOf(scalding)).toContain('prune.sucker-shade')
+    expect(rulesOf(advise(plant, 'single-stem').answer)).not.toContain('prune.sucker-shade')
+  })
+  it('leads up a sucker in the place of a lost tip, while there is time and room', () => {
+    const lost = grown(vine, 70, [{ day: 60, cuts: [{ stem: 0, node: 16, organ: 'tip' }] }])
+    const { answer, reasons } = advise(lost, 'single-stem')
+    const leader = reasons.find(({ rule }) => rule === 'prune.leader')!
+    const heir = Number(leader.values.leaf!.value) - 1
+    expect(heir).toBeGreaterThan(12)
+    expect(answer.some(({ organ, stem, node }) => organ === 'sucker' && stem === 0 && node === heir)).toBe(
+      false,
+    )
+    const topped = advise(lost, 'single-stem', { lastUsefulFlower: context.date })
+    expect(topped.reasons.map(({ rule }) => rule)).not.toContain('prune.leader')
+  })
+  it('takes leaves under a truss that is picked, but not in scalding sun', () => {
+    const marks = [{ stem: 0, node: 8, organ: 'truss', state: 'picked' }] as const
+    const picked = grown(vine, 110, [{ day: 109, marks: [...marks] }])
+    expect(rulesOf(advise(picked, 'single-stem').answer)).toContain('prune.below-picked')
+    const hot = { forecast: [{ rain: 0, tmax: 35 }] }
+    expect(rulesOf(advise(picked, 'single-stem', hot).answer)).not.toContain('prune.below-picked')
+    expect(rulesOf(advise(grown(vine, 110), 'single-stem').answer)).not.toContain('prune.below-picked')
+  })
+  it('keeps a sucker that the grower keeps, takes a sick leaf, and pinches a fused flower of a large type', () => {
+    const on = (of: Cultivar) =>
+      grown(of, 60, [
+        {
+          day: 59,
+          marks: [
+            { stem: 0, node: 12, organ: 'sucker', state: 'kept' },
+            { stem: 0, node: 7, organ: 'leaf', state: 'sick' },
+            { stem: 0, node: 11, organ: 'truss', state: 'fused' },
+          ],
+        },
+      ])
+    const { answer } = advise(on({ ...vine, fruit: 'saladette' }), 'single-stem')
+    expect(answer.some(({ organ, stem, node }) => organ === 'sucker' && stem === 0 && node === 12)).toBe(
+      false,
+    )
+    expect(answer.find(({ reason }) => reason.rule === 'prune.sick-leaf')).toMatchObject({ stem: 0, node: 7 })
+    const fused = grown({ ...vine, fruit: 'beefsteak' }, 60, [
+      { day: 59, marks: [{ stem: 0, node: 9, organ: 'truss', state: 'fused' }] },
+    ])
+    const pinched = advise(fused, 'single-stem').answer.find(({ organ }) => organ === 'flower')!
+    expect(pinched.reason.rule).toBe('prune.fused')
+    expect(rulesOf(advise(applyCuts(fused, [pinched]), 'single-stem').answer)).not.toContain('prune.fused')
+    expect(rulesOf(answer)).not.toContain('prune.fused')
+  })
+  it('clears the stem higher where leaves stay wet', () => {
+    const lows = (wetnessPressure: PruningContext['wetnessPressure']) =>
+      advise(grown(vine, 90), 'cage', { wetnessPressure }).answer.filter(
+        ({ reason }) => reason.rule === 'prune.clear-stem',
+      ).length
+    expect(lows('high')).toBeGreaterThanOrEqual(lows('low'))
+  })
+  it('names a sucker worth rooting while a season is left to bear', () => {
+    const early = advise(plant, 'single-stem', { seasonSlackDays: 90 }).reasons.map(({ rule }) => rule)
+    expect(early).toContain('prune.cutting')
+    expect(
+      advise(plant, 'single-stem', { seasonSlackDays: 10 }).reasons.map(({ rule }) => rule),
+    ).not.toContain('prune.cutting')
+  })
   it('waits for dry leaves', () => {
-    const { answer, reasons } = advise(plant, 'single-stem', { rain: [6, 3, 0] })
+    const { answer, reasons } = advise(plant, 'single-stem', {
+      forecast: [6, 3, 0].map((rain) => ({ rain, tmax: 24 })),
+    })
     expect(reasons.map(({ rule }) => rule)).toContain('prune.wet')
     expect(answer.every(({ due }) => due !== undefined && due >= '2026-07-03')).toBe(true)
   })
@@ -77,12 +165,12 @@ describe('pruning a vine', () => {
 describe('pruning a bush', () => {
   const plant = grown(bush, 80)
   it('leaves every sucker and the tip: they are the crop', () => {
-    const { answer, reasons } = advise(plant, 'weave', { lastUsefulFlower: context.date }, true)
+    const { answer, reasons } = advise(plant, 'weave', { lastUsefulFlower: context.date })
     expect(answer.every(({ organ }) => organ === 'leaf' || organ === 'truss')).toBe(true)
     expect(reasons.map(({ rule }) => rule)).toContain('prune.bush')
   })
   it('takes what touches the soil, under the first truss only', () => {
-    const leaves = advise(plant, 'weave', {}, true).answer.filter(({ organ }) => organ === 'leaf')
+    const leaves = advise(plant, 'weave').answer.filter(({ organ }) => organ === 'leaf')
     expect(leaves.length).toBeGreaterThan(0)
     expect(leaves.every(({ stem, node }) => stem === 0 && node < 6)).toBe(true)
   })
@@ -98,6 +186,10 @@ describe('flowers', () => {
       rulesOf(advise(young, 'single-stem', { daysSinceTransplant: 3, seasonSlackDays: 5 }).answer),
     ).not.toContain('prune.first-flowers')
     expect(rulesOf(advise(young, 'single-stem').answer)).not.toContain('prune.first-flowers')
+    const asked = (school: 'pinch' | 'leave') =>
+      rulesOf(advise(young, 'single-stem', { daysSinceTransplant: 3, seasonSlackDays: 5, school }).answer)
+    expect(asked('pinch')).toContain('prune.first-flowers')
+    expect(asked('leave')).not.toContain('prune.first-flowers')
   })
 })
 
@@ -108,10 +200,119 @@ describe('pruning a pepper', () => {
       plantTraits(pepper),
       Array.from({ length: 100 }, () => ({ degreeDays: 10, tmin: 30, tmax: 42 })),
       [],
-      null,
     )
     expect(hot.stems[1]!.nodes.some(({ truss }) => truss!.state === 'failed')).toBe(true)
     expect(advise(hot, 'pepper').answer.every(({ organ, stem }) => organ === 'leaf' && stem === 0)).toBe(true)
+  })
+})
+
+describe('an open pepper', () => {
+  const pepper: Cultivar = { ...vine, crop: 'pepper', habit: null, fruit: 'bell' }
+  it('is cleared under its fork and between its four stems, which stay', () => {
+    const plant = grown(pepper, 130)
+    const { answer } = advise(plant, 'pepper-open')
+    expect(rulesOf(answer)).toContain('prune.below-fork')
+    expect(rulesOf(answer)).toContain('prune.fork-inner')
+    const after = applyCuts(plant, answer)
+    expect(after.stems.filter(({ ended }) => ended === null)).toHaveLength(4)
+    expect(rulesOf(advise(plant, 'pepper').answer)).not.toContain('prune.fork-inner')
+  })
+})
+
+describe('a cut that is refused', () => {
+  const plant = grown(vine, 70)
+  const ruleOf = (of: Plant, part: Parameters<typeof refuseCut>[1], change: Partial<PruningContext> = {}) =>
+    refuseCut(of, part, 'two-stems', { ...context, ...change })?.rule ?? null
+  const leaf = { stem: 0, node: 2, organ: 'leaf' } as const
+  it('is one in the wet, of a tip, of a stem that is led up, of fruit, of their shade', () => {
+    expect(ruleOf(plant, leaf)).toBeNull()
+    expect(ruleOf(plant, leaf, { forecast: [{ rain: 3, tmax: 20 }] })).toBe('refuse.wet')
+    const tip = { stem: 0, node: plant.stems[0]!.nodes.length - 1, organ: 'tip' } as const
+    expect(ruleOf(plant, tip)).toBe('refuse.tip')
+    expect(ruleOf(plant, tip, { lastUsefulFlower: context.date })).toBeNull()
+    expect(ruleOf(plant, { stem: 0, node: 8, organ: 'sucker' })).toBe('refuse.leader')
+    expect(ruleOf(plant, { stem: 0, node: 5, organ: 'sucker' })).toBeNull()
+    expect(ruleOf(plant, { stem: 0, node: 8, organ: 'truss' })).toBe('refuse.truss')
+    expect(ruleOf(plant, { stem: 0, node: 9, organ: 'leaf' }, { forecast: [{ rain: 0, tmax: 36 }] })).toBe(
+      'refuse.shade',
+    )
+  })
+  it('is one of a bush’s suckers, and of a pepper’s forks', () => {
+    const low = grown(bush, 80)
+    expect(ruleOf(low, { stem: 0, node: 8, organ: 'sucker' })).toBe('refuse.bush')
+    expect(ruleOf(low, { stem: 0, node: 1, organ: 'sucker' })).toBeNull()
+    const pepper = grown({ ...vine, crop: 'pepper', habit: null, fruit: 'bell' }, 110)
+    expect(ruleOf(pepper, { stem: 0, node: 8, organ: 'sucker' })).toBe('refuse.pepper')
+    expect(ruleOf(pepper, { stem: 0, node: 3, organ: 'sucker' })).toBeNull()
+  })
+})
+
+describe('a score', () => {
+  const plant = grown(vine, 60, [
+    { day: 45, cuts: Array.from({ length: 8 }, (_, node) => ({ stem: 0, node, organ: 'sucker' as const })) },
+  ])
+  const advised = advise(plant, 'single-stem').answer.filter(({ due }) => due === undefined)
+  const score = (cuts: Parameters<typeof scoreCuts>[1], change: Partial<PruningContext> = {}) =>
+    scoreCuts(plant, cuts, 'single-stem', { ...context, ...change })
+  it('is whole for what is advised, and nothing for nothing', () => {
+    expect(advised.length).toBeGreaterThan(1)
+    expect(score(advised)).toMatchObject({ points: 100 })
+    expect(score([]).points).toBe(0)
+    expect(score([]).verdicts.map(({ verdict }) => verdict)).toEqual(advised.map(() => 'missed'))
+  })
+  it('tells right, missed, needless and harmful cuts apart, each with its reason', () => {
+    const tip = { stem: 0, node: plant.stems[0]!.nodes.length - 1, organ: 'tip', action: 'remove' } as const
+    const high = { stem: 0, node: plant.stems[0]!.nodes.length - 3, organ: 'leaf', action: 'remove' } as const
+    const { verdicts, points } = score([advised[0]!, tip, high])
+    expect(verdicts.slice(0, 3).map(({ verdict }) => verdict)).toEqual(['right', 'harmful', 'needless'])
+    expect(verdicts[1]!.reason.rule).toBe('refuse.tip')
+    expect(verdicts.filter(({ verdict }) => verdict === 'missed')).toHaveLength(advised.length - 1)
+    expect(points).toBeLessThan(score([advised[0]!]).points)
+  })
+  it('wants nothing cut in the wet', () => {
+    const wet = { forecast: [{ rain: 8, tmax: 20 }] }
+    expect(score([], wet)).toEqual({ points: 100, verdicts: [] })
+    expect(score(advised, wet).points).toBe(0)
+  })
+  it('counts more than a third of the leaf as harm', () => {
+    const all = plant.stems[0]!.nodes.map(
+      (_, node) => ({ stem: 0, node, organ: 'leaf', action: 'remove' }) as const,
+    )
+    expect(score(all).verdicts.some(({ reason }) => reason.rule === 'refuse.limit')).toBe(true)
+  })
+})
+
+describe('systems compared', () => {
+  const days = Array.from({ length: 150 }, () => ({ degreeDays: 11, tmin: 16, tmax: 25 }))
+  const compare = (of: Cultivar, systems: Training[], ground = 0.4) =>
+    compareSystems({
+      ...{ traits: plantTraits(of), days, solar: days.map(() => 20), events: [], setOut: null, today: 45 },
+      ...{ ground, systems, context },
+    })
+  it('leave more stems and fruit, each smaller, the less is cut', () => {
+    const [single, two, cage] = compare(vine, ['single-stem', 'two-stems', 'cage'])
+    expect([single!.stems, two!.stems]).toEqual([1, 2])
+    expect(single!.fruit).toBeLessThan(two!.fruit)
+    expect(two!.fruit).toBeLessThan(cage!.fruit)
+    expect(single!.fruitMass).toBeGreaterThanOrEqual(two!.fruitMass)
+    expect(two!.fruitMass).toBeGreaterThan(cage!.fruitMass)
+    expect(single!.leafIndex).toBeLessThan(cage!.leafIndex)
+    for (const { fruit, fruitMass, yield: crop } of [single!, two!, cage!]) {
+      expect(crop).toBeCloseTo(fruit * fruitMass, 9)
+      expect(crop).toBeGreaterThan(0.5)
+      expect(crop).toBeLessThan(12)
+    }
+  })
+  it('show what a bush loses when it is pruned like a vine', () => {
+    const [kept, pruned] = compare(bush, ['weave', 'single-stem'])
+    expect(pruned!.fruit).toBeLessThan(kept!.fruit / 2)
+  })
+  it('fill no more fruit than the light of the ground allows', () => {
+    // 150 days × 20 MJ × ½ × 2.2 g × 0.6 ÷ 0.055 on 0.4 m² is 14.4 kg at most.
+    for (const { yield: crop } of compare(vine, ['cage', 'sprawling'])) expect(crop).toBeLessThan(14.4)
+    const [small] = compare(vine, ['cage'], 0.1)
+    const [large] = compare(vine, ['cage'], 1)
+    expect(small!.yield).toBeLessThan(large!.yield)
   })
 })
 
@@ -122,7 +323,7 @@ describe('every advice', () => {
     fc.assert(
       fc.property(anyPlant, anySystem, ([of, days], system) => {
         const plant = grown(of, days)
-        const { answer } = advise(plant, system, {}, of === bush)
+        const { answer } = advise(plant, system)
         const now = answer.filter(({ due }) => due === undefined)
         const after = applyCuts(plant, now)
         const leafy = now.filter(({ organ }) => organ !== 'truss' && organ !== 'tip')
@@ -132,19 +333,45 @@ describe('every advice', () => {
       { numRuns: 80 },
     )
   })
-  it('once followed through all its sessions finds nothing more', () => {
+  it('once followed finds nothing more, or only what waits for its day', () => {
     fc.assert(
       fc.property(anyPlant, anySystem, ([of, days], system) => {
         let plant = grown(of, days)
         // A rescue in stages: each session is worked out anew on what is left.
         for (let session = 0; session < 60; session++) {
-          const { answer } = advise(plant, system, {}, of === bush)
+          const { answer } = advise(plant, system)
           if (answer.length === 0) return
           const now = answer.filter(({ due }) => due === undefined)
           expect(now.length).toBeGreaterThan(0)
           plant = applyCuts(plant, now)
         }
-        expect(advise(plant, system, {}, of === bush).answer).toEqual([])
+        expect(advise(plant, system).answer).toEqual([])
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('has stages that add up to the whole, a week apart', () => {
+    fc.assert(
+      fc.property(anyPlant, anySystem, ([of, days], system) => {
+        const plant = grown(of, days)
+        const { answer } = advise(plant, system)
+        const stages = stagesOf(answer, context.date)
+        expect(stages.flatMap(({ cuts }) => cuts)).toHaveLength(answer.length)
+        stages.slice(1).forEach(({ on }, index) => expect(daysBetween(stages[index]!.on, on)).toBe(7))
+        const all = stages.reduce((left, { cuts }) => applyCuts(left, cuts), plant)
+        expect(all.leafArea).toBeCloseTo(applyCuts(plant, answer).leafArea, 9)
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('never takes a bush’s sucker over its first truss, nor any growing tip before the season’s end', () => {
+    fc.assert(
+      fc.property(anyPlant, anySystem, ([of, days], system) => {
+        const plant = grown(of, days)
+        for (const { stem, organ, action } of advise(plant, system).answer) {
+          if (of === bush) expect(['leaf', 'truss']).toContain(organ)
+          if (organ === 'tip') expect([stem === 0, action]).toEqual([false, 'tip-back'])
+        }
       }),
       { numRuns: 60 },
     )

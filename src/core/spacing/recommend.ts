@@ -51,7 +51,7 @@ function rowFor(plant: { crop: Crop; habit: Habit | null; fruit: FruitType }, tr
   if (plant.crop === 'pepper') return ROWS[plant.fruit === 'hot-small' ? 'hot-pepper' : 'pepper']
   if (plant.habit === 'dwarf') return ROWS.dwarf
   if (plant.habit !== 'indeterminate') return ROWS.determinate
-  return ROWS[training === 'weave' || training === 'bush' || training === 'pepper' ? 'two-stems' : training]
+  return training in ROWS ? ROWS[training as keyof typeof ROWS] : ROWS['two-stems']
 }
 
 /**

@@ -141,6 +141,12 @@ function entriesOf(story: Story, planting: Planting, season: number): Omit<LogEn
     })
   }
   if (story.flowered) add('flowered', story.flowered as IsoDate, {})
+  const missed = (story.missed ?? []).map((number) => `${planting.id}-${number}`)
+  for (const [on, leaves] of story.pruned ?? [])
+    add('pruned', on as IsoDate, {
+      cuts: leaves.map((leaf) => ({ stem: 0, node: leaf - 1, organ: 'sucker' })),
+      ...(missed.length > 0 ? { except: missed } : {}),
+    })
   for (const [on, mass, count] of story.picked ?? []) add('picked', on as IsoDate, { mass, count })
   for (const [on, text] of story.notes ?? []) add('note', on as IsoDate, {}, text)
   if (season < 2026) add('cleared', '2025-10-06' as IsoDate, {})

@@ -20,6 +20,9 @@ export interface Story {
   /** Day, kg and number of each picking. */
   picked?: [on: string, kg: number, count: number][]
   notes?: [on: string, text: string][]
+  /** Day, and the leaves of the main stem whose suckers were taken; `missed`: the plants that were passed over. */
+  pruned?: [on: string, leaves: number[]][]
+  missed?: number[]
 }
 
 export const THIS_YEAR: Story[] = [
@@ -32,6 +35,10 @@ export const THIS_YEAR: Story[] = [
     setOut: '2026-05-16',
     reached: 'growing',
     flowered: '2026-06-14',
+    pruned: [
+      ['2026-06-06', [4, 5, 6]],
+      ['2026-06-13', [7]],
+    ],
   },
   {
     place: 'bed-1',
@@ -42,6 +49,10 @@ export const THIS_YEAR: Story[] = [
     setOut: '2026-05-16',
     reached: 'growing',
     flowered: '2026-06-12',
+    pruned: [
+      ['2026-06-06', [4, 5, 6]],
+      ['2026-06-13', [7]],
+    ],
   },
   {
     place: 'bed-2',
@@ -52,6 +63,11 @@ export const THIS_YEAR: Story[] = [
     setOut: '2026-05-18',
     reached: 'growing',
     notes: [['2026-06-15', 'Plant 7 was missed twice: four suckers as long as my arm.']],
+    pruned: [
+      ['2026-06-06', [4, 5]],
+      ['2026-06-13', [6, 7]],
+    ],
+    missed: [7],
   },
   {
     place: 'bed-3',

@@ -2,40 +2,63 @@
 
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
+import { useRef } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { ThemeChoice } from '../../components/theme-choice'
 import { WORKSPACES } from './workspaces'
 
-/** The workspaces as words; on a phone a bar along the bottom. */
+const ITEM =
+  'flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:px-1 max-sm:py-2'
+const tone = (here: boolean) =>
+  here ? 'border-leaf bg-base-200 font-semibold' : 'border-transparent hover:bg-base-200'
+
+/** The workspaces as words; on a phone a bar along the bottom, with what is used indoors behind one more word. */
 export function Rail() {
   const pathname = usePathname()
   const router = useRouter()
   const on = useSearchParams().get('on')
+  const more = useRef<HTMLDetailsElement>(null)
   const at = (path: string) => (on === null ? path : `${path}?on=${on}`)
+  const isHere = (path: string) =>
+    pathname.startsWith(path) || (path === '/season' && /^\/plant(ing)?s\b/.test(pathname))
   useKeys(WORKSPACES.map(({ name, path, key }) => ({ key, label: name, run: () => router.push(at(path)) })))
+  const indoors = WORKSPACES.filter(({ inBar }) => !inBar)
   return (
     <nav
       aria-label="Workspaces"
       className="sticky top-[105px] flex h-[calc(100dvh-105px)] w-28 shrink-0 flex-col border-r border-base-300 pt-3 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:bg-base-200 max-sm:pt-0 print:hidden"
     >
-      {WORKSPACES.map(({ name, path, key }) => {
-        const here = pathname.startsWith(path) || (path === '/season' && /^\/plant(ing)?s\b/.test(pathname))
-        return (
-          <Link
-            key={path}
-            href={at(path)}
-            aria-current={here ? 'page' : undefined}
-            className={`flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:py-2 ${
-              here ? 'border-leaf bg-base-200 font-semibold' : 'border-transparent hover:bg-base-200'
-            }`}
-          >
-            {name}
-            <span aria-hidden className="text-xs text-quiet max-sm:hidden">
-              {key}
-            </span>
-          </Link>
-        )
-      })}
+      {WORKSPACES.map(({ name, path, key, inBar }) => (
+        <Link
+          key={path}
+          href={at(path)}
+          aria-current={isHere(path) ? 'page' : undefined}
+          className={`${ITEM} ${tone(isHere(path))} ${inBar ? '' : 'max-sm:hidden'}`}
+        >
+          {name}
+          <span aria-hidden className="text-xs text-quiet max-sm:hidden">
+            {key}
+          </span>
+        </Link>
+      ))}
+      <details ref={more} className="relative grow sm:hidden">
+        <summary className={`${ITEM} list-none ${tone(indoors.some(({ path }) => isHere(path)))}`}>
+          More
+        </summary>
+        <div className="absolute right-0 bottom-full w-44 border border-base-300 bg-base-200">
+          {indoors.map(({ name, path }) => (
+            <Link
+              key={path}
+              href={at(path)}
+              aria-current={isHere(path) ? 'page' : undefined}
+              className="flex min-h-12 items-center border-b border-base-300 px-4"
+              onClick={() => more.current?.removeAttribute('open')}
+            >
+              {name}
+            </Link>
+          ))}
+        </div>
+      </details>
       <div className="mt-auto px-3.5 pb-4 max-sm:hidden">
         <ThemeChoice />
       </div>

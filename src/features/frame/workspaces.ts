@@ -1,8 +1,9 @@
-/** The workspaces in the order of the work. */
+/** The workspaces in the order of the work; on a phone the bar holds those that are used outdoors. */
 export const WORKSPACES = [
-  { name: 'Walk', path: '/walk', key: 'w' },
-  { name: 'Season', path: '/season', key: 's' },
-  { name: 'Ground', path: '/ground', key: 'g' },
-  { name: 'Shed', path: '/shed', key: 'h' },
-  { name: 'Garden', path: '/garden', key: 'n' },
+  { name: 'Walk', path: '/walk', key: 'w', inBar: true },
+  { name: 'Season', path: '/season', key: 's', inBar: true },
+  { name: 'Ground', path: '/ground', key: 'g', inBar: true },
+  { name: 'Shed', path: '/shed', key: 'h', inBar: true },
+  { name: 'Practice', path: '/practice', key: 'p', inBar: false },
+  { name: 'Garden', path: '/garden', key: 'n', inBar: false },
 ] as const

@@ -72,7 +72,7 @@ export function FitPanel({
           onChange={choose('training')}
           options={trainingsFor(cultivar).map((training) => [
             training,
-            training === 'pepper' ? 'Pepper' : capital(nameOf(training)),
+            training === 'pepper' ? 'Bush, all kept' : capital(nameOf(training)),
           ])}
         />
         <Choice

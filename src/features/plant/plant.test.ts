@@ -35,15 +35,17 @@ describe('a plant', () => {
       const state = demoState({ entries: [pruned(due, subject)] })
       const after = plantViewOf(state, ID, today)!
       expect(after.plant.leafArea).toBeLessThan(plant.leafArea)
-      expect(after.history).toHaveLength(1)
-      expect(after.misfits).toBe(0)
+      expect(after.history).toHaveLength(3)
+      expect(after.history.map(({ misfit }) => misfit)).toEqual([null, null, null])
     }
     const other = demoState({ entries: [pruned(due, { type: 'plant', id: 'demo-2026-bed-1-1-2' })] })
     expect(plantViewOf(other, ID, today)!.plant.leafArea).toBe(plant.leafArea)
   })
   it('tells an entry that fits nowhere', () => {
     const state = demoState({ entries: [pruned([{ stem: 0, node: 900, organ: 'leaf' }])] })
-    expect(plantViewOf(state, ID, today)!.misfits).toBe(1)
+    expect(plantViewOf(state, ID, today)!.history[0]!.misfit).toBe(
+      'names a part that the plant does not have',
+    )
   })
   it('waits before it has come up, and is not there at all by another name', () => {
     expect(plantViewOf(demoState(), ID, isoDate('2026-02-10'))!.plant.height).toBe(0)
@@ -53,5 +55,30 @@ describe('a plant', () => {
     const view = plantViewOf(demoState(), 'demo-2026-row-a-1-1', later)!
     expect(view.plant.stems[0]!.ended).toBe('truss')
     expect(view.cuts.every(({ organ }) => organ === 'leaf' || organ === 'truss')).toBe(true)
+  })
+  it('that was passed over keeps what the others of its planting lost', () => {
+    const shoots = (id: string) =>
+      plantViewOf(demoState(), id, today)!.plant.stems.filter(({ ended }) => ended !== 'removed').length
+    expect(shoots('demo-2026-bed-2-1-7')).toBeGreaterThan(shoots('demo-2026-bed-2-1-6') + 2)
+    expect(plantViewOf(demoState(), 'demo-2026-bed-2-1-7', today)!.history).toHaveLength(0)
+  })
+  it('is compared by the ways to lead it, and shows how it grew', () => {
+    const { systems, growth } = plantViewOf(demoState(), ID, today)!
+    expect(systems.map(({ system }) => system)).toEqual([
+      'two-stems',
+      'single-stem',
+      'three-stems',
+      'cage',
+      'sprawling',
+    ])
+    const of = (system: string) => systems.find((one) => one.system === system)!
+    expect(of('single-stem').fruit).toBeLessThan(of('three-stems').fruit)
+    expect(of('single-stem').fruitMass).toBeGreaterThan(of('cage').fruitMass)
+    for (const { yield: crop } of systems) {
+      expect(crop).toBeGreaterThan(1)
+      expect(crop).toBeLessThan(10)
+    }
+    expect(growth.at(-1)!.height).toBeGreaterThan(growth[0]!.height)
+    expect(growth.reduce((sum, { cut }) => sum + (cut ?? 0), 0)).toBe(4)
   })
 })

@@ -1,25 +1,26 @@
-import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
-import { dayOf, degreeDays, indexOf } from '../../core/climate'
+import { daysBetween, type IsoDate } from '../../core/calendar'
+import { indexOf } from '../../core/climate'
+import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
+import { potOf, type Manner } from '../../core/facts'
+import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
 import {
-  growPlant,
-  plantTraits,
-  RAISED_DAY,
-  THERMAL_LIMITS,
-  isBush,
-  type GrowthDay,
-  type Plant,
-  type Training,
-} from '../../core/crop'
-import { ofKind, type LogEntry, type Manner } from '../../core/facts'
-import { advisePruning, type Cut, type PruningContext } from '../../core/pruning'
-import { depthConditions, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
+  depthConditions,
+  entriesOfPlant,
+  grownAlong,
+  plantCourse,
+  type PlantingOutlook,
+  type SeasonOutlook,
+} from '../../core/season'
+import { recommendSpacing } from '../../core/spacing'
 import { usualHeight } from '../../core/support'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
-import { sayTold } from '../../wording/pruning'
+import { MISFITS, sayTold } from '../../wording/pruning'
 import { sayReason } from '../../wording/say-reason'
+import { growthOf, type GrowthPoint } from './growth'
+import { systemsOf } from './systems'
 
 /** One plant as of a date: its model, and what to cut. */
 export interface PlantView {
@@ -30,22 +31,23 @@ export interface PlantView {
   query: string
   plantingId: string
   title: string
-  /** Plants of its planting, this one among them. */
-  alike: number
+  /** The plants of its planting, this one among them. */
+  alike: { id: string; label: string }[]
   plant: Plant
   training: Training
+  context: PruningContext
   cuts: Cut[]
   reasons: { text: string; weight: string }[]
   cautions: string[]
-  /** Above the ground, m; null: nothing stands beside it. */
-  supportTop: number | null
-  history: { id: string; text: string }[]
-  /** Cuts that were entered and fit nowhere. */
-  misfits: number
+  /** What each system would make of it by the season's end; none while it has not come up. */
+  systems: SystemOutcome[]
+  growth: GrowthPoint[]
+  /** What was entered of it, and why it could not be followed. */
+  history: { id: string; text: string; misfit: string | null }[]
 }
 
-/** Days of rain looked ahead. */
-const RAIN_AHEAD = 4
+/** Days looked ahead. */
+const DAYS_AHEAD = 4
 
 export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantView | null {
   const position = state.plants.find((plant) => plant.id === id)
@@ -54,11 +56,12 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
   if (!position || !own) return null
   const manner = mannerOf(state.garden)
   const { planting, cultivar, place } = own
-  const told = entriesOf(outlook, id, planting.id)
-  const plant = grownOn(own, told, on)
-  const bush = isBush(cultivar)
+  const told = entriesOfPlant(outlook, id, planting.id)
+  const course = plantCourse(own, told, on)
+  const plant = grownAlong(course, plantTraits(cultivar))
   const context = contextOf(state, outlook, own)
-  const advice = advisePruning({ plant, bush, system: planting.training, context })
+  const system = planting.training
+  const advice = advisePruning({ plant, system, context })
   return {
     id,
     manner,
@@ -67,80 +70,67 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
     query: on === state.now ? '' : `?on=${on}`,
     plantingId: planting.id,
     title: `${cultivar.name} ${position.label}, ${place.name}`,
-    alike: state.plants.filter(({ plantingId }) => plantingId === planting.id).length,
+    alike: state.plants
+      .filter(({ plantingId }) => plantingId === planting.id)
+      .map((sibling) => ({ id: sibling.id, label: sibling.label })),
     plant,
-    training: planting.training,
+    training: system,
+    context,
     cuts: advice.answer,
     reasons: advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
     cautions: advice.cautions.map((caution) => CAUTIONS[caution]),
-    supportTop: context.supportTop,
-    history: told.map((entry) => ({
-      id: entry.id,
-      text: `${formatDate(entry.on, manner)}: ${sayTold(entry, manner)}`,
-    })),
-    misfits: plant.misfits.length,
+    systems: systemsOf(own, told, context, groundOf(own, context)),
+    growth: course === null ? [] : growthOf(course, told, manner),
+    history: told
+      .map((entry) => ({
+        id: entry.id,
+        text: `${formatDate(entry.on, manner)}: ${sayTold(entry, cultivar.crop, manner)}`,
+        misfit: misfitOf(plant.misfits, entry.id),
+      }))
+      .reverse(),
   }
 }
 
-/** What was cut and seen on this plant, or on all of its planting. */
-const entriesOf = ({ counted }: SeasonOutlook, plantId: string, plantingId: string) =>
-  counted.filter(
-    (entry): entry is LogEntry<'pruned' | 'seen'> =>
-      (entry.kind === 'pruned' || entry.kind === 'seen') &&
-      (entry.subject.id === plantId || entry.subject.id === plantingId),
-  )
+const misfitOf = (misfits: readonly PlantMisfit[], entry: string) => {
+  const found = misfits.find(({ id }) => id === entry)
+  return found ? MISFITS[found.why] : null
+}
 
-/** The plant's model on a day: raised under cover, then by the air about it. */
-function grownOn(own: PlantingOutlook, told: readonly LogEntry<'pruned' | 'seen'>[], on: IsoDate): Plant {
-  const { cultivar, dates, air, entries } = own
-  const traits = plantTraits(cultivar)
-  const emerged = dates.emerge.date
-  if (emerged === null || emerged > on) return growPlant(traits, [], [], null)
-  const setOutEntry = ofKind(entries, 'set-out').at(-1)
-  const setOutOn = setOutEntry?.on ?? null
-  const limits = THERMAL_LIMITS[cultivar.crop]
-  const isDirect = own.planting.raising === 'direct'
-  const days = Array.from({ length: daysBetween(emerged, on) + 1 }, (_, index): GrowthDay => {
-    const date = addDays(emerged, index)
-    const isOutside = isDirect || (setOutOn !== null && date >= setOutOn)
-    const at = indexOf(air, date)
-    if (!isOutside || at < 0 || at >= air.days) return RAISED_DAY
-    const day = dayOf(air, at)
-    return { degreeDays: degreeDays(day, limits), tmin: day.tmin, tmax: day.tmax }
+/** Ground that a plant has to itself, m²: in a pot its canopy's circle. */
+function groundOf(
+  { planting, cultivar, place }: PlantingOutlook,
+  { wetnessPressure }: PruningContext,
+): number {
+  const width = grownWidth(cultivar, planting.training)
+  if (potOf(place)) return Math.PI * (width / 2) ** 2
+  const { answer } = recommendSpacing({
+    plant: cultivar,
+    training: planting.training,
+    school: planting.spacingSchool,
+    wetness: wetnessPressure,
   })
-  return growPlant(
-    traits,
-    days,
-    told.map((entry) => ({ day: daysBetween(emerged, entry.on), ...entry.data })),
-    setOutEntry && setOutEntry.on >= emerged
-      ? {
-          day: daysBetween(emerged, setOutEntry.on),
-          stemBuried: setOutEntry.data.stemBuried,
-          leavesStripped: setOutEntry.data.leavesStripped,
-        }
-      : isDirect
-        ? null
-        : { day: days.length, stemBuried: 0, leavesStripped: 0 },
-  )
+  return answer.inRow * (place.kind === 'rows' ? answer.betweenRows : answer.lines)
 }
 
 function contextOf(state: GardenState, outlook: SeasonOutlook, own: PlantingOutlook): PruningContext {
-  const { planting, cultivar, dates, air } = own
+  const { planting, cultivar, dates, air, place } = own
   const at = indexOf(air, outlook.today)
   const { seasonSlackDays, dailyDegreeDays } = depthConditions(outlook, own)
   const setOut = dates['set-out'].date
   return {
     date: outlook.today,
-    // Under cover no rain falls; past the forecast nobody knows the day.
-    rain: Array.from({ length: RAIN_AHEAD }, (_, ahead) =>
-      own.place.kind === 'tunnel' || outlook.line.sources[at + ahead] === 'normal'
-        ? 0
-        : (air.rain[at + ahead] ?? 0),
-    ),
-    wetness: wetnessOf(state),
+    // Past the forecast nobody knows the day's rain; under cover none falls.
+    forecast: Array.from({ length: DAYS_AHEAD }, (_, ahead) => ({
+      rain:
+        place.kind === 'tunnel' || outlook.line.sources[at + ahead] === 'normal'
+          ? 0
+          : (air.rain[at + ahead] ?? 0),
+      tmax: air.tmax[at + ahead] ?? 0,
+    })),
+    wetnessPressure: wetnessOf(state),
     daysSinceTransplant: setOut === null ? 0 : Math.max(0, daysBetween(setOut, outlook.today)),
     seasonSlackDays,
-    lastUsefulFlower: dates['last-flower-ripe'].date,
+    lastUsefulFlower: dates.top.date,
     supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
     dailyDegreeDays: Math.min(40, Math.max(0, dailyDegreeDays)),
   }

@@ -2,19 +2,22 @@
 
 import { useMemo } from 'react'
 import { mixed, object, type AnyObjectSchema } from 'yup'
-import { v7 } from 'uuid'
+import { PartHeading } from '../../components/advice/why'
 import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
-import { PartHeading } from '../../components/advice/why'
-import { toast } from 'sonner'
 import type { Manner } from '../../core/facts'
-import { enter, undo } from '../../data/log-actions'
 import { quantityField, wholeField } from '../../wording/fields'
 import type { PlantView } from './queries'
+import { usePlantLog } from './use-plant-log'
 
-type SeenValues = Record<'leaves' | 'height', string>
+type SeenValues = Record<'leaves' | 'trusses' | 'height', string>
+interface Seen {
+  leaves: number | null
+  trusses: number | null
+  height: number | null
+}
 
-/** Either may be left empty: then it was not looked at. */
+/** Each may be left empty: then it was not looked at. */
 function seenSchema(manner: Manner): AnyObjectSchema {
   const orNothing = (
     field: { cast: (typed: unknown) => unknown; isValidSync: (typed: unknown) => boolean },
@@ -28,6 +31,7 @@ function seenSchema(manner: Manner): AnyObjectSchema {
       .test('sound', message, (value) => value === null || !Number.isNaN(value))
   return object({
     leaves: orNothing(wholeField(1, 200, 'how many'), 'A whole number from 1 to 200, or nothing.'),
+    trusses: orNothing(wholeField(0, 60, 'how many'), 'A whole number from 0 to 60, or nothing.'),
     height: orNothing(
       quantityField('length', manner, { low: 0.02, high: 6 }),
       'A length such as 62 cm or 2 ft, or nothing.',
@@ -37,42 +41,69 @@ function seenSchema(manner: Manner): AnyObjectSchema {
 
 const isEmpty = (typed: unknown) => typed === null || String(typed ?? '').trim() === ''
 
-/** What is seen on the plant today: the model follows it. */
-export function SeenForm({ view, onKept }: { view: PlantView; onKept: () => void }) {
-  const { id: plantId, manner, on } = view
+/** What is seen on the plant: the model follows it. */
+export function SeenForm({ view }: { view: PlantView }) {
+  const { id: plantId, manner, on, plant } = view
   const schema = useMemo(() => seenSchema(manner), [manner])
+  const { keep, busy: isKeeping } = usePlantLog(on)
+  const subject = { type: 'plant', id: plantId } as const
   const { submit, field, busy, problem, form } = useCheckedForm<SeenValues>({
     schema,
-    defaults: { leaves: '', height: '' },
+    defaults: { leaves: '', trusses: '', height: '' },
     send: async (typed) => {
-      const data = schema.cast(typed) as { leaves: number | null; height: number | null }
-      if (data.leaves === null && data.height === null)
-        return { form: 'Say how many leaves or how high, or both.' }
-      const id = v7()
-      const answer = await enter([
-        { id, subject: { type: 'plant', id: plantId }, kind: 'seen', on, data, note: '' },
-      ])
-      if (!answer.ok) return { form: answer.message }
-      form.reset()
-      toast('Kept: the plant is drawn as you see it.', {
-        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
-      })
-      onKept()
+      const data = schema.cast(typed) as Seen
+      if (data.leaves === null && data.height === null && data.trusses === null)
+        return { form: 'Say how many leaves or open trusses, or how high.' }
+      keep('seen', subject, data, 'Kept: the plant is drawn as you see it.', () => form.reset())
     },
   })
+  const leaves = plant.stems[0]?.nodes.length ?? 0
+  const count = (more: 1 | -1) =>
+    keep(
+      'seen',
+      subject,
+      { leaves: leaves + more, height: null },
+      `Kept: ${leaves + more} leaves on the main stem.`,
+    )
   return (
     <form aria-label="What you see" onSubmit={(event) => void submit(event)} noValidate>
       <PartHeading>Does it look otherwise?</PartHeading>
-      <div className="grid grid-cols-2 gap-3">
+      <p className="mb-2 flex flex-wrap items-center gap-2">
+        {leaves} leaves on the main stem:
+        <button
+          type="button"
+          className="btn min-h-11 bg-base-100"
+          disabled={isKeeping || leaves < 2}
+          onClick={() => count(-1)}
+        >
+          one fewer
+        </button>
+        <button
+          type="button"
+          className="btn min-h-11 bg-base-100"
+          disabled={isKeeping || leaves < 1}
+          onClick={() => count(1)}
+        >
+          one more
+        </button>
+      </p>
+      <div className="grid gap-3 sm:grid-cols-3">
         <TextField
-          label="Leaves on the main stem, from the seedling on"
+          label="Leaves on the main stem"
           inputMode="numeric"
+          hint="From the first true leaf on"
           {...field('leaves')}
+        />
+        <TextField
+          label="Trusses in flower or further"
+          inputMode="numeric"
+          hint="On the main stem"
+          {...field('trusses')}
         />
         <TextField label="Height of its tip" {...field('height')} />
       </div>
       <FormError message={problem} />
-      <button className="btn mt-2 min-h-11 bg-base-100" disabled={busy}>
+      <button className="btn mt-2 min-h-11 bg-base-100" disabled={busy || isKeeping}>
         Draw it so
       </button>
     </form>

@@ -147,7 +147,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
           <ChoiceField label="Led as" {...field('training')}>
             {trainings.map((training) => (
               <option key={training} value={training}>
-                {training === 'pepper' ? 'Pepper' : capital(nameOf(training))}
+                {training === 'pepper' ? 'Bush, all kept' : capital(nameOf(training))}
               </option>
             ))}
           </ChoiceField>

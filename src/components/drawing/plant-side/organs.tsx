@@ -22,6 +22,7 @@ const FRUIT = { open: '#e8c93a', swelling: '#a8b860', ripe: '#c7402d', buds: '#b
 /** A truss on the side opposite to its leaf: flowers, then as many fruit as set; or bare, where it failed. */
 export function TrussMark({ at, truss, crop }: { at: DrawnNode; truss: Truss; crop: Crop }) {
   if (truss.state === 'removed') return null
+  if (truss.state === 'picked') return <PickedStalk at={at} crop={crop} />
   const side = -at.side
   const shown =
     truss.state === 'failed'
@@ -60,43 +61,65 @@ export function TrussMark({ at, truss, crop }: { at: DrawnNode; truss: Truss; cr
   )
 }
 
-/** Where a cut goes: a ring with its number; dashed where it has another day. */
-export function CutMark({
+/** What is left of a truss that was picked. */
+function PickedStalk({ at, crop }: { at: DrawnNode; crop: Crop }) {
+  const reach = (crop === 'pepper' ? 0.012 : 0.04) * -at.side
+  return (
+    <path
+      d={`M${at.x} ${-at.y}q${reach * 0.6} 0 ${reach} ${Math.abs(reach) * 0.6}`}
+      fill="none"
+      stroke={STEM}
+      strokeWidth="0.005"
+    />
+  )
+}
+
+/** How a mark stands to the plant: to be cut, later, asked about, or how a judgement went. */
+export type MarkTone = 'cut' | 'later' | 'keep' | 'asked' | 'right' | 'missed' | 'harmful' | 'needless'
+
+const TONES: Record<MarkTone, { ring: string; dash?: string }> = {
+  cut: { ring: 'var(--color-error)' },
+  later: { ring: 'var(--color-error)', dash: '0.014 0.01' },
+  keep: { ring: 'var(--color-primary)' },
+  asked: { ring: 'var(--color-info)' },
+  right: { ring: 'var(--color-primary)' },
+  missed: { ring: 'var(--color-info)', dash: '0.014 0.01' },
+  harmful: { ring: 'var(--color-error)' },
+  needless: { ring: 'var(--quiet)', dash: '0.006 0.008' },
+}
+
+/** A ring with its number or sign beside the part that is meant. */
+export function Mark({
   spot,
-  number,
+  text,
+  tone,
   isChosen,
-  isLater,
-  onChoose,
+  scale,
 }: {
   spot: { x: number; y: number }
-  number: number
+  text: string
+  tone: MarkTone
   isChosen: boolean
-  isLater: boolean
-  onChoose: () => void
+  scale: number
 }) {
+  const { ring, dash } = TONES[tone]
   return (
-    <g
-      transform={`translate(${spot.x} ${-spot.y})`}
-      onClick={onChoose}
-      className="cursor-pointer"
-      data-testid="cut-mark"
-    >
-      <circle r="0.06" fill="transparent" />
+    <g transform={`translate(${spot.x} ${-spot.y}) scale(${scale})`} data-testid="cut-mark" data-tone={tone}>
       <circle
         r={isChosen ? 0.036 : 0.027}
-        fill={isChosen ? 'var(--color-error)' : 'var(--color-base-100)'}
-        stroke="var(--color-error)"
+        fill={isChosen ? ring : 'var(--color-base-100)'}
+        stroke={ring}
         strokeWidth="0.008"
-        strokeDasharray={isLater ? '0.014 0.01' : undefined}
+        strokeDasharray={dash}
       />
       <text
         y="0.012"
         fontSize="0.034"
         textAnchor="middle"
         fontWeight="600"
-        fill={isChosen ? 'var(--color-error-content)' : 'var(--color-error)'}
+        fill={isChosen ? 'var(--color-base-100)' : ring}
       >
-        {number}
+        {text}
       </text>
     </g>
   )

@@ -10,17 +10,16 @@ export interface DrawnNode {
   side: 1 | -1
 }
 
-/** † A side shoot leans out by so much of its length. */
+/** † A side shoot leans out by so much of its length; the inner shoots of a second fork hardly do. */
 const LEAN = 0.5
+const INNER_LEAN = 0.16
 
 /** Every stem as the nodes that it is drawn through, from its foot up. */
 export function drawnStems(plant: Plant): DrawnNode[][] {
   const stems: DrawnNode[][] = []
   plant.stems.forEach(({ parent, fromNode, nodes }, stem) => {
-    const foot = parent === null ? null : stems[parent]?.[fromNode!]
-    // The two shoots of a fork lean to either side; a sucker leans to the side of its leaf.
-    const forked = parent !== null && plant.stems[parent]!.ended === 'fork'
-    const lean = foot ? (forked ? (stem % 2 === 0 ? 1 : -1) : foot.side) : 0
+    const foot = parent === null ? null : (stems[parent]?.[fromNode!] ?? null)
+    const lean = foot === null ? 0 : leanOf(plant, stem, foot)
     let along = 0
     stems.push(
       nodes.map(({ internode }, node) => {
@@ -28,7 +27,7 @@ export function drawnStems(plant: Plant): DrawnNode[][] {
         return {
           stem,
           node,
-          x: foot ? foot.x + lean * along * LEAN : Math.sin(node * 1.7) * 0.006,
+          x: foot ? foot.x + lean * along : Math.sin(node * 1.7) * 0.006,
           y: nodeHeight(plant, stem, node),
           side: (node + stem) % 2 === 0 ? 1 : -1,
         }
@@ -36,4 +35,15 @@ export function drawnStems(plant: Plant): DrawnNode[][] {
     )
   })
   return stems
+}
+
+/** A sucker leans to the side of its leaf; the two shoots of a fork to either side, away from the middle. */
+function leanOf({ stems }: Plant, stem: number, foot: DrawnNode): number {
+  const parent = stems[stem]!.parent!
+  if (stems[parent]!.ended !== 'fork') return foot.side * LEAN
+  const isFirst = stems.findIndex((other) => other.parent === parent) === stem
+  const toward = isFirst ? 1 : -1
+  if (parent === 0) return toward * LEAN
+  const outward = foot.x < 0 ? -1 : 1
+  return toward === outward ? outward * LEAN : -outward * INNER_LEAN
 }

@@ -1,7 +1,14 @@
 'use client'
 
 import { Bar, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { AXIS, chartUnits, MARGIN, RAIN_AXIS, TEMPERATURE_AXIS, TOOLTIP } from '../chart-style'
+import {
+  AXIS,
+  chartUnits,
+  MARGIN,
+  RAIN_AXIS,
+  TEMPERATURE_AXIS,
+  TOOLTIP,
+} from '../../../components/chart-style'
 
 /** A month in the garden's own units. */
 export interface ChartMonth {

@@ -11,7 +11,14 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
-import { AXIS, chartUnits, MARGIN, RAIN_AXIS, TEMPERATURE_AXIS, TOOLTIP } from '../chart-style'
+import {
+  AXIS,
+  chartUnits,
+  MARGIN,
+  RAIN_AXIS,
+  TEMPERATURE_AXIS,
+  TOOLTIP,
+} from '../../../components/chart-style'
 
 /** A day in the garden's own units. */
 export interface ChartDay {

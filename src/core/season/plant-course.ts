@@ -1,0 +1,112 @@
+import { addDays, daysBetween, type IsoDate } from '../calendar'
+import { dayOf, indexOf } from '../climate'
+import {
+  growPlant,
+  growthDay,
+  plantTraits,
+  RAISED_DAY,
+  type GrowthDay,
+  type Plant,
+  type PlantEvent,
+  type PlantTraits,
+  type SetOut,
+} from '../crop'
+import { ofKind, type LogEntry } from '../facts'
+import type { PlantingOutlook, SeasonOutlook } from './outlook'
+
+/** Entries that a plant's model follows. */
+export type PlantEntry = LogEntry<'pruned' | 'seen' | 'marked'>
+
+/** What a plant grows by, day by day from its emergence: its weather, what was cut and seen, its setting out. */
+export interface PlantCourse {
+  traits: PlantTraits
+  from: IsoDate
+  days: GrowthDay[]
+  /** MJ m⁻² of each day. */
+  solar: number[]
+  events: PlantEvent[]
+  setOut: SetOut | null
+}
+
+/** Hardened on fewer days than this, its roots lose more. */
+const HARDENED_ENOUGH = 5
+
+/** What was cut and seen on a plant, or on all of its planting without naming it as left out; oldest first. */
+export function entriesOfPlant(
+  { counted }: SeasonOutlook,
+  plantId: string,
+  plantingId: string,
+): PlantEntry[] {
+  return counted.filter(
+    (entry): entry is PlantEntry =>
+      (entry.kind === 'pruned' || entry.kind === 'seen' || entry.kind === 'marked') &&
+      (entry.subject.id === plantId ||
+        (entry.subject.id === plantingId &&
+          !(entry.kind === 'pruned' && entry.data.except?.includes(plantId)))),
+  )
+}
+
+/**
+ * A plant's course from its emergence to a day: raised under cover, then by the air about it.
+ *
+ * @returns null while it has not come up by then
+ */
+export function plantCourse(
+  own: PlantingOutlook,
+  told: readonly PlantEntry[],
+  until: IsoDate,
+): PlantCourse | null {
+  const { cultivar, dates, air, entries, planting } = own
+  const from = dates.emerge.date
+  if (from === null || from > until) return null
+  const isDirect = planting.raising === 'direct'
+  const entry = ofKind(entries, 'set-out').at(-1)
+  const setOutOn = entry?.on ?? dates['set-out'].date
+  const count = daysBetween(from, until) + 1
+  const days: GrowthDay[] = []
+  const solar: number[] = []
+  for (let index = 0; index < count; index++) {
+    const date = addDays(from, index)
+    const at = indexOf(air, date)
+    const isOutside = isDirect || (setOutOn !== null && date >= setOutOn)
+    const isKnown = at >= 0 && at < air.days
+    days.push(isOutside && isKnown ? growthDay(dayOf(air, at), cultivar.crop) : RAISED_DAY)
+    solar.push(isOutside && isKnown ? air.solar[at]! : 0)
+  }
+  return { traits: plantTraits(cultivar), from, days, solar, events: eventsOf(), setOut: setOutOf() }
+
+  function eventsOf(): PlantEvent[] {
+    const own = told.map((entry): PlantEvent => ({
+      id: entry.id,
+      day: daysBetween(from!, entry.on),
+      ...entry.data,
+    }))
+    const flowered = ofKind(entries, 'flowered').at(-1)
+    return flowered && !told.some((entry) => entry.kind === 'seen' && entry.data.trusses !== undefined)
+      ? [
+          ...own,
+          { id: flowered.id, day: daysBetween(from!, flowered.on), leaves: null, height: null, trusses: 1 },
+        ]
+      : own
+  }
+
+  function setOutOf(): SetOut | null {
+    if (isDirect || setOutOn === null)
+      return isDirect ? null : { day: count, stemBuried: 0, leavesStripped: 0 }
+    // Where nothing was entered it is taken to have been done.
+    const outside = ofKind(entries, 'hardened').length
+    return {
+      day: Math.max(0, daysBetween(from!, setOutOn)),
+      stemBuried: entry?.data.stemBuried ?? 0,
+      leavesStripped: entry?.data.leavesStripped ?? 0,
+      hardened: outside === 0 || outside >= HARDENED_ENOUGH,
+    }
+  }
+}
+
+/** The plant at the end of its course; before its emergence there is nothing of it. */
+export function grownAlong(course: PlantCourse | null, traits: PlantTraits): Plant {
+  return course === null
+    ? growPlant(traits, [], [])
+    : growPlant(traits, course.days, course.events, { setOut: course.setOut })
+}

@@ -1,0 +1,75 @@
+import { PartHeading } from '../../components/advice/why'
+import { formatMeasure } from '../../core/quantity'
+import { nameOf } from '../../wording/names'
+import { sayCount } from '../../wording/say'
+import type { PlantView } from './queries'
+
+/** † Leaf over ground up to which leaves dry soon, and from which they hardly do. */
+const AIRY = 6.5
+const DENSE = 7.8
+
+/** What each system would leave on this plant by the season's end: the comparison that settles arguments. */
+export function SystemsTable({ view }: { view: PlantView }) {
+  const { systems, manner, training, plant } = view
+  if (systems.length === 0) return null
+  const best = Math.max(...systems.map(({ yield: crop }) => crop))
+  const mass = (value: number) => formatMeasure({ kind: 'mass', value }, manner)
+  return (
+    <section aria-label="Ways to lead it">
+      <PartHeading>This plant led another way, by the season’s end</PartHeading>
+      <div className="overflow-x-auto">
+        <table className="table-sm table tabular-nums">
+          <thead>
+            <tr>
+              <th>Way</th>
+              <th className="text-right">Crop, at best</th>
+              <th className="text-right">Fruit</th>
+              <th className="text-right">Each</th>
+              <th className="text-right">Stems</th>
+              <th className="text-right">Leaves</th>
+              <th className="text-right">Cuts</th>
+              <th>Air</th>
+            </tr>
+          </thead>
+          <tbody>
+            {systems.map((one) => (
+              <tr key={one.system} className={one.system === training ? 'bg-base-200' : ''}>
+                <th scope="row" className="font-normal">
+                  {nameOfWay(one.system, plant.bush)}
+                  {one.system === training && <strong> · as it is led</strong>}
+                </th>
+                <td className={`text-right ${one.yield === best ? 'font-semibold' : ''}`}>
+                  {mass(one.yield)}
+                </td>
+                <td className="text-right">{one.fruit}</td>
+                <td className="text-right">{mass(one.fruitMass)}</td>
+                <td className="text-right">{one.stems}</td>
+                <td className="text-right">{one.leaves}</td>
+                <td className="text-right">{one.cuts}</td>
+                <td>
+                  {one.leafIndex <= AIRY
+                    ? 'airy'
+                    : one.leafIndex >= DENSE
+                      ? 'dense, dries slowly'
+                      : 'middling'}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="mt-1 text-sm text-quiet">
+        The lesser of what its trusses can hold and what the light on its ground can fill: fewer fruit grow
+        larger. A visit each 10 days is taken for granted; the usual weather from here on.{' '}
+        {plant.bush && `${sayCount(1, 'row')} shows what a bush loses when it is pruned like a vine.`}
+      </p>
+    </section>
+  )
+}
+
+const nameOfWay = (system: string, isBush: boolean) =>
+  isBush && system === 'single-stem'
+    ? 'pruned like a vine'
+    : system === 'pepper'
+      ? 'bush, all kept'
+      : nameOf(system)
