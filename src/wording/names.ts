@@ -1,3 +1,5 @@
+import type { Training } from '../core/crop'
+
 /** What the core's own ids are called on screen. */
 const NAMES: Record<string, string> = {
   tomato: 'tomato',
@@ -26,6 +28,7 @@ const NAMES: Record<string, string> = {
   sprawling: 'sprawling',
   bush: 'bush, unpruned',
   'pepper-open': 'open, on four stems',
+  'pepper-bush': 'bush, all kept',
   tight: 'tight',
   standard: 'standard',
   roomy: 'roomy',
@@ -131,5 +134,9 @@ const NAMES: Record<string, string> = {
 
 /** What an id of the core is called; the id itself where it has no other name. */
 export const nameOf = (id: string): string => NAMES[id] ?? id
+
+/** What a way of leading a plant is called. */
+export const trainingName = (training: Training): string =>
+  nameOf(training === 'pepper' ? 'pepper-bush' : training)
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -93,7 +93,7 @@ function reasonsFor(
   const say = (rule: PruningRule, weight: Reason['weight'], values: Reason['values'] = {}) =>
     reasons.push({ rule, values, weight })
   if (cuts.length === 0) say('prune.nothing', 'decides')
-  else say('prune.system', 'decides', { system: name(system) })
+  else say('prune.system', 'decides', { system: name(system === 'pepper' ? 'pepper-bush' : system) })
   if (cuts.length > 0 && isWet(context)) say('prune.wet', 'warns')
   else if (cuts.length > 0 && rainsTomorrow(context)) say('prune.rain-tomorrow', 'warns')
   const leader = leaderNode(plant, context)

@@ -11,7 +11,7 @@ import {
   type SpacingAnswer,
 } from '../../core/spacing'
 import type { Advice, Alternative } from '../../core/advice'
-import { capital, nameOf } from '../../wording/names'
+import { capital, nameOf, trainingName } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { loosenedPlace, type Wish } from './place-edits'
@@ -70,10 +70,7 @@ export function FitPanel({
           label="Led as"
           value={wish.training}
           onChange={choose('training')}
-          options={trainingsFor(cultivar).map((training) => [
-            training,
-            training === 'pepper' ? 'Bush, all kept' : capital(nameOf(training)),
-          ])}
+          options={trainingsFor(cultivar).map((training) => [training, capital(trainingName(training))])}
         />
         <Choice
           label="Support"

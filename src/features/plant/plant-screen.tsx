@@ -137,10 +137,14 @@ export function PlantScreen({ view }: { view: PlantView }) {
   )
 }
 
+/** Another stem is told apart from the main one when it is so much higher, m. */
+const OTHERS_OVER = 0.05
+
 /** The answer, and how the plant should stand. */
 function Answer({ view, due }: { view: PlantView; due: readonly Cut[] }) {
   const { plant, cuts, manner, on } = view
   const tip = plant.stems[0]?.nodes.length ?? 0
+  const main = tip === 0 ? 0 : nodeHeight(plant, 0, tip - 1)
   return (
     <div>
       <p className="text-quiet">
@@ -161,7 +165,10 @@ function Answer({ view, due }: { view: PlantView; due: readonly Cut[] }) {
       <p className="mt-2 text-lg text-quiet">
         As it should stand on {formatDate(on, manner)}: {sayLength(plant.height, manner)} high,{' '}
         {sayCount(tip, 'leaf', 'leaves')} on the main stem
-        {tip > 0 && ` (the tip ${sayLength(Math.max(0, nodeHeight(plant, 0, tip - 1)), manner)} up)`},{' '}
+        {tip > 0 &&
+          plant.height - main > OTHERS_OVER &&
+          `, whose tip is ${sayLength(Math.max(0, main), manner)} up`}
+        ,{' '}
         {bearing(view) === 0
           ? 'no fruit yet'
           : plant.crop === 'pepper'

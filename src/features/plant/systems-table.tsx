@@ -1,6 +1,7 @@
 import { PartHeading } from '../../components/advice/why'
+import type { Training } from '../../core/crop'
 import { formatMeasure } from '../../core/quantity'
-import { nameOf } from '../../wording/names'
+import { trainingName } from '../../wording/names'
 import { sayCount } from '../../wording/say'
 import type { PlantView } from './queries'
 
@@ -18,8 +19,8 @@ export function SystemsTable({ view }: { view: PlantView }) {
     <section aria-label="Ways to lead it">
       <PartHeading>This plant led another way, by the season’s end</PartHeading>
       <div className="overflow-x-auto">
-        <table className="table-sm table tabular-nums">
-          <thead>
+        <table className="w-full text-sm tabular-nums [&_td]:py-1.5 [&_td]:pr-3 [&_th]:pr-3 [&_tr]:border-b [&_tr]:border-base-300">
+          <thead className="text-left text-sm text-quiet">
             <tr>
               <th>Way</th>
               <th className="text-right">Crop, at best</th>
@@ -34,7 +35,7 @@ export function SystemsTable({ view }: { view: PlantView }) {
           <tbody>
             {systems.map((one) => (
               <tr key={one.system} className={one.system === training ? 'bg-base-200' : ''}>
-                <th scope="row" className="font-normal">
+                <th scope="row" className="text-left font-normal">
                   {nameOfWay(one.system, plant.bush)}
                   {one.system === training && <strong> · as it is led</strong>}
                 </th>
@@ -67,9 +68,5 @@ export function SystemsTable({ view }: { view: PlantView }) {
   )
 }
 
-const nameOfWay = (system: string, isBush: boolean) =>
-  isBush && system === 'single-stem'
-    ? 'pruned like a vine'
-    : system === 'pepper'
-      ? 'bush, all kept'
-      : nameOf(system)
+const nameOfWay = (system: Training, isBush: boolean) =>
+  isBush && system === 'single-stem' ? 'pruned like a vine' : trainingName(system)

@@ -25,7 +25,7 @@ import {
 } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
 import { bedOf, fill, recommendSpacing, takenBy } from '../../core/spacing'
-import { capital, nameOf } from '../../wording/names'
+import { capital, nameOf, trainingName } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 import { plan } from './actions'
 import type { Choices } from './queries'
@@ -147,7 +147,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
           <ChoiceField label="Led as" {...field('training')}>
             {trainings.map((training) => (
               <option key={training} value={training}>
-                {training === 'pepper' ? 'Bush, all kept' : capital(nameOf(training))}
+                {capital(trainingName(training))}
               </option>
             ))}
           </ChoiceField>

@@ -107,7 +107,10 @@ export function CutRound({ task, manner, onScored, onNext }: RoundProps) {
             )}
           </div>
           <div className="flex flex-wrap items-center gap-2">
-            <button className="btn min-h-11 btn-primary" onClick={judge}>
+            <button
+              className={`btn min-h-11 ${cuts.length > 0 ? 'btn-primary' : 'bg-base-100'}`}
+              onClick={judge}
+            >
               {cuts.some(({ action }) => action !== 'keep')
                 ? `Judge ${sayCount(cuts.filter(({ action }) => action !== 'keep').length, 'cut')}`
                 : 'Nothing is to be cut'}

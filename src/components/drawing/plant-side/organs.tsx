@@ -19,6 +19,9 @@ export function SuckerBud({ at, length }: { at: DrawnNode; length: number }) {
 
 const FRUIT = { open: '#e8c93a', swelling: '#a8b860', ripe: '#c7402d', buds: '#b7c58a' } as const
 
+/** m over the soil: what would hang lower lies on it. */
+const HANGS = 0.11
+
 /** A truss on the side opposite to its leaf: flowers, then as many fruit as set; or bare, where it failed. */
 export function TrussMark({ at, truss, crop }: { at: DrawnNode; truss: Truss; crop: Crop }) {
   if (truss.state === 'removed') return null
@@ -34,7 +37,7 @@ export function TrussMark({ at, truss, crop }: { at: DrawnNode; truss: Truss; cr
   const size = truss.state === 'open' ? 0.009 : truss.state === 'buds' ? 0.006 : 0.018
   const stalk = crop === 'pepper' ? 0.03 : 0.08
   return (
-    <g transform={`translate(${at.x} ${-at.y}) scale(${side} 1)`}>
+    <g transform={`translate(${at.x} ${-Math.max(at.y, HANGS)}) scale(${side} 1)`}>
       <path
         d={`M0 0Q${stalk * 0.8} 0 ${stalk} ${stalk * 0.9}`}
         fill="none"

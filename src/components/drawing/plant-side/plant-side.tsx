@@ -8,10 +8,16 @@ import { Mark, type MarkTone } from './organs'
 import { drawnStems } from './shape'
 import { nearestSpot, partSpots, samePart, spotOf, STEP_KEYS, stepFrom } from './spots'
 import { StemDrawing } from './stem-drawing'
+import { useDrawnScale } from './use-drawn-scale'
 
 const MARGIN = 0.3
 const HEAD = 0.22
 const SOIL = 0.16
+/** Of the plant's height, up to which its support is shown. */
+const SUPPORT_SHOWN = 1.5
+/** Marks on the height scale, m: closer for a low plant. */
+const TICKS = { metric: { low: 0.1, high: 0.25 }, us: { low: 0.1524, high: 0.3048 } } as const
+const LOW = 0.9
 /** A tap this near to a part means it, m. */
 const REACH = 0.12
 
@@ -47,6 +53,7 @@ export function PlantSide({
   onEnter?: () => void
 }) {
   const svg = useRef<SVGSVGElement>(null)
+  const scale = useDrawnScale(svg)
   const stems = useMemo(() => drawnStems(plant), [plant])
   const spots = useMemo(() => partSpots(plant, stems), [plant, stems])
   const drawing = useMemo(
@@ -58,9 +65,9 @@ export function PlantSide({
   )
   const nodes = stems.flat()
   const reach = Math.max(0.35, ...nodes.map(({ x }) => Math.abs(x) + 0.18))
-  const top = Math.max(0.4, plant.height, supportTop ?? 0) + HEAD
-  const tick = manner.units === 'us' ? 0.3048 : 0.25
-  const scale = Math.min(1, Math.max(0.55, top / 2))
+  // Beside a young plant its support goes on over the picture's edge, so that the plant's parts are to be seen.
+  const top = Math.max(0.4, plant.height, Math.min(supportTop ?? 0, plant.height * SUPPORT_SHOWN)) + HEAD
+  const tick = TICKS[manner.units][top < LOW ? 'low' : 'high']
   const placeOf = (part: PlantPart) => {
     const at = stems[part.stem]?.[Math.min(part.node, (stems[part.stem]?.length ?? 0) - 1)]
     return at ? spotOf(at, part.organ) : null
@@ -74,7 +81,7 @@ export function PlantSide({
       const spot = placeOf(part)
       return spot ? [{ ...part, ...spot }] : []
     })
-    const found = nearestSpot(marked, at.x, -at.y, 0.05) ?? nearestSpot(spots, at.x, -at.y, REACH)
+    const found = nearestSpot(marked, at.x, -at.y, 0.04 * scale) ?? nearestSpot(spots, at.x, -at.y, REACH)
     if (found) onPart({ stem: found.stem, node: found.node, organ: found.organ })
   }
   const pressed = (event: KeyboardEvent) => {
@@ -85,7 +92,8 @@ export function PlantSide({
     if (!STEP_KEYS.includes(event.key)) return
     event.preventDefault()
     const next = stepFrom(spots, chosen, event.key)
-    if (next) onPart({ stem: next.stem, node: next.node, organ: next.organ })
+    if (next && !(chosen && samePart(next, chosen)))
+      onPart({ stem: next.stem, node: next.node, organ: next.organ })
   }
   const cursor = chosen && placeOf(chosen)
   return (
@@ -110,7 +118,12 @@ export function PlantSide({
               stroke="currentColor"
               strokeWidth="0.004"
             />
-            <text x={-reach - MARGIN + 0.075} y={-height + 0.018} fontSize={0.05 * scale} fill="currentColor">
+            <text
+              x={-reach - MARGIN + 0.075}
+              y={-height + 0.018}
+              fontSize={0.045 * scale}
+              fill="currentColor"
+            >
               {sayLength(height, manner)}
             </text>
           </g>
