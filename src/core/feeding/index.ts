@@ -1,0 +1,23 @@
+export { blendAnalysis, solveBlend } from './blend'
+export type { Analysis, BlendProduct } from './blend'
+export { NUTRIENTS, totalDemand, uptakeBy } from './demand'
+export type { Nutrient } from './demand'
+export {
+  doseFor,
+  ecOfFeed,
+  injectorStock,
+  K_OF_K2O,
+  milligramsPerLitre,
+  P_OF_P2O5,
+  PPM_SCALES,
+  SOLUTION,
+  SOLUTION_PH,
+  yieldInSalt,
+} from './dilution'
+export type { Dose } from './dilution'
+export { glutIn, ledger } from './ledger'
+export type { Application, LedgerWeek } from './ledger'
+export { ORGANIC_MATTER_N, releasedBy, RELEASES, TOO_COLD } from './release'
+export type { Release } from './release'
+export { readSoilTest } from './soil-test'
+export type { SoilRule, SoilTest } from './soil-test'

@@ -1,0 +1,44 @@
+import { requireInRange } from '../guard'
+
+/** How a product gives its nutrients up. */
+export const RELEASES = ['soluble', 'meal', 'castings', 'coated', 'compost'] as const
+export type Release = (typeof RELEASES)[number]
+
+/** † First order at 20 °C, a day; what comes at all within the season; and by how much a rate grows in 10 °C. */
+const FIRST_ORDER = 0.02
+const IN_SEASON: Record<Release, number> = {
+  soluble: 1,
+  meal: 0.65,
+  castings: 0.4,
+  coated: 1,
+  compost: 0.125,
+}
+const Q10 = 2
+const AT = 20
+/** The coated products' own days are counted at this, °C. */
+const COATED_AT = 21
+/** † Below this nothing is released, °C. */
+export const TOO_COLD = 8
+
+/**
+ * Share of a product's nutrient that has come free by the end of each day after it was given.
+ *
+ * @param soil °C of each day from the application on
+ * @param days that a coated product's label gives
+ * @throws RangeError when a coated product has no days
+ */
+export function releasedBy(release: Release, soil: readonly number[], days = 90): number[] {
+  if (release === 'soluble') return soil.map(() => 1)
+  if (release === 'coated') requireInRange('days', days, 1, 1000)
+  let time = 0
+  return soil.map((temperature) => {
+    const at = release === 'coated' ? COATED_AT : AT
+    time += temperature < TOO_COLD ? 0 : Q10 ** ((temperature - at) / 10)
+    return release === 'coated'
+      ? Math.min(1, time / days)
+      : IN_SEASON[release] * (1 - Math.exp(-FIRST_ORDER * time))
+  })
+}
+
+/** † N that soil organic matter gives in a season, kg/ha for each percent of it. */
+export const ORGANIC_MATTER_N = 15

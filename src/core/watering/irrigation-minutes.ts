@@ -1,0 +1,24 @@
+import { requireInRange, requireInteger } from '../guard'
+
+/**
+ * How long drip emitters run to give so much water, min.
+ *
+ * @param plan.litres L in all
+ * @param plan.flow L/h of each emitter
+ * @throws RangeError when there is no emitter, or one gives nothing
+ * @example irrigationMinutes({ litres: 40, emitters: 20, flow: 2 }) // 60
+ */
+export function irrigationMinutes({
+  litres,
+  emitters,
+  flow,
+}: {
+  litres: number
+  emitters: number
+  flow: number
+}): number {
+  requireInRange('litres', litres, 0, 1_000_000)
+  requireInteger('emitters', emitters, 1, 1_000_000)
+  requireInRange('flow', flow, 0.01, 1000)
+  return (litres / (emitters * flow)) * 60
+}
