@@ -245,6 +245,14 @@ describe('a garden file', () => {
       level: 'two-stems',
       seed: 7,
       points: 80,
+      litres: 12,
+      name: 'Seed meal',
+      grams: 90,
+      n: 5,
+      p2o5: 2,
+      k2o: 1,
+      release: 'meal',
+      feel: 'dry',
     }
     const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
       sown: ['seeds'],
@@ -260,6 +268,9 @@ describe('a garden file', () => {
       pruned: ['cuts', 'except'],
       marked: ['marks'],
       practised: ['level', 'seed', 'points'],
+      watered: ['litres'],
+      fed: ['name', 'grams', 'n', 'p2o5', 'k2o', 'release'],
+      'moisture-read': ['method', 'feel'],
       topped: [],
       cleared: [],
       'put-off': ['call', 'until'],
@@ -270,7 +281,12 @@ describe('a garden file', () => {
     const entries = ENTRY_KINDS.map((kind, at) =>
       note(`k${at}`, {
         kind,
-        data: Object.fromEntries(fields[kind].map((field) => [field, values[field]])) as never,
+        data: Object.fromEntries(
+          fields[kind].map((field) => [
+            field,
+            field === 'method' && kind === 'moisture-read' ? 'finger' : values[field],
+          ]),
+        ) as never,
         note: '=1+1 "quoted"\n\tü 🌶',
       }),
     )

@@ -9,7 +9,9 @@ import {
   type LogEntry,
   type Support,
 } from '../core/facts'
+import { RELEASES, type Release } from '../core/feeding'
 import { PRACTICE_LEVELS } from '../core/pruning'
+import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../core/watering'
 
 /** A calendar date that exists. */
 export const isoDateField = () =>
@@ -95,6 +97,33 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     seed: number().required().integer().min(0).max(1_000_000_000),
     points: number().required().integer().min(0).max(100),
   }).noUnknown(),
+  watered: object({ litres: number().required().min(0.01).max(1_000_000) }).noUnknown(),
+  fed: object({
+    name: string().required().max(80),
+    grams: number().required().min(0.01).max(1_000_000),
+    n: number().required().min(0).max(100),
+    p2o5: number().required().min(0).max(100),
+    k2o: number().required().min(0).max(100),
+    release: string<Release>().required().oneOf(RELEASES),
+    days: number().min(1).max(1000),
+  })
+    .noUnknown()
+    .test(
+      'at-most-all',
+      '${path} must hold at most 100 % together',
+      (fed) => fed.n + fed.p2o5 + fed.k2o <= 100,
+    ),
+  'moisture-read': object({
+    method: string<MoistureMethod>().required().oneOf(MOISTURE_METHODS),
+    feel: string<MoistureFeel>().oneOf(MOISTURE_FEELS),
+    content: number().min(0).max(0.9),
+  })
+    .noUnknown()
+    .test(
+      'one-reading',
+      '${path} must hold either a feel or a content',
+      ({ feel, content }) => (feel === undefined) !== (content === undefined),
+    ),
   topped: nothing(),
   cleared: nothing(),
   'put-off': object({ call: string().required().max(200), until: isoDateField().required() }).noUnknown(),

@@ -9,6 +9,7 @@ export {
   isBush,
   ORIGINS,
   PEPPER_FRUITS,
+  rotProneness,
   THERMAL_LIMITS,
   thermalTraits,
   TOMATO_FRUITS,

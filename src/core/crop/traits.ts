@@ -109,6 +109,22 @@ const HEAT_SHIFT: Partial<Record<FruitType, number>> = {
 /** °C that the hot limits of fruit set are shifted by for this type. */
 export const heatShift = ({ fruit }: Pick<Cultivar, 'fruit'>): number => HEAT_SHIFT[fruit] ?? 0
 
+/** † Proneness to blossom-end rot, 0–1. */
+const ROT: Record<FruitType, number> = {
+  cherry: 0.1,
+  saladette: 0.4,
+  slicer: 0.5,
+  beefsteak: 0.5,
+  paste: 1,
+  bell: 0.6,
+  'sweet-long': 0.5,
+  'hot-small': 0.1,
+  'hot-large': 0.5,
+}
+
+/** How prone a type is to blossom-end rot, 0–1. */
+export const rotProneness = ({ fruit }: Pick<Cultivar, 'fruit'>): number => ROT[fruit]
+
 /** A bush stops by itself and is pruned as one: determinate, semi-determinate and dwarf. */
 export function isBush({ crop, habit }: Pick<Cultivar, 'crop' | 'habit'>): boolean {
   return crop === 'tomato' && habit !== 'indeterminate'

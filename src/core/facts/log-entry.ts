@@ -1,5 +1,7 @@
 import type { IsoDate } from '../calendar'
 import type { PartMark, PlantPart } from '../crop'
+import type { Release } from '../feeding'
+import type { MoistureFeel, MoistureMethod } from '../watering'
 import type { Support } from './planting'
 
 /** What can be entered, by kind, with its data in SI: L, m, °C, kg. */
@@ -30,6 +32,20 @@ export interface EntryData {
   marked: { marks: PartMark[] }
   /** A task of training one's eye: of 100 points. */
   practised: { level: string; seed: number; points: number }
+  /** L that a place was given in all. */
+  watered: { litres: number }
+  /** What a place was fed: g of a product in all, its analysis in %, how it comes free, days of a coated one. */
+  fed: {
+    name: string
+    grams: number
+    n: number
+    p2o5: number
+    k2o: number
+    release: Release
+    days?: number
+  }
+  /** How dry a place was found: by a feel, or as water content, m³/m³. */
+  'moisture-read': { method: MoistureMethod; feel?: MoistureFeel; content?: number }
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -53,6 +69,9 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'pruned',
   'marked',
   'practised',
+  'watered',
+  'fed',
+  'moisture-read',
   'topped',
   'cleared',
   'put-off',

@@ -75,7 +75,6 @@ export function solveBlend(goal: { products: readonly BlendProduct[]; ratio: Ana
   const shares = fcnnlsVector(
     [0, 1, 2].map((row) => directions.map((direction) => direction[row]!)),
     wanted,
-    { useFastAlgorithm: false },
   ).K.to1DArray()
   const masses = shares.map((share, index) => {
     const { n, p2o5, k2o } = products[index]!

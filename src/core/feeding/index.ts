@@ -1,3 +1,5 @@
+export { COMMON_PRODUCTS } from './common-products'
+export type { CommonProduct } from './common-products'
 export { blendAnalysis, solveBlend } from './blend'
 export type { Analysis, BlendProduct } from './blend'
 export { NUTRIENTS, totalDemand, uptakeBy } from './demand'

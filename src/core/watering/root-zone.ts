@@ -16,7 +16,7 @@ const AVAILABLE: Record<SoilTexture, number> = {
 /** † Of potting mix, by volume. */
 export const MIX_AVAILABLE = 0.25
 /** Share of it that is taken without stress at an ETc of 5 mm/d [FAO-56 table 22]. */
-const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
+export const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
 const READILY_BOUNDS = [0.1, 0.8] as const
 /** † Roots go from one depth to another, m, over so many °C d from setting out. */
 const ROOTS = { from: 0.2, to: 0.7, over: 700 }

@@ -11,6 +11,7 @@ import {
   irrigationMinutes,
   mulchNeeded,
   nextWatering,
+  potLasts,
   rootDepth,
   rootZone,
   waterBalanceDay,
@@ -217,5 +218,23 @@ describe('giving water', () => {
   })
   it('counts mulch with its settling', () => {
     expect(mulchNeeded(4, 0.05)).toBeCloseTo(260, 9)
+  })
+})
+
+describe('how long a full pot lasts', () => {
+  it('goes by canopy and weather: 30 L, a canopy of 60 cm, 6 mm', () => {
+    // 6 × 1.2 × π × 0.3² × 1.3 = 2.65 L a day; of 7.5 L held, 3 L readily.
+    const lasts = potLasts({ litres: 30, plants: [{ crop: 'tomato', canopy: 0.6 }] }, 6)
+    expect(lasts.need).toBeCloseTo(2.646, 2)
+    expect(lasts.untilSlow).toBeCloseTo(1.13, 2)
+    expect(lasts.untilLimp).toBeCloseTo(2.83, 2)
+  })
+  it('lasts shorter in heat and for more plants, for ever for none', () => {
+    const plants = [{ crop: 'pepper', canopy: 0.45 }] as const
+    const at = (et0: number, many = 1) =>
+      potLasts({ litres: 15, plants: Array.from({ length: many }, () => plants[0]) }, et0).untilSlow
+    expect(at(9)).toBeLessThan(at(5))
+    expect(at(5, 2)).toBeCloseTo(at(5) / 2, 9)
+    expect(potLasts({ litres: 15, plants: [] }, 5).untilSlow).toBe(Infinity)
   })
 })

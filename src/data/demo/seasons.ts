@@ -3,6 +3,7 @@ import type { Crop } from '../../core/crop'
 import type { EntryData, EntryKind, LogEntry, Planting, PlantPosition } from '../../core/facts'
 import { bedOf, placeInBed, recommendSpacing } from '../../core/spacing'
 import { CULTIVARS, PLACES } from './facts'
+import { careEntries } from './care'
 import { LAST_YEAR, THIS_YEAR, type Story } from './stories'
 
 const RAISED: Record<Crop, { sown: number; emerged: number; pottedUp: number }> = {
@@ -31,6 +32,7 @@ export function demoSeasons(): { plantings: Planting[]; plants: PlantPosition[];
     }
   }
   drafts.push(soilReading('2026-06-16', 'demo-bed-4', 22.4), soilReading('2026-05-14', 'demo-bed-1', 17.2))
+  drafts.push(...careEntries())
   const log = drafts
     .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
     .map(

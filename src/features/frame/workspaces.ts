@@ -3,7 +3,8 @@ export const WORKSPACES = [
   { name: 'Walk', path: '/walk', key: 'w', inBar: true },
   { name: 'Season', path: '/season', key: 's', inBar: true },
   { name: 'Ground', path: '/ground', key: 'g', inBar: true },
-  { name: 'Shed', path: '/shed', key: 'h', inBar: true },
+  { name: 'Bench', path: '/bench', key: 'b', inBar: true },
+  { name: 'Shed', path: '/shed', key: 'h', inBar: false },
   { name: 'Practice', path: '/practice', key: 'p', inBar: false },
   { name: 'Garden', path: '/garden', key: 'n', inBar: false },
 ] as const

@@ -1,7 +1,8 @@
 'use client'
 
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
-import { potAdvice, potLasts, potVolume, RECIPE_PARTS, wetMass } from '../../core/containers'
+import { potLasts } from '../../core/watering'
+import { potAdvice, potVolume, RECIPE_PARTS, wetMass } from '../../core/containers'
 import { potOf, type Place } from '../../core/facts'
 import { CAUTIONS } from '../../wording/cautions'
 import { nameOf } from '../../wording/names'

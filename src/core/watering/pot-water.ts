@@ -1,12 +1,12 @@
 import type { Crop } from '../crop'
 import { requireInRange } from '../guard'
+import { cropCoefficient } from './crop-coefficient'
+import { MIX_AVAILABLE, READILY } from './root-zone'
 
-/** † Crop coefficient when the canopy is full, and how much more a pot loses than a bed, standing free. */
-const MID_KC: Record<Crop, number> = { tomato: 1.2, pepper: 1.15 }
+/** A pot's plant stands staked and grown. */
+const GROWN = { canopy: 1, late: 0, staked: true }
+/** † How much more a pot loses than a bed, standing free. */
 const EXPOSED = 1.3
-/** † Water that potting mix gives up, of its volume; and the share of it taken before growth slows, FAO-56 table 22. */
-const AVAILABLE = 0.25
-const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
 
 /**
  * Water that a plant in a pot uses in a day, L: reference evapotranspiration × mid-season Kc × its canopy circle,
@@ -16,10 +16,10 @@ const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
  * @param et0 mm d⁻¹
  * @throws RangeError when a number is out of range
  */
-function potNeed(plant: { crop: Crop; canopy: number }, et0: number): number {
+export function potNeed(plant: { crop: Crop; canopy: number }, et0: number): number {
   requireInRange('canopy', plant.canopy, 0, 5)
   requireInRange('et0', et0, 0, 20)
-  return et0 * MID_KC[plant.crop] * ((Math.PI * plant.canopy * plant.canopy) / 4) * EXPOSED
+  return et0 * cropCoefficient(plant.crop, GROWN) * ((Math.PI * plant.canopy * plant.canopy) / 4) * EXPOSED
 }
 
 /**
@@ -36,7 +36,7 @@ export function potLasts(
 ): { untilSlow: number; untilLimp: number; need: number } {
   requireInRange('litres', pot.litres, 0.1, 10_000)
   const need = pot.plants.reduce((sum, plant) => sum + potNeed(plant, et0), 0)
-  const held = pot.litres * AVAILABLE
+  const held = pot.litres * MIX_AVAILABLE
   const readily = Math.min(...pot.plants.map(({ crop }) => READILY[crop]), READILY.tomato)
   return { need, untilSlow: (held * readily) / need, untilLimp: held / need }
 }

@@ -1,0 +1,191 @@
+import { addDays, dayOfYear, daysBetween, type IsoDate } from '../calendar'
+import { dayOf, indexOf, referenceEvapotranspiration, type DailySeries } from '../climate'
+import { filledHeight, potVolume } from '../containers'
+import { canopyWidth, grownWidth, runningDegreeDays } from '../crop'
+import { ofKind, potOf, type LogEntry, type Place, type Site, type SoilTexture } from '../facts'
+import type { PlantingOutlook } from '../season'
+import { cropCoefficient } from './crop-coefficient'
+import { MULCH_SAVES } from './mulch'
+import { potNeed } from './pot-water'
+import { depletionOfContent, depletionOfFeel } from './readings'
+import { availableWater, MIX_AVAILABLE, rootDepth, rootZone } from './root-zone'
+import { waterCourse, type WaterDay, type WaterState } from './water-course'
+
+/** The water of a place from its first setting out on: the days with their plants' need. */
+export interface PlaceCourse {
+  from: IsoDate
+  days: WaterDay[]
+  /** m² that a mm of it is over. */
+  area: number
+}
+
+/** The balance up to a day, and the days after it without irrigation. */
+export interface PlaceWater {
+  course: PlaceCourse
+  states: WaterState[]
+  /** mm, at the day's end. */
+  depletion: number
+  ahead: WaterDay[]
+}
+
+/** † m³/m³ that soil and mix still hold at wilting, for a meter’s reading. */
+const WILTING = { soil: 0.14, mix: 0.12 }
+const LAST_MONTH = 30
+
+interface Standing {
+  own: PlantingOutlook
+  from: number
+  running: Float64Array
+}
+
+/**
+ * A place's water by day: ETc of its plants, rain, and what the log says it was given and found; null while nothing
+ * was set out in it.
+ *
+ * @param entries of the place, oldest first
+ * @param until the last day
+ */
+export function placeCourse(
+  place: Place,
+  plantings: readonly PlantingOutlook[],
+  entries: readonly LogEntry[],
+  garden: { site: Site; soil: SoilTexture },
+  until: IsoDate,
+): PlaceCourse | null {
+  const standing = plantings.flatMap((own): Standing[] => {
+    const setOut = own.dates['set-out']
+    if (setOut.date === null || setOut.how !== 'logged') return []
+    const from = indexOf(own.air, setOut.date)
+    return from < 0 ? [] : [{ own, from, running: runningDegreeDays(own.air, own.cultivar.crop) }]
+  })
+  const first = standing.reduce<number | null>(
+    (least, { from }) => (least === null ? from : Math.min(least, from)),
+    null,
+  )
+  const air = standing[0]?.own.air
+  if (first === null || !air) return null
+  const last = Math.min(air.days - 1, indexOf(air, until))
+  const pot = potOf(place)
+  const area = pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : place.length * place.width
+  const from = addDays(until, indexOf(air, until) * -1 + first)
+  const given = sumBy(ofKind(entries, 'watered'), from, ({ data }) => data.litres)
+  const found = new Map(
+    ofKind(entries, 'moisture-read').map((entry) => [daysBetween(from, entry.on), entry] as const),
+  )
+  const days: WaterDay[] = []
+  for (let index = first; index <= last; index++) {
+    const grown = standing.filter((one) => one.from <= index && !isCleared(one, air, index))
+    const et = etOf(grown, place, area, air, index, garden.site)
+    const zone = zoneOf(grown.length > 0 ? grown : standing, place, garden.soil, et, index)
+    const day = index - first
+    const reading = found.get(day)
+    days.push({
+      et,
+      rain: place.kind === 'tunnel' || place.kind === 'shelf' ? 0 : air.rain[index]!,
+      irrigation: (given.get(day) ?? 0) / area,
+      zone,
+      found: reading ? shareFound(reading.data, zone, place, garden.soil) : null,
+    })
+  }
+  return { from, days, area }
+}
+
+/** The balance of a place as of a day, and the days ahead of it. */
+export function placeWater(course: PlaceCourse, today: IsoDate): PlaceWater {
+  const count = daysBetween(course.from, today) + 1
+  const states = waterCourse(course.days.slice(0, Math.max(0, count)))
+  return {
+    course,
+    states,
+    depletion: states.at(-1)?.depletion ?? 0,
+    ahead: course.days.slice(Math.max(0, count)).map((day) => ({ ...day, irrigation: 0, found: null })),
+  }
+}
+
+function isCleared({ own }: Standing, air: DailySeries, index: number): boolean {
+  const end = own.dates.end
+  return end.how === 'logged' && end.date !== null && indexOf(air, end.date) < index
+}
+
+/** mm that the plants of a place take on a day, over its area. */
+function etOf(
+  grown: readonly Standing[],
+  place: Place,
+  area: number,
+  air: DailySeries,
+  index: number,
+  site: Site,
+): number {
+  if (grown.length === 0) return 0
+  const weather = dayOf(air, index)
+  const et0 = referenceEvapotranspiration({
+    ...site,
+    dayOfYear: dayOfYear(weather.date),
+    tmin: weather.tmin,
+    tmax: Math.max(weather.tmin, weather.tmax),
+    dewPoint: weather.dewPoint,
+    windSpeed: weather.wind,
+    solarRadiation: weather.solar,
+  })
+  if (place.pot)
+    return (
+      grown.reduce((sum, { own, from, running }) => {
+        const width = canopyWidth(
+          grownWidth(own.cultivar, own.planting.training),
+          Math.max(0, running[index]! - running[from]!),
+        )
+        return sum + own.planting.count * potNeed({ crop: own.cultivar.crop, canopy: width }, et0)
+      }, 0) / area
+    )
+  const plants = grown.reduce((sum, { own }) => sum + own.planting.count, 0)
+  const kc = grown.reduce((sum, { own, from, running }) => {
+    const full = grownWidth(own.cultivar, own.planting.training)
+    const width = canopyWidth(full, Math.max(0, running[index]! - running[from]!))
+    const end = own.dates.end.date
+    const left = end === null ? LAST_MONTH : indexOf(air, end) - index
+    return (
+      sum +
+      (own.planting.count / plants) *
+        cropCoefficient(own.cultivar.crop, {
+          canopy: (width / full) ** 2,
+          late: Math.min(1, Math.max(0, 1 - left / LAST_MONTH)),
+          staked: own.planting.support !== 'none',
+        })
+    )
+  }, 0)
+  return et0 * kc * (1 - MULCH_SAVES[place.mulch])
+}
+
+function zoneOf(grown: readonly Standing[], place: Place, soil: SoilTexture, et: number, index: number) {
+  const { own, from, running } = grown[0]!
+  const pot = potOf(place)
+  if (pot) return rootZone(own.cultivar.crop, MIX_AVAILABLE, filledHeight(pot), et)
+  const planted = ofKind(own.entries, 'set-out').at(-1)?.data.stemBuried ?? 0
+  const depth = rootDepth(Math.max(0, running[index]! - running[from]!), planted, place.soilDepth)
+  return rootZone(own.cultivar.crop, availableWater(soil), depth, et)
+}
+
+function shareFound(
+  { feel, content }: LogEntry<'moisture-read'>['data'],
+  zone: { taw: number; raw: number },
+  place: Place,
+  soil: SoilTexture,
+): number {
+  if (feel !== undefined) return depletionOfFeel(feel, zone.raw / zone.taw)
+  const available = place.pot ? MIX_AVAILABLE : availableWater(soil)
+  const wilting = place.pot ? WILTING.mix : WILTING.soil
+  return depletionOfContent(content ?? 0, wilting + available, available)
+}
+
+function sumBy<Entry extends LogEntry>(
+  entries: readonly Entry[],
+  from: IsoDate,
+  of: (entry: Entry) => number,
+): Map<number, number> {
+  const sums = new Map<number, number>()
+  for (const entry of entries) {
+    const day = daysBetween(from, entry.on)
+    sums.set(day, (sums.get(day) ?? 0) + of(entry))
+  }
+  return sums
+}

@@ -1,0 +1,80 @@
+import { addDays, type IsoDate } from '../../core/calendar'
+import type { EntryData, LogEntry } from '../../core/facts'
+
+type Draft = Omit<LogEntry, 'id' | 'at'>
+
+/** A place watered each so many days with L, from a day to another. */
+const WATERED: [place: string, from: string, to: string, every: number, litres: number][] = [
+  ...[1, 2, 3, 5].map((bed): [string, string, string, number, number] => [
+    `bed-${bed}`,
+    '2026-05-20',
+    '2026-06-15',
+    5,
+    110,
+  ]),
+  ['row-a', '2026-05-22', '2026-06-13', 6, 260],
+  ['row-b', '2026-06-01', '2026-06-16', 5, 240],
+  ['tunnel', '2026-04-29', '2026-06-17', 3, 160],
+  ...[1, 2, 4, 5].map((pot): [string, string, string, number, number] => [
+    `pot-${pot}`,
+    '2026-05-14',
+    '2026-06-17',
+    3,
+    3,
+  ]),
+  // Pot 3 was forgotten; pot 7 goes dry and is drenched in turns.
+  ['pot-3', '2026-05-14', '2026-06-09', 3, 3],
+  ['pot-7', '2026-04-24', '2026-06-13', 7, 8],
+  ['pot-8', '2026-04-24', '2026-06-17', 2, 5],
+]
+
+const SEED_MEAL = { name: 'Seed meal', n: 6, p2o5: 2, k2o: 1, release: 'meal' } as const
+const GREEN_SALTS = { name: 'Green salts', n: 20, p2o5: 8, k2o: 8, release: 'soluble' } as const
+const POT_FEED = { name: 'Balcony feed', n: 6, p2o5: 4, k2o: 8, release: 'soluble' } as const
+
+/** A place fed on a day with g of a product; bed 5 was fed twice by two people. */
+const FED: [place: string, on: string, grams: number, product: Omit<EntryData['fed'], 'grams'>][] = [
+  ...[1, 2, 3, 5].map((bed): (typeof FED)[number] => [`bed-${bed}`, '2026-05-18', 420, SEED_MEAL]),
+  ['bed-5', '2026-06-08', 350, GREEN_SALTS],
+  ['bed-5', '2026-06-10', 350, GREEN_SALTS],
+  ['row-a', '2026-05-19', 900, SEED_MEAL],
+  ['tunnel', '2026-04-28', 900, SEED_MEAL],
+  ['tunnel', '2026-06-01', 160, GREEN_SALTS],
+  ...[1, 2, 4, 5, 7, 8].flatMap((pot): typeof FED =>
+    ['2026-05-28', '2026-06-11'].map((on) => [`pot-${pot}`, on, 8, POT_FEED]),
+  ),
+]
+
+/** What the places of the demo garden were given this year. */
+export function careEntries(): Draft[] {
+  const entry = (kind: 'watered' | 'fed', place: string, on: string, data: object) =>
+    ({
+      subject: { type: 'place', id: `demo-${place}` },
+      kind,
+      on: on as IsoDate,
+      data,
+      note: '',
+      voids: null,
+    }) as Draft
+  const waterings = WATERED.flatMap(([place, from, to, every, litres]) => {
+    const entries: Draft[] = []
+    for (let on = from as IsoDate; on <= to; on = addDays(on, every))
+      entries.push(entry('watered', place, on, { litres }))
+    return entries
+  })
+  return [
+    ...waterings,
+    ...FED.map(([place, on, grams, product]) => entry('fed', place, on, { ...product, grams })),
+    entryOfSpade(),
+  ]
+}
+
+const entryOfSpade = (): Draft =>
+  ({
+    subject: { type: 'place', id: 'demo-bed-1' },
+    kind: 'moisture-read',
+    on: '2026-06-14' as IsoDate,
+    data: { method: 'spade', feel: 'moist' },
+    note: '',
+    voids: null,
+  }) as Draft

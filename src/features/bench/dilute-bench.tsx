@@ -1,0 +1,123 @@
+'use client'
+
+import { useState } from 'react'
+import { TextField } from '../../components/forms/fields'
+import { doseFor, ecOfFeed, milligramsPerLitre, PPM_SCALES, SOLUTION, SOLUTION_PH } from '../../core/feeding'
+import type { Manner } from '../../core/facts'
+import { formatMeasure } from '../../core/quantity'
+import { errorOf, plain, readNumber, readVolume, valueOf } from './numbers'
+
+const STRENGTHS = [
+  { share: 0.25, name: '¼' },
+  { share: 1 / 3, name: '⅓' },
+  { share: 0.5, name: '½' },
+  { share: 1, name: 'full' },
+  { share: 1.5, name: '1½' },
+] as const
+const MOST_LITRES = 100_000
+
+/** What goes into a can or tank, by the label and a share of its rate. */
+export function DiluteBench({ manner }: { manner: Manner }) {
+  const [rate, setRate] = useState('2')
+  const [water, setWater] = useState(manner.units === 'us' ? '2 gal' : '10 L')
+  const [strength, setStrength] = useState(0.5)
+  const [nitrogen, setNitrogen] = useState('12')
+  const [source, setSource] = useState('0.4')
+  const label = readNumber(rate, 0.001, 1000)
+  const litres = readVolume(water, manner, MOST_LITRES)
+  const percent = readNumber(nitrogen, 0, 100)
+  const ec = readNumber(source, 0, 20)
+  const [rateValue, litresValue, n, sourceEc] = [label, litres, percent, ec].map(valueOf)
+  const dose =
+    rateValue !== null && litresValue !== null && litresValue! > 0
+      ? doseFor(rateValue!, litresValue!, strength)
+      : null
+  const perLitre = dose && dose.amount / litresValue!
+  const total = perLitre !== null && sourceEc !== null ? ecOfFeed(perLitre, sourceEc!) : null
+  return (
+    <section aria-label="Dilute">
+      <h2 className="text-2xl font-semibold">
+        {dose
+          ? `${plain(dose.amount)} g or mL into ${formatMeasure({ kind: 'volume', value: litresValue! }, manner)}`
+          : 'How much into the can?'}
+      </h2>
+      {dose?.overLabel && (
+        <p role="alert" className="mt-1 border-l-4 border-cut bg-base-200 px-3 py-2 font-semibold">
+          This is over the label’s full rate: the label is the limit.
+        </p>
+      )}
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Label’s full rate, g or mL a litre"
+          inputMode="decimal"
+          value={rate}
+          error={errorOf(label)}
+          onChange={({ target }) => setRate(target.value)}
+        />
+        <TextField
+          label="Water you make up"
+          value={water}
+          error={errorOf(litres)}
+          onChange={({ target }) => setWater(target.value)}
+        />
+        <TextField
+          label="Its nitrogen, %"
+          inputMode="decimal"
+          value={nitrogen}
+          error={errorOf(percent)}
+          onChange={({ target }) => setNitrogen(target.value)}
+        />
+        <TextField
+          label="EC of your water, mS/cm"
+          inputMode="decimal"
+          value={source}
+          error={errorOf(ec)}
+          onChange={({ target }) => setSource(target.value)}
+        />
+      </div>
+      <fieldset className="mt-3">
+        <legend className="text-sm text-quiet">Strength, of the label’s rate</legend>
+        <div className="join">
+          {STRENGTHS.map(({ share, name }) => (
+            <input
+              key={name}
+              type="radio"
+              name="strength"
+              className="btn join-item min-h-11 bg-base-100"
+              aria-label={name}
+              checked={strength === share}
+              onChange={() => setStrength(share)}
+            />
+          ))}
+        </div>
+      </fieldset>
+      {dose && perLitre !== null && (
+        <ul className="mt-3 text-sm tabular-nums">
+          <li>
+            {plain(rateValue!, 3)} a litre × {plain(strength, 2)} × {plain(litresValue!, 2)} L ={' '}
+            {plain(dose.amount)} g or mL
+          </li>
+          {n !== null && (
+            <li>
+              {plain(perLitre, 2)} g/L × {plain(n!)} % × 10 ={' '}
+              {plain(milligramsPerLitre(Math.min(1000, perLitre), n!), 0)} mg/L of N
+            </li>
+          )}
+          {total !== null && (
+            <li>
+              EC about {plain(total)} mS/cm; a meter shows{' '}
+              {PPM_SCALES.map((scale) => `${plain(total * scale * 1000, 0)} ppm on the ${scale} scale`).join(
+                ', ',
+              )}
+            </li>
+          )}
+          <li className="mt-1 text-quiet">
+            Nutrient solution: EC {SOLUTION.seedling.join('–')} for seedlings, {SOLUTION.growing.join('–')}{' '}
+            growing, {SOLUTION.fruiting.join('–')} in fruit; pH {SOLUTION_PH.join('–')}. Feed on moist roots
+            only.
+          </li>
+        </ul>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,19 @@
+import type { IsoDate } from '../../core/calendar'
+import { holdsOn, type Manner } from '../../core/facts'
+import type { GardenState } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+
+/** What the mixes need of a garden: how it writes, and where a mix can be sent. */
+export interface MixView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  places: { id: string; name: string }[]
+}
+
+export const mixView = (state: GardenState, on: IsoDate): MixView => ({
+  manner: mannerOf(state.garden),
+  on,
+  now: state.now,
+  places: state.record.places.filter((place) => holdsOn(place, on)).map(({ id, name }) => ({ id, name })),
+})

@@ -1,0 +1,213 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { Cautions, PartHeading } from '../../components/advice/why'
+import { PastQuestion } from '../../components/past-question'
+import { MOISTURE_FEELS, type MoistureFeel } from '../../core/watering'
+import { CAUTIONS } from '../../wording/cautions'
+import { formatDate } from '../../wording/dates'
+import { formatMeasure } from '../../core/quantity'
+import { Holiday } from './holiday'
+import { usePlaceLog } from './use-place-log'
+import { USUAL_FLOW, type PlaceWaterView, type WaterView } from './water-queries'
+import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from './water-words'
+import { WaterForm } from './water-form'
+
+const Drawn = dynamic(() => import('./water-chart'), { ssr: false })
+
+/** Places in order of need; of the chosen one how much, when and why, and what it was given. */
+export function WaterScreen({ view }: { view: WaterView }) {
+  const { places, manner, on, now } = view
+  const [id, setId] = useState(places[0]?.id ?? null)
+  const [asks, setAsks] = useState<(() => void) | null>(null)
+  const { busy, keep } = usePlaceLog(on)
+  const place = places.find((one) => one.id === id) ?? places[0]
+  if (!place)
+    return (
+      <p className="p-6">
+        Nothing stands in the ground on this day: what is set out shows here with the water it wants. The
+        mixes are on the bench all the same.
+      </p>
+    )
+  const ask = (act: () => void) => (on < now ? setAsks(() => act) : act())
+  const water = (litres: number) =>
+    ask(() =>
+      keep(
+        'watered',
+        [place.id],
+        () => ({ litres }),
+        `Entered: ${place.name} watered, ${sayLitres(litres, manner)}.`,
+      ),
+    )
+  const look = (feel: MoistureFeel) =>
+    ask(() =>
+      keep(
+        'moisture-read',
+        [place.id],
+        () => ({ method: place.isPot ? 'finger' : 'spade', feel }),
+        `Kept: ${place.name} is ${FEELS[feel].name.toLowerCase()}. The balance follows what you found.`,
+      ),
+    )
+  return (
+    <div className="grid lg:grid-cols-[19rem_minmax(0,1fr)]">
+      {asks && (
+        <PastQuestion
+          date={formatDate(on, manner, 'full')}
+          onAnswer={(yes) => {
+            setAsks(null)
+            if (yes) asks()
+          }}
+        />
+      )}
+      <nav aria-label="Places by need" className="border-r border-base-300 py-3 max-lg:border-r-0">
+        <ol>
+          {places.map((one) => (
+            <li key={one.id}>
+              <button
+                className={`w-full border-b border-base-300 px-6 py-2 text-left max-sm:px-4 ${one.id === place.id ? 'bg-base-200' : ''}`}
+                aria-pressed={one.id === place.id}
+                onClick={() => setId(one.id)}
+              >
+                <span className="flex justify-between gap-2">
+                  <strong>{one.name}</strong>
+                  <span className={one.untilSlow <= 1 ? 'font-semibold text-cut' : ''}>
+                    {sayDue(one, on, manner)}
+                  </span>
+                </span>
+                <Gauge place={one} />
+              </button>
+            </li>
+          ))}
+        </ol>
+      </nav>
+      <div className="min-w-0 space-y-5 px-6 py-4 max-sm:px-4">
+        <Answer place={place} view={view} />
+        {on <= now ? (
+          <WaterForm
+            key={`${place.id} ${place.toFill}`}
+            place={place}
+            manner={manner}
+            busy={busy}
+            onWater={water}
+          />
+        ) : (
+          <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
+            This is a look ahead: watering is entered on its own day. Press t for today.
+          </p>
+        )}
+        <figure aria-label="Water by day">
+          <PartHeading>What is missing from its root zone</PartHeading>
+          <div className="h-56" aria-hidden>
+            <Drawn points={place.days} unit={manner.units === 'us' ? 'in' : 'mm'} />
+          </div>
+          <figcaption className="text-sm text-quiet">
+            Line: missing water, {sayDepth(place.depletion, manner)} today; dashed: from{' '}
+            {sayDepth(place.raw, manner)} on growth slows; bars: rain (light) and watering (dark). Shaded: the
+            days ahead if nobody waters.
+          </figcaption>
+        </figure>
+        {on <= now && (
+          <section aria-label="How it was found">
+            <PartHeading>
+              {place.isPot ? 'Put a finger in, 5 cm down' : 'Dig to where the roots are'}: how is it?
+            </PartHeading>
+            <div className="flex flex-wrap gap-2">
+              {MOISTURE_FEELS.map((feel) => (
+                <button
+                  key={feel}
+                  className="btn h-auto min-h-11 flex-col items-start bg-base-100 py-1.5"
+                  disabled={busy}
+                  onClick={() => look(feel)}
+                >
+                  <span>{FEELS[feel].name}</span>
+                  <span className="text-sm font-normal text-quiet">{FEELS[feel].hint}</span>
+                </button>
+              ))}
+            </div>
+            {place.lastLooked && (
+              <p className="mt-1 text-sm text-quiet">
+                Last looked at on {formatDate(place.lastLooked, manner)}.
+              </p>
+            )}
+          </section>
+        )}
+        <Risks place={place} />
+        <Holiday places={places} manner={manner} />
+        <Cautions texts={place.isPot ? [CAUTIONS['wet-pots']] : [CAUTIONS['heat-work']]} />
+      </div>
+    </div>
+  )
+}
+
+/** How far a root zone is emptied, against where growth slows. */
+function Gauge({ place }: { place: PlaceWaterView }) {
+  const share = (value: number) => `${Math.min(100, (100 * value) / place.taw)}%`
+  return (
+    <span aria-hidden className="relative mt-1.5 block h-2 bg-water/25">
+      <span className="absolute inset-y-0 right-0 bg-base-300" style={{ width: share(place.depletion) }} />
+      <span className="absolute -inset-y-0.5 w-0.5 bg-cut" style={{ right: share(place.raw) }} />
+    </span>
+  )
+}
+
+function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
+  const { manner, on } = view
+  const isNow = place.untilSlow <= 0
+  const litres = isNow ? place.toFill : place.litres
+  return (
+    <div>
+      <p className="text-quiet">
+        {place.name}: {place.plants}
+      </p>
+      <h1 className="mt-1 text-3xl font-semibold">
+        {place.dueOn === null && !isNow
+          ? 'No water for two weeks'
+          : `${sayLitres(litres, manner)} ${sayDue(place, on, manner)}`}
+      </h1>
+      <p className="mt-2 text-lg text-quiet">
+        {litres > 0 && `${sayCans(litres, manner)}`}
+        {litres > 0 && place.dripMinutes !== null && (
+          <>
+            , or {Math.round((place.dripMinutes * litres) / Math.max(0.001, place.litres || litres))} min of
+            drip at {USUAL_FLOW} L/h an emitter
+          </>
+        )}
+        {litres > 0 && '. '}
+        {place.splits > 1 && `In ${place.splits} portions a day: its mix holds no more at once. `}
+        It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
+        {place.lastWatered
+          ? `; last watered on ${formatDate(place.lastWatered, manner)}`
+          : '; no watering is entered'}
+        .
+      </p>
+    </div>
+  )
+}
+
+/** What uneven water does to its fruit. */
+function Risks({ place }: { place: PlaceWaterView }) {
+  const { swing, dryDays, rot, crack } = place.evenness
+  const percent = (value: number) =>
+    formatMeasure({ kind: 'share', value }, { units: 'metric', decimals: 'point' })
+  return (
+    <section aria-label="Evenness">
+      <PartHeading>How even it was, these two weeks</PartHeading>
+      <p>
+        {swing <= 0.6 ? 'Even' : swing <= 1 ? 'Fairly even' : 'Uneven'}: it swung by {percent(swing)} of what
+        is easily taken; growth was slowed on {dryDays === 1 ? '1 day' : `${dryDays} days`}.
+      </p>
+      {rot > 0.05 && (
+        <p className="text-cut">
+          Blossom-end rot: {rot > 0.5 ? 'likely' : 'possible'} on fruit that were young then. It is a disorder
+          of uneven water, not contagious: even moisture first, before any feed or spray.
+        </p>
+      )}
+      {crack > 0.05 && (
+        <p className="text-cut">
+          Cracking: a drenching came after a dry spell while fruit coloured. Pick those first.
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,54 @@
+import type { IsoDate } from '../../core/calendar'
+import type { Manner } from '../../core/facts'
+import { formatMeasure } from '../../core/quantity'
+import type { HolidayAct, MoistureFeel } from '../../core/watering'
+import { formatDate } from '../../wording/dates'
+import type { PlaceWaterView } from './water-queries'
+
+export const sayLitres = (value: number, manner: Manner) => formatMeasure({ kind: 'volume', value }, manner)
+export const sayDepth = (value: number, manner: Manner) =>
+  formatMeasure({ kind: 'water-depth', value }, manner)
+
+/** `today`, `tomorrow`, `Sun 21 June`. */
+export function sayDue(place: PlaceWaterView, on: IsoDate, manner: Manner): string {
+  if (place.untilSlow <= 0) return 'now'
+  if (place.dueOn === null) return 'not in the next two weeks'
+  return place.inDays === 1 ? 'by tomorrow' : `by ${formatDate(place.dueOn, manner)}`
+}
+
+/** Days for which it lasts, in words. */
+export const sayLasts = (days: number): string =>
+  days === Infinity || days > 14
+    ? 'over two weeks'
+    : days <= 0
+      ? 'less than a day'
+      : days === 1
+        ? '1 day'
+        : `${days} days`
+
+/** L in a usual can, and a US gallon can. */
+const CAN = { metric: 10, us: 7.570823568 }
+
+/** `3 cans of 10 L`. */
+export function sayCans(litres: number, manner: Manner): string {
+  const can = CAN[manner.units]
+  const count = Math.max(0.5, Math.round((litres / can) * 2) / 2)
+  const text = count % 1 === 0 ? String(count) : count < 1 ? '½' : `${Math.floor(count)}½`
+  return `${text} ${count > 1 ? 'cans' : 'can'} of ${sayLitres(can, manner)}`
+}
+
+export const FEELS: Record<MoistureFeel, { name: string; hint: string }> = {
+  wet: { name: 'Wet', hint: 'water shows when pressed' },
+  moist: { name: 'Moist', hint: 'holds together, leaves a mark' },
+  dry: { name: 'Dry', hint: 'crumbles, two finger joints down' },
+  dust: { name: 'Dust', hint: 'runs through the fingers' },
+}
+
+export const HOLIDAY_ACTS: Record<HolidayAct, string> = {
+  nothing: 'lasts by itself',
+  'water-before': 'water it through the evening before',
+  mulch: 'mulch it 5 cm deep first',
+  neighbour: 'ask a neighbour',
+  timer: 'run the drip by a timer',
+  'move-to-shade': 'stand it in the shade with the others',
+}
