@@ -82,18 +82,20 @@ export function ledger(
   return weeks
 }
 
-/** † A place holds a glut where so many weeks' want lie ready and unused. */
-const GLUT_WEEKS = 4
+/** † A place holds a glut where so much more lies ready than all the rest of its season wants. */
+const GLUT = 1.3
 
-/** The first week in which more lies ready than the coming weeks want; null: none. */
-export function glutIn(weeks: readonly LedgerWeek[]): LedgerWeek | null {
+/**
+ * The first week between two days in which more lies ready than the rest of the season wants; null: none.
+ *
+ * @param from, to indexes of days
+ */
+export function glutIn(weeks: readonly LedgerWeek[], from = 0, to = Infinity): LedgerWeek | null {
   return (
-    weeks.find(({ left }, index) => {
-      const ahead = weeks
-        .slice(index + 1, index + 1 + GLUT_WEEKS)
-        .reduce((sum, { demand }) => sum + demand, 0)
-      const want = Math.max(ahead, Math.max(...weeks.map(({ demand }) => demand)) * 2)
-      return left > want && want > 0
+    weeks.find(({ left, from: first }, index) => {
+      if (first + WEEK <= from || first > to) return false
+      const rest = weeks.slice(index + 1).reduce((sum, { demand }) => sum + demand, 0)
+      return rest > 0 && left > GLUT * rest
     }) ?? null
   )
 }

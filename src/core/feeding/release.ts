@@ -20,6 +20,10 @@ const COATED_AT = 21
 /** † Below this nothing is released, °C. */
 export const TOO_COLD = 8
 
+/** How fast soil life works at a temperature, of its pace at 20 °C; nothing in cold soil. */
+export const releasePace = (temperature: number, at = AT): number =>
+  temperature < TOO_COLD ? 0 : Q10 ** ((temperature - at) / 10)
+
 /**
  * Share of a product's nutrient that has come free by the end of each day after it was given.
  *
@@ -33,7 +37,7 @@ export function releasedBy(release: Release, soil: readonly number[], days = 90)
   let time = 0
   return soil.map((temperature) => {
     const at = release === 'coated' ? COATED_AT : AT
-    time += temperature < TOO_COLD ? 0 : Q10 ** ((temperature - at) / 10)
+    time += releasePace(temperature, at)
     return release === 'coated'
       ? Math.min(1, time / days)
       : IN_SEASON[release] * (1 - Math.exp(-FIRST_ORDER * time))

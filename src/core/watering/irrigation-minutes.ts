@@ -1,5 +1,8 @@
 import { requireInRange, requireInteger } from '../guard'
 
+/** † L/h of a usual emitter, where nobody has measured. */
+export const USUAL_FLOW = 2
+
 /**
  * How long drip emitters run to give so much water, min.
  *

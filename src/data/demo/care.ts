@@ -38,8 +38,7 @@ const FED: [place: string, on: string, grams: number, product: Omit<EntryData['f
   ['bed-5', '2026-06-08', 350, GREEN_SALTS],
   ['bed-5', '2026-06-10', 350, GREEN_SALTS],
   ['row-a', '2026-05-19', 900, SEED_MEAL],
-  ['tunnel', '2026-04-28', 900, SEED_MEAL],
-  ['tunnel', '2026-06-01', 160, GREEN_SALTS],
+  ['tunnel', '2026-04-28', 500, SEED_MEAL],
   ...[1, 2, 4, 5, 7, 8].flatMap((pot): typeof FED =>
     ['2026-05-28', '2026-06-11'].map((on) => [`pot-${pot}`, on, 8, POT_FEED]),
   ),

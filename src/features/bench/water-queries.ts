@@ -9,6 +9,7 @@ import {
   placeCourse,
   placeWater,
   ROT_AGE,
+  USUAL_FLOW,
   type Evenness,
   type PlaceWater,
 } from '../../core/watering'
@@ -71,8 +72,6 @@ export interface WaterView {
 /** Days looked ahead, and shown before today. */
 const AHEAD = 14
 const SHOWN_BEFORE = 28
-/** † L/h of a usual emitter, where a place does not say. */
-export const USUAL_FLOW = 2
 const COLOURING_BEFORE_RIPE = 10
 
 export function waterView(state: GardenState, on: IsoDate): WaterView {

@@ -1,0 +1,176 @@
+import { daysBetween, type IsoDate } from '../calendar'
+import { indexOf } from '../climate'
+import { runningDegreeDays, thermalTraits } from '../crop'
+import { ofKind, type LogEntry, type Place } from '../facts'
+import { firstYield } from '../harvest'
+import type { PlantingOutlook } from '../season'
+import type { WaterState } from '../watering'
+import { totalDemand, uptakeBy } from './demand'
+import { K_OF_K2O, P_OF_P2O5 } from './dilution'
+import { ledger, type Application, type LedgerWeek } from './ledger'
+import { ORGANIC_MATTER_N, releasePace, type Release } from './release'
+
+/** The nutrients that the ledger is kept of. */
+export const LEDGER_NUTRIENTS = ['n', 'p', 'k'] as const
+export type LedgerNutrient = (typeof LEDGER_NUTRIENTS)[number]
+
+/** A product given on a day of the ledger, in all, g. */
+export interface FedProduct {
+  day: number
+  name: string
+  grams: number
+  n: number
+  p2o5: number
+  k2o: number
+  release: Release
+  days?: number
+}
+
+/** What the ledger of a place is worked out from, day by day from its first setting out to its end. */
+export interface PlaceLedger {
+  from: IsoDate
+  days: number
+  /** Index of today. */
+  today: number
+  /** °C at root depth. */
+  temperature: number[]
+  /** Of the root zone's water, drained. */
+  drainage: number[]
+  /** g that all its plants want, and that the soil gives, by day. */
+  demand: Record<LedgerNutrient, number[]>
+  soil: Record<LedgerNutrient, number[]>
+  fed: FedProduct[]
+}
+
+/** † Organic matter of garden soil where no test says, %; P and K that it gives with the N. */
+const USUAL_ORGANIC = 3
+const WITH_N: Record<LedgerNutrient, number> = { n: 1, p: 0.15, k: 1.2 }
+/** † Water that a root zone holds in all, of what plants can take. */
+const HELD_OF_TAW = 2
+
+/**
+ * The ledger of a place, from what stands in it, what it was fed, its soil's warmth and the water that drained.
+ *
+ * @param entries of the place, oldest first
+ * @param states of its water from the first setting out on
+ * @returns null while nothing was set out in it
+ */
+export function placeLedger(
+  place: Place,
+  plantings: readonly PlantingOutlook[],
+  entries: readonly LogEntry[],
+  states: readonly WaterState[],
+  today: IsoDate,
+): PlaceLedger | null {
+  const standing = plantings.filter(({ dates }) => dates['set-out'].how === 'logged' && dates['set-out'].date)
+  const from = standing.map(({ dates }) => dates['set-out'].date!).sort()[0]
+  const end = standing
+    .map(({ dates }) => dates.end.date)
+    .sort()
+    .at(-1)
+  if (!from || !end || end <= from) return null
+  const { air, soil } = standing[0]!
+  const first = indexOf(air, from)
+  const days = Math.min(daysBetween(from, end) + 1, air.days - first)
+  const temperature = Array.from({ length: days }, (_, day) => soil[first + day]!)
+  const drainage = Array.from({ length: days }, (_, day) => {
+    const state = states[day]
+    return state ? state.drainage / (state.taw * HELD_OF_TAW) : 0
+  })
+  const demand = emptyDays(days)
+  for (const own of standing) addDemand(own, demand, first, days)
+  return {
+    from,
+    days,
+    today: Math.min(days - 1, daysBetween(from, today)),
+    temperature,
+    drainage,
+    demand,
+    soil: soilGives(place, temperature),
+    fed: ofKind(entries, 'fed')
+      .map(({ on, data }) => ({ ...data, day: daysBetween(from, on) }))
+      .filter(({ day }) => day > -BEFORE && day < days)
+      .map((fed) => ({ ...fed, day: Math.max(0, fed.day) })),
+  }
+}
+/** What was given in the weeks before setting out counts from its day. */
+const BEFORE = 60
+
+const emptyDays = (days: number) =>
+  Object.fromEntries(
+    LEDGER_NUTRIENTS.map((nutrient) => [nutrient, Array.from({ length: days }, () => 0)]),
+  ) as Record<LedgerNutrient, number[]>
+
+function addDemand(
+  { cultivar, planting, dates, air }: PlantingOutlook,
+  demand: PlaceLedger['demand'],
+  first: number,
+  days: number,
+): void {
+  const running = runningDegreeDays(air, cultivar.crop)
+  const start = indexOf(air, dates['set-out'].date!)
+  const grown = Array.from({ length: days }, (_, day) =>
+    Math.max(0, running[Math.max(start, first + day + 1)]! - running[start]!),
+  )
+  const { toFirstFlower, ripening } = thermalTraits(cultivar)
+  const share = uptakeBy(grown, toFirstFlower + ripening)
+  const total = totalDemand(cultivar.crop, firstYield(cultivar, planting.training) * planting.count)
+  for (const nutrient of LEDGER_NUTRIENTS)
+    for (let day = 0; day < days; day++)
+      demand[nutrient][day]! += total[nutrient] * (share[day]! - (share[day - 1] ?? 0))
+}
+
+/** g that the soil's own organic matter gives by day: more the warmer; a pot's mix gives none. */
+function soilGives(place: Place, temperature: readonly number[]): PlaceLedger['soil'] {
+  const gives = emptyDays(temperature.length)
+  if (place.pot) return gives
+  const season = USUAL_ORGANIC * ORGANIC_MATTER_N * place.length * place.width * KG_HA_TO_G_M2
+  const pace = temperature.map(releasePace)
+  const all = pace.reduce((sum, one) => sum + one, 0)
+  if (all === 0) return gives
+  for (const nutrient of LEDGER_NUTRIENTS)
+    gives[nutrient] = pace.map((one) => (season * WITH_N[nutrient] * one) / all)
+  return gives
+}
+const KG_HA_TO_G_M2 = 0.1
+
+/** g of a nutrient in a product, by its label. */
+export function gramsOf(
+  nutrient: LedgerNutrient,
+  { grams, n, p2o5, k2o }: Pick<FedProduct, 'grams' | 'n' | 'p2o5' | 'k2o'>,
+): number {
+  const percent = nutrient === 'n' ? n : nutrient === 'p' ? p2o5 * P_OF_P2O5 : k2o * K_OF_K2O
+  return (grams * percent) / 100
+}
+
+/** The weeks of one nutrient of a place, with more given than was entered where that is tried. */
+export function nutrientLedger(
+  place: PlaceLedger,
+  nutrient: LedgerNutrient,
+  tried: readonly FedProduct[] = [],
+): LedgerWeek[] {
+  return ledger(nutrient, {
+    days: place.days,
+    temperature: place.temperature,
+    soil: place.soil[nutrient],
+    demand: place.demand[nutrient],
+    drainage: place.drainage,
+    applications: [...place.fed, ...tried].map((fed): Application => ({
+      day: fed.day,
+      grams: gramsOf(nutrient, fed),
+      release: fed.release,
+      ...(fed.days === undefined ? {} : { days: fed.days }),
+    })),
+  })
+}
+
+/** Weeks that an application is meant for. */
+const WEEKS_AHEAD = 4
+
+/** g of a nutrient that will be missing in the coming four weeks. */
+export function gapAhead(weeks: readonly LedgerWeek[], today: number): number {
+  return weeks
+    .filter(({ from }) => from + 6 >= today)
+    .slice(0, WEEKS_AHEAD)
+    .reduce((sum, { gap }) => sum + gap, 0)
+}

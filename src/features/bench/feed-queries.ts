@@ -1,0 +1,152 @@
+import { addDays, type IsoDate } from '../../core/calendar'
+import {
+  COMMON_PRODUCTS,
+  gapAhead,
+  glutIn,
+  nutrientLedger,
+  placeLedger,
+  type LedgerNutrient,
+  type PlaceLedger,
+} from '../../core/feeding'
+import { holdsOn, type Manner, type Place } from '../../core/facts'
+import type { PlantingOutlook } from '../../core/season'
+import { usualFeeding, type FeedingSchool } from '../../core/transplant'
+import { placeCourse, placeWater } from '../../core/watering'
+import { outlookOn, type GardenState } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+import { formatDate } from '../../wording/dates'
+
+/** How one place is fed, in short. */
+export interface FedPlace {
+  id: string
+  name: string
+  verdict: 'glut' | 'gap' | 'fed'
+}
+
+/** One place's feeding as of a day. */
+export interface FeedDetail {
+  id: string
+  name: string
+  plants: string
+  school: FeedingSchool
+  isPot: boolean
+  ledger: PlaceLedger
+  /** The first day of each week, in words. */
+  weeks: string[]
+  glut: boolean
+  /** g that are missing in the coming four weeks, if nothing is given. */
+  gap: Record<LedgerNutrient, number>
+  /** It flowers: less N from now on, more K. */
+  flowers: boolean
+  /** What was given, the last first. */
+  given: string[]
+  /** What would fill the gap of nitrogen: a product and g of it; null: nothing is missing. */
+  mix: { name: string; grams: number } | null
+}
+
+export interface FeedView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  places: FedPlace[]
+  chosen: FeedDetail | null
+}
+
+/** Days ahead in which a glut is told. */
+const GLUT_AHEAD = 14
+/** g of nitrogen a plant under which nothing is said to be missing. */
+const WORTH = 0.3
+/** † What each school gives, where nitrogen is missing. */
+const SCHOOL_PRODUCT: Record<FeedingSchool, string> = {
+  'soil-first': 'Seed meal',
+  'slow-organic': 'Seed meal',
+  'steady-liquid': 'Balanced granules',
+  'nutrient-solution': 'Balanced granules',
+}
+/** † Of a meal, what comes free within the four weeks that it is given for. */
+const FREE_IN_FOUR_WEEKS = { meal: 0.28, castings: 0.17, soluble: 1, coated: 0.3, compost: 0.05 } as const
+
+export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
+  const outlook = outlookOn(state, on)
+  const manner = mannerOf(state.garden)
+  const { latitude, elevation, longitude, soil } = state.garden
+  const details = state.record.places
+    .filter((place) => holdsOn(place, on))
+    .flatMap((place): FeedDetail[] => {
+      const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
+      const entries = outlook.counted.filter(
+        ({ subject }) => subject.type === 'place' && subject.id === place.id,
+      )
+      const course = placeCourse(
+        place,
+        plantings,
+        entries,
+        { site: { latitude, longitude, elevation }, soil },
+        addDays(on, 1),
+      )
+      const states = course ? placeWater(course, on).states : []
+      const ledger = placeLedger(place, plantings, entries, states, on)
+      return ledger ? [detailOf(place, plantings, ledger, on, manner)] : []
+    })
+  const chosen =
+    details.find(({ id }) => id === asked) ?? details.find(({ glut }) => glut) ?? details[0] ?? null
+  return {
+    manner,
+    on,
+    now: state.now,
+    places: details.map(({ id, name, glut, mix }) => ({
+      id,
+      name,
+      verdict: glut ? 'glut' : mix ? 'gap' : 'fed',
+    })),
+    chosen,
+  }
+}
+
+function detailOf(
+  place: Place,
+  plantings: readonly PlantingOutlook[],
+  ledger: PlaceLedger,
+  on: IsoDate,
+  manner: Manner,
+): FeedDetail {
+  const weeks = nutrientLedger(ledger, 'n')
+  const gap = {
+    n: gapAhead(weeks, ledger.today),
+    p: gapAhead(nutrientLedger(ledger, 'p'), ledger.today),
+    k: gapAhead(nutrientLedger(ledger, 'k'), ledger.today),
+  }
+  const school = usualFeeding(place)
+  const product = COMMON_PRODUCTS.find(({ name }) => name === SCHOOL_PRODUCT[school])!
+  const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+  const grams = gap.n / (product.n / 100) / FREE_IN_FOUR_WEEKS[product.release]
+  const rounded = (values: readonly number[]) => values.map((value) => Math.round(value * 10_000) / 10_000)
+  return {
+    id: place.id,
+    name: place.name,
+    plants: plantings.map(({ cultivar, planting }) => `${cultivar.name} × ${planting.count}`).join(', '),
+    school,
+    isPot: place.pot !== null,
+    ledger: {
+      ...ledger,
+      temperature: rounded(ledger.temperature),
+      drainage: rounded(ledger.drainage),
+      demand: { n: rounded(ledger.demand.n), p: rounded(ledger.demand.p), k: rounded(ledger.demand.k) },
+      soil: { n: rounded(ledger.soil.n), p: rounded(ledger.soil.p), k: rounded(ledger.soil.k) },
+    },
+    weeks: weeks.map(({ from }) => formatDate(addDays(ledger.from, from), manner, 'short')),
+    glut: glutIn(weeks, ledger.today, ledger.today + GLUT_AHEAD) !== null,
+    gap,
+    flowers: plantings.some(({ dates }) => {
+      const first = dates['first-flower'].date
+      return first !== null && first <= on
+    }),
+    given: ledger.fed
+      .map(
+        (fed) =>
+          `${formatDate(addDays(ledger.from, fed.day), manner)}: ${fed.name} ${fed.n}–${fed.p2o5}–${fed.k2o}, ${Math.round(fed.grams)} g`,
+      )
+      .reverse(),
+    mix: gap.n > WORTH * plants ? { name: product.name, grams } : null,
+  }
+}
