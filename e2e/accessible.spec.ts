@@ -11,6 +11,7 @@ const COLOURED = [
   '/plantings/demo-2026-bed-4-1/support',
   '/shed',
   '/practice',
+  '/bench/water',
 ]
 
 const SCREENS = [
@@ -36,6 +37,9 @@ const SCREENS = [
   '/plants/demo-2026-bed-1-1-1',
   '/shed',
   '/practice',
+  '/bench/water',
+  '/bench/feed',
+  '/bench/mix',
 ]
 
 for (const theme of ['day', 'sun', 'dusk'])

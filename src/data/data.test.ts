@@ -196,7 +196,7 @@ describe('a garden file', () => {
     const out = await exportGarden(demo.garden.id)
     expect({ ...out, log: out.log.length }).toMatchObject({
       format: 'prairie-garden',
-      version: 4,
+      version: 5,
       log: demo.log.length,
     })
     await importGarden(JSON.stringify(out))
@@ -208,6 +208,8 @@ describe('a garden file', () => {
     const out = await exportGarden(demo.garden.id)
     const plantings = out.plantings.map(({ raising: _, plannedSow: __, ...planting }) => planting)
     await importGarden(JSON.stringify({ ...out, version: 1, plantings }))
+    expect(await exportGarden(demo.garden.id)).toEqual(out)
+    await importGarden(JSON.stringify({ ...out, version: 4 }))
     expect(await exportGarden(demo.garden.id)).toEqual(out)
   })
   it('goes in as it was before there was a shed', async () => {
@@ -322,7 +324,7 @@ describe('a garden file', () => {
       (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
     expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
-    expect(problem({ version: 5 })).toEqual({ kind: 'newer', version: 5 })
+    expect(problem({ version: 6 })).toEqual({ kind: 'newer', version: 6 })
     expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)

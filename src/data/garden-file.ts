@@ -31,7 +31,7 @@ import { cultivar, garden, logEntry, planting, type cropHistory } from './schema
 import { putWeather, weatherRows, type WeatherRow } from './weather'
 
 const FORMAT = 'prairie-garden'
-const VERSION = 4
+const VERSION = 5
 
 /** A whole garden in one document. */
 export interface GardenFile {
@@ -117,7 +117,8 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
 /** A file of an earlier version with what that version did not know yet. */
 function upgraded(file: Partial<GardenFile>): unknown {
   const { version } = file
-  if (version === 3) return { supplies: [], ...file, version: VERSION }
+  // Version 5 only knows more kinds of entries.
+  if (version === 3 || version === 4) return { supplies: [], ...file, version: VERSION }
   if ((version !== 1 && version !== 2) || !Array.isArray(file.plantings) || !Array.isArray(file.places))
     return file
   const places = file.places.map((place: Partial<Place>) => ({

@@ -125,7 +125,7 @@ function soilGives(place: Place, temperature: readonly number[]): PlaceLedger['s
   const gives = emptyDays(temperature.length)
   if (place.pot) return gives
   const season = USUAL_ORGANIC * ORGANIC_MATTER_N * place.length * place.width * KG_HA_TO_G_M2
-  const pace = temperature.map(releasePace)
+  const pace = temperature.map((one) => releasePace(one))
   const all = pace.reduce((sum, one) => sum + one, 0)
   if (all === 0) return gives
   for (const nutrient of LEDGER_NUTRIENTS)

@@ -31,6 +31,8 @@ export interface PlaceWater {
 /** † m³/m³ that soil and mix still hold at wilting, for a meter’s reading. */
 const WILTING = { soil: 0.14, mix: 0.12 }
 const LAST_MONTH = 30
+/** mm d⁻¹ for which the readily taken share is given [FAO-56 table 22]. */
+const USUAL_ETC = 5
 
 interface Standing {
   own: PlantingOutlook
@@ -159,7 +161,8 @@ function etOf(
 function zoneOf(grown: readonly Standing[], place: Place, soil: SoilTexture, et: number, index: number) {
   const { own, from, running } = grown[0]!
   const pot = potOf(place)
-  if (pot) return rootZone(own.cultivar.crop, MIX_AVAILABLE, filledHeight(pot), et)
+  // A pot's loss is spread over its own small top, not over ground: the usual share is taken readily.
+  if (pot) return rootZone(own.cultivar.crop, MIX_AVAILABLE, filledHeight(pot), USUAL_ETC)
   const planted = ofKind(own.entries, 'set-out').at(-1)?.data.stemBuried ?? 0
   const depth = rootDepth(Math.max(0, running[index]! - running[from]!), planted, place.soilDepth)
   return rootZone(own.cultivar.crop, availableWater(soil), depth, et)

@@ -50,7 +50,7 @@ export function demoGarden(): GardenFile {
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
     format: 'prairie-garden',
-    version: 4,
+    version: 5,
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {

@@ -47,12 +47,15 @@ export function Holiday({ places, manner }: { places: readonly PlaceWaterView[];
       </label>
       <ol className="mt-2">
         {plan.map(({ place, untilSlow, untilLimp, risk, acts }) => (
-          <li key={place.id} className="flex flex-wrap gap-x-4 border-t border-base-300 py-1.5">
-            <strong className={`w-24 ${risk === 'lost' ? 'text-cut' : ''}`}>{place.name}</strong>
-            <span className="w-64">
+          <li
+            key={place.id}
+            className="grid gap-x-4 border-t border-base-300 py-1.5 sm:grid-cols-[5rem_16rem_minmax(0,1fr)]"
+          >
+            <strong className={risk === 'lost' ? 'text-cut' : ''}>{place.name}</strong>
+            <span>
               grows on {sayLasts(untilSlow)}, lives {sayLasts(untilLimp)}
             </span>
-            <span className="grow text-quiet">
+            <span className="text-quiet">
               {acts.map((act) => HOLIDAY_ACTS[act]).join('; ')}
               {acts.includes('neighbour') && ` (about ${sayLitres(place.need, manner)} a day)`}
             </span>

@@ -22,7 +22,7 @@ export default function WaterChart({ points, unit }: { points: BalancePoint[]; u
       <ComposedChart accessibilityLayer={false} data={points} margin={MARGIN} barGap={0}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={20} />
-        <YAxis {...AXIS} axisLine={false} width={58} unit={` ${unit}`} />
+        <YAxis {...AXIS} axisLine={false} width={70} unit={` ${unit}`} />
         {ahead.length > 0 && (
           <ReferenceArea
             x1={ahead[0]!.name}

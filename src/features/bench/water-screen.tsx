@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { Cautions, PartHeading } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
 import { MOISTURE_FEELS, USUAL_FLOW, type MoistureFeel } from '../../core/watering'
@@ -16,12 +16,16 @@ import { WaterForm } from './water-form'
 
 const Drawn = dynamic(() => import('./water-chart'), { ssr: false })
 
+/** From this width on, px, the place stands beside the list. */
+const BESIDE = 1024
+
 /** Places in order of need; of the chosen one how much, when and why, and what it was given. */
 export function WaterScreen({ view }: { view: WaterView }) {
   const { places, manner, on, now } = view
   const [id, setId] = useState(places[0]?.id ?? null)
   const [asks, setAsks] = useState<(() => void) | null>(null)
   const { busy, keep } = usePlaceLog(on)
+  const detail = useRef<HTMLDivElement>(null)
   const place = places.find((one) => one.id === id) ?? places[0]
   if (!place)
     return (
@@ -67,7 +71,11 @@ export function WaterScreen({ view }: { view: WaterView }) {
               <button
                 className={`w-full border-b border-base-300 px-6 py-2 text-left max-sm:px-4 ${one.id === place.id ? 'bg-base-200' : ''}`}
                 aria-pressed={one.id === place.id}
-                onClick={() => setId(one.id)}
+                onClick={() => {
+                  setId(one.id)
+                  // On a phone the place stands under the list.
+                  if (window.innerWidth < BESIDE) detail.current?.scrollIntoView({ block: 'start' })
+                }}
               >
                 <span className="flex justify-between gap-2">
                   <strong>{one.name}</strong>
@@ -81,7 +89,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
           ))}
         </ol>
       </nav>
-      <div className="min-w-0 space-y-5 px-6 py-4 max-sm:px-4">
+      <div ref={detail} className="min-w-0 scroll-mt-36 space-y-5 px-6 py-4 max-sm:px-4">
         <Answer place={place} view={view} />
         {on <= now ? (
           <WaterForm

@@ -1,0 +1,144 @@
+import { describe, expect, it } from 'vitest'
+import { isoDate } from '../../core/calendar'
+import { gapAhead, glutIn, nutrientLedger } from '../../core/feeding'
+import type { LogEntry } from '../../core/facts'
+import { demoState } from '../../data/demo/demo-state'
+import { feedView } from './feed-queries'
+import { waterView } from './water-queries'
+import { readNumber, readVolume } from './numbers'
+import { sayCans, sayLasts } from './water-words'
+
+const today = isoDate('2026-06-18')
+const entry = (kind: LogEntry['kind'], place: string, on: string, data: object): LogEntry =>
+  ({
+    ...{
+      id: `test-${kind}-${place}-${on}`,
+      kind,
+      on,
+      at: `${on}T20:00:00.000Z`,
+      data,
+      note: '',
+      voids: null,
+    },
+    subject: { type: 'place', id: place },
+  }) as LogEntry
+const placeOf = (view: ReturnType<typeof waterView>, name: string) =>
+  view.places.find((place) => place.name === name)!
+
+describe('water', () => {
+  it('lists the places by how soon they slow, the forgotten pots before the beds', () => {
+    const { places } = waterView(demoState(), today)
+    const lasts = places.map(({ untilSlow }) => untilSlow)
+    expect(lasts).toEqual([...lasts].sort((a, b) => a - b))
+    const at = (name: string) => places.findIndex((place) => place.name === name)
+    expect(at('Pot 3')).toBeLessThan(at('Pot 1'))
+    expect(at('Pot 7')).toBeLessThan(at('Bed 2'))
+    expect(places.map(({ name }) => name)).not.toContain('Old bed')
+  })
+  it('is less wanted after a watering, by as much as was given', () => {
+    const before = placeOf(waterView(demoState(), today), 'Bed 1')
+    const given = entry('watered', 'demo-bed-1', '2026-06-18', { litres: 60 })
+    const after = placeOf(waterView(demoState({ entries: [given] }), today), 'Bed 1')
+    // The place’s water is over 5.76 m²; less stress takes a little more.
+    expect(before.depletion - after.depletion).toBeGreaterThan(60 / 5.76 - 1.5)
+    expect(before.depletion - after.depletion).toBeLessThan(60 / 5.76 + 0.01)
+    expect(after.lastWatered).toBe('2026-06-18')
+  })
+  it('follows what a spade finds', () => {
+    const found = (feel: string) =>
+      placeOf(
+        waterView(
+          demoState({
+            entries: [entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel })],
+          }),
+          today,
+        ),
+        'Bed 2',
+      )
+    expect(found('dust').depletion / found('dust').taw).toBeCloseTo(0.85, 6)
+    expect(found('wet').depletion).toBeLessThan(2)
+    expect(found('dry').untilSlow).toBe(0)
+    expect(found('dust').lastLooked).toBe('2026-06-18')
+  })
+  it('warns of rot where a prone pot with young fruit dried out', () => {
+    const { places } = waterView(demoState(), today)
+    const pot = places.find(({ name }) => name === 'Pot 7')!
+    expect(pot.evenness.dryDays).toBeGreaterThan(3)
+    expect(pot.evenness.rot).toBeGreaterThan(placeOf({ places } as never, 'Tunnel').evenness.rot)
+  })
+  it('shows the days before and ahead, and runs drip by its emitters', () => {
+    const bed = placeOf(waterView(demoState(), today), 'Bed 2')
+    expect(bed.days.filter(({ ahead }) => ahead)).toHaveLength(14)
+    expect(bed.days.some(({ watering }) => watering > 0)).toBe(true)
+    // One line of 16 emitters at 2 L/h.
+    expect(bed.dripMinutes).toBeCloseTo((bed.litres / 32) * 60, 6)
+    expect(placeOf(waterView(demoState(), today), 'Pot 1').dripMinutes).toBeNull()
+  })
+  it('is not asked of an empty garden', () => {
+    expect(waterView(demoState({ empty: true }), today).places).toEqual([])
+  })
+})
+
+describe('feed', () => {
+  it('finds the bed that was fed twice, and opens on it', () => {
+    const { places, chosen } = feedView(demoState(), today, undefined)
+    expect(places.filter(({ verdict }) => verdict === 'glut').map(({ name }) => name)).toEqual(['Bed 5'])
+    expect(chosen!.name).toBe('Bed 5')
+    expect(chosen!.mix).toBeNull()
+  })
+  it('asks for what is missing, and for nothing more once that is given', () => {
+    const pot = feedView(demoState(), today, 'demo-pot-3').chosen!
+    expect(pot.gap.n).toBeGreaterThan(0.3)
+    const tried = {
+      ...{ day: pot.ledger.today, name: 'feed', n: 10, p2o5: 10, k2o: 10, release: 'soluble' as const },
+      grams: pot.mix!.grams * 1.6,
+    }
+    expect(gapAhead(nutrientLedger(pot.ledger, 'n', [tried]), pot.ledger.today)).toBeLessThan(pot.gap.n / 2)
+    const fed = entry('fed', 'demo-pot-3', '2026-06-18', { ...tried, day: undefined })
+    const { day: _, ...data } = tried
+    const after = feedView(
+      demoState({ entries: [{ ...fed, data } as LogEntry] }),
+      today,
+      'demo-pot-3',
+    ).chosen!
+    expect(after.gap.n).toBeLessThan(pot.gap.n / 2)
+    expect(after.given[0]).toContain('feed 10–10–10')
+  })
+  it('gives a pot’s mix nothing of its own, and a bed’s soil more the warmer it is', () => {
+    const pot = feedView(demoState(), today, 'demo-pot-1').chosen!
+    expect(pot.ledger.soil.n.every((grams) => grams === 0)).toBe(true)
+    const bed = feedView(demoState(), today, 'demo-bed-2').chosen!
+    // 3 % organic matter at 15 kg N/ha each, on 5.76 m².
+    expect(bed.ledger.soil.n.reduce((sum, grams) => sum + grams, 0)).toBeCloseTo(3 * 15 * 0.1 * 5.76, 1)
+    const warmest = bed.ledger.temperature.indexOf(Math.max(...bed.ledger.temperature))
+    expect(bed.ledger.soil.n[warmest]).toBeCloseTo(Math.max(...bed.ledger.soil.n), 6)
+  })
+  it('never gives out more than was put in', () => {
+    for (const place of ['demo-bed-5', 'demo-row-a', 'demo-pot-8']) {
+      const { ledger } = feedView(demoState(), today, place).chosen!
+      const supplied = nutrientLedger(ledger, 'n').reduce((sum, { supply }) => sum + supply, 0)
+      expect(supplied).toBeLessThanOrEqual(
+        ledger.fed.reduce((sum, { grams, n }) => sum + (grams * n) / 100, 0) + 1e-9,
+      )
+    }
+    expect(glutIn([])).toBeNull()
+  })
+})
+
+describe('what is typed at the bench', () => {
+  const manner = { units: 'metric', decimals: 'point', dates: 'day-first' } as const
+  it('is a number within bounds, or an error that says so', () => {
+    expect(readNumber('12,5', 0, 100)).toEqual({ value: 12.5 })
+    expect(readNumber('120', 0, 100)).toEqual({ error: 'From 0 to 100, please.' })
+    for (const text of ['', 'twelve', '1e3', '-4', '.'])
+      expect(readNumber(text, 0, 100)).toEqual({ error: 'A number, please.' })
+    expect(readVolume('2 cups', manner, 10)).toMatchObject({ value: expect.closeTo(0.473, 3) })
+    expect(readVolume('-2 l', manner, 10)).toHaveProperty('error')
+  })
+  it('is said in cans and days', () => {
+    expect(sayCans(24, manner)).toBe('2½ cans of 10\u00a0L')
+    expect(sayCans(3, manner)).toBe('½ can of 10\u00a0L')
+    expect(sayCans(10, manner)).toBe('1 can of 10\u00a0L')
+    expect([0, 1, 5, 30].map(sayLasts)).toEqual(['less than a day', '1 day', '5 days', 'over two weeks'])
+  })
+})
