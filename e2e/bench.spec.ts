@@ -94,3 +94,59 @@ test('a mix is worked out, made to a ratio, refused where it cannot be, and sent
   await injector.getByLabel('Its nitrogen, %').fill('0')
   await expect(injector.getByRole('alert')).toBeVisible()
 })
+
+test('a sensor is connected, posts with its secret, is refused without it, and is taken off', async ({
+  page,
+  request,
+}) => {
+  await open(page, '/bench/water')
+  await page
+    .getByRole('navigation', { name: 'Places by need' })
+    .getByRole('button', { name: /^Bed 2/ })
+    .click()
+  const part = page.getByRole('region', { name: 'Sensor and timer' })
+  await part.getByRole('button', { name: 'Connect a sensor' }).click()
+  const secret = (await part.getByRole('status').locator('p').nth(1).textContent())!
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText(/by tomorrow$|now$/)
+
+  const address = new URL('/devices/readings', page.url()).toString()
+  const post = (token: string, data: unknown) =>
+    request.post(address, { headers: { authorization: `Bearer ${token}` }, data: data as object })
+  const readings = [{ at: '2026-06-18T17:00:00Z', content: 0.31 }]
+  expect((await post('not-the-secret', { readings })).status()).toBe(401)
+  const bad = await post(secret, { readings: [{ at: '2026-06-18T17:00:00Z', content: 7 }] })
+  expect(bad.status()).toBe(400)
+  expect(((await bad.json()) as { message: string }).message).toContain('content')
+  const kept = await post(secret, { readings })
+  expect(kept.status()).toBe(200)
+  expect(await kept.json()).toEqual({ kept: 1 })
+  // Wet through by its own word.
+  await page.reload()
+  await page
+    .getByRole('navigation', { name: 'Places by need' })
+    .getByRole('button', { name: /^Bed 2/ })
+    .click()
+  await expect(heading).not.toHaveText(/by tomorrow$|now$/)
+
+  // A flood is held back; what was within the limit is kept.
+  const answers = await Promise.all(
+    Array.from({ length: 70 }, (_, minute) =>
+      post(secret, {
+        readings: [{ at: `2026-06-18T16:${String(minute % 60).padStart(2, '0')}:00Z`, content: 0.3 }],
+      }),
+    ),
+  )
+  const statuses = answers.map((answer) => answer.status())
+  expect(statuses.filter((status) => status === 429).length).toBeGreaterThan(5)
+  expect(statuses.every((status) => status === 200 || status === 429)).toBe(true)
+
+  await part.getByRole('button', { name: 'Disconnect it' }).click()
+  await expect(part.getByText('No sensor posts for Bed 2.')).toBeVisible()
+  expect((await post(secret, { readings })).status()).toBe(401)
+
+  const timer = (await (await request.get(new URL('/timer.json', page.url()).toString())).json()) as {
+    runs: object[]
+  }
+  expect(timer.runs.length).toBeGreaterThan(0)
+})

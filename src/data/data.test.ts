@@ -11,6 +11,7 @@ import { changes, closeDatabase, reader, settingsInForce, write } from './databa
 import { demoGarden } from './demo'
 import { entrySchema } from './entry-schema'
 import { addSupplies, putSupply, suppliesOf } from './supplies'
+import { connectDevice, deviceOfToken, keepReadings, revokeDevice } from './devices'
 import { exportGarden, importGarden, insertGardenFile, readGardenFile } from './garden-file'
 import { loadGarden, outlookOn } from './garden-state'
 import { currentGarden, todayIn, updateGarden } from './gardens'
@@ -190,6 +191,31 @@ describe('the shed', () => {
   })
 })
 
+describe('a sensor', () => {
+  it('posts for its place while its secret holds, each reading once, and goes out in the garden file', async () => {
+    await layDemo()
+    const token = (await connectDevice('demo-bed-1'))!
+    const device = (await deviceOfToken(token))!
+    expect(device).toMatchObject({ placeId: 'demo-bed-1', gardenId: demo.garden.id })
+    expect(await deviceOfToken(token.slice(1))).toBeNull()
+    const readings = [
+      { at: '2026-06-18T10:00:00.000Z', content: 0.27 },
+      { at: '2026-06-18T11:00:00.000Z', content: 0.26 },
+    ]
+    await keepReadings(device, readings)
+    await keepReadings(device, [{ at: '2026-06-18T11:00:00.000Z', content: 0.11 }])
+    const kept = (await exportGarden(demo.garden.id)).readings.filter(
+      ({ placeId }) => placeId === 'demo-bed-1',
+    )
+    // Its clock is held: what is read counts for the held day.
+    expect(kept).toEqual(readings.map((reading) => ({ ...reading, placeId: 'demo-bed-1', on: '2026-06-18' })))
+    await revokeDevice(device.id)
+    expect(await deviceOfToken(token)).toBeNull()
+    expect((await exportGarden(demo.garden.id)).readings).toHaveLength(kept.length + demo.readings.length)
+    expect(await connectDevice('no-such-place')).toBeNull()
+  })
+})
+
 describe('a garden file', () => {
   it('goes out and in again the same', async () => {
     await layDemo()
@@ -255,6 +281,13 @@ describe('a garden file', () => {
       k2o: 1,
       release: 'meal',
       feel: 'dry',
+      ph: 6.4,
+      organicMatter: 4,
+      p: 60,
+      k: 210,
+      ca: 1500,
+      mg: 140,
+      ec: 0.8,
     }
     const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
       sown: ['seeds'],
@@ -273,6 +306,7 @@ describe('a garden file', () => {
       watered: ['litres'],
       fed: ['name', 'grams', 'n', 'p2o5', 'k2o', 'release'],
       'moisture-read': ['method', 'feel'],
+      'soil-tested': ['ph', 'organicMatter', 'p', 'k', 'ca', 'mg', 'ec'],
       topped: [],
       cleared: [],
       'put-off': ['call', 'until'],

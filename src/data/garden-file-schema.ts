@@ -107,6 +107,16 @@ export const supplyRow = object({
   price: orNull(number().min(0).max(10_000_000)),
 }).noUnknown()
 
+/** What a sensor read, as it is kept. */
+const readingRow = object({
+  placeId: idField().required(),
+  at: string()
+    .required()
+    .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/),
+  on: isoDateField().required(),
+  content: measure(0, 0.9),
+}).noUnknown()
+
 /** A garden file, whole: every field there, none beside it, each within what can be true. */
 export const gardenFileSchema = object({
   format: string().required(),
@@ -194,5 +204,6 @@ export const gardenFileSchema = object({
   plantings: array(plantingRow).required(),
   plants: array(plantRow).required(),
   supplies: array(supplyRow).required(),
+  readings: array(readingRow).required(),
   log: array(entrySchema).required(),
 }).noUnknown()

@@ -10,6 +10,7 @@ import type {
   Supply,
 } from '../core/facts'
 import { copyBefore, reader, write, type Reader, type Writer } from './database'
+import { insertReadings, readingsOf, type MoistureReading } from './devices'
 import { gardenFileSchema } from './garden-file-schema'
 import { insertGarden, normalRows, replaceNormals, type GardenRow, type NormalRow } from './gardens'
 import { insertObstacles, obstaclesOf } from './ground'
@@ -47,6 +48,8 @@ export interface GardenFile {
   plantings: Planting[]
   plants: PlantPosition[]
   supplies: Supply[]
+  /** What sensors read; their secrets stay where they are. */
+  readings: MoistureReading[]
   log: LogEntry[]
 }
 
@@ -75,6 +78,10 @@ export async function exportGarden(gardenId: string, from?: Reader): Promise<Gar
       db,
     ),
     supplies: await suppliesOf(gardenId, db),
+    readings: await readingsOf(
+      places.map(({ id }) => id),
+      db,
+    ),
     log: await logOf(gardenId, db),
   }
 }
@@ -117,8 +124,7 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
 /** A file of an earlier version with what that version did not know yet. */
 function upgraded(file: Partial<GardenFile>): unknown {
   const { version } = file
-  // Version 5 only knows more kinds of entries.
-  if (version === 3 || version === 4) return { supplies: [], ...file, version: VERSION }
+  if (version === 3 || version === 4) return { supplies: [], readings: [], ...file, version: VERSION }
   if ((version !== 1 && version !== 2) || !Array.isArray(file.plantings) || !Array.isArray(file.places))
     return file
   const places = file.places.map((place: Partial<Place>) => ({
@@ -133,7 +139,7 @@ function upgraded(file: Partial<GardenFile>): unknown {
     plannedSow: null,
     ...planting,
   }))
-  return { obstacles: [], supplies: [], ...file, version: VERSION, places, plantings }
+  return { obstacles: [], supplies: [], readings: [], ...file, version: VERSION, places, plantings }
 }
 
 /**
@@ -164,6 +170,7 @@ export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<vo
   await insertPlantings(tx, id, file.plantings)
   await insertPlants(tx, file.plants)
   await insertSupplies(tx, id, file.supplies)
+  await insertReadings(tx, file.readings)
   await insertEntries(tx, id, file.log)
 }
 
@@ -191,6 +198,9 @@ function danglingReferences(file: GardenFile): string[] {
     ]),
     ...file.plants.flatMap(({ plantingId }, at) =>
       plantings.has(plantingId) ? [] : [`plants[${at}].plantingId names no planting of this file`],
+    ),
+    ...file.readings.flatMap(({ placeId }, at) =>
+      places.has(placeId) ? [] : [`readings[${at}].placeId names no place of this file`],
     ),
     ...file.cropHistory.flatMap(({ placeId }, at) =>
       places.has(placeId) ? [] : [`cropHistory[${at}].placeId names no place of this file`],

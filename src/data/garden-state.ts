@@ -18,6 +18,7 @@ import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
 import { SOLANACEAE } from '../core/rotation'
 import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { changes, reader, type Reader } from './database'
+import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
 import { currentGarden, normalRows, normalsOf, todayIn, type GardenRow, type NormalRow } from './gardens'
 import { databaseUrl } from './locate'
 import { obstaclesOf } from './ground'
@@ -34,6 +35,9 @@ export interface GardenState {
   plants: PlantPosition[]
   obstacles: Obstacle[]
   supplies: Supply[]
+  devices: Device[]
+  /** What sensors read, oldest first in each place. */
+  readings: MoistureReading[]
   /** Years in which Solanaceae stood in each place, by its id, as far as they were told. */
   history: Map<string, number[]>
   /** The date on the garden's clock. */
@@ -114,6 +118,13 @@ async function readGarden(): Promise<GardenState | null> {
     plantings.map(({ id }) => id),
     db,
   )
+  const [devices, readings] = await Promise.all([
+    devicesOf(garden.id, db),
+    readingsOf(
+      places.map(({ id }) => id),
+      db,
+    ),
+  ])
   // The ensemble's own normals: what was worked out from them once is known by that very object.
   const station =
     garden.station === 'simulated'
@@ -126,6 +137,8 @@ async function readGarden(): Promise<GardenState | null> {
     plants,
     obstacles,
     supplies,
+    devices,
+    readings,
     history: await solanaceaeYears(places, db),
     now,
     station,

@@ -239,6 +239,34 @@ export const supply = sqliteTable(
   (table) => [index('supply_of_garden').on(table.gardenId)],
 )
 
+/** A sensor that may post readings of a place; only a hash of its secret is kept. */
+export const device = sqliteTable(
+  'device',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    placeId: text()
+      .notNull()
+      .references(() => place.id, { onDelete: 'cascade' }),
+    tokenHash: text().notNull().unique(),
+  },
+  (table) => [index('device_of_garden').on(table.gardenId)],
+)
+
+/** What sensors read: water content, m³/m³; `at` in UTC, `on` the garden's own date then. */
+export const moistureReading = sqliteTable(
+  'moisture_reading',
+  {
+    placeId: text()
+      .notNull()
+      .references(() => place.id, { onDelete: 'cascade' }),
+    at: text().notNull(),
+    on: date().notNull(),
+    content: real().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.placeId, table.at] })],
+)
+
 /** Append-only; `data` as its kind wants it, `voids` the entry that it takes back. */
 export const logEntry = sqliteTable(
   'log_entry',

@@ -1,5 +1,6 @@
 import type { CallRule } from '../core/calls'
 import type { NamingRule, PruningRule } from '../core/pruning'
+import type { SoilRule } from '../core/feeding'
 import type { DateRule, RiskRule, WarningRule } from '../core/season'
 import type { LoadRule, PotRule } from '../core/containers'
 import type { RotationRule } from '../core/rotation'
@@ -9,6 +10,7 @@ import type { CheckRule, DepthRule } from '../core/transplant'
 import { CHECK_REASONS } from './check-reasons'
 import { DEPTH_REASONS } from './depth-reasons'
 import { PRUNING_REASONS } from './pruning-reasons'
+import { SOIL_REASONS } from './soil-reasons'
 import { SUPPORT_REASONS } from './support-reasons'
 
 export type Rule =
@@ -23,6 +25,7 @@ export type Rule =
   | PruningRule
   | RiskRule
   | RotationRule
+  | SoilRule
   | SpacingRule
   | SupportRule
   | WarningRule
@@ -32,6 +35,7 @@ export const REASONS: Record<Rule, string> = {
   ...DEPTH_REASONS,
   ...CHECK_REASONS,
   ...PRUNING_REASONS,
+  ...SOIL_REASONS,
   ...SUPPORT_REASONS,
   'set-out.nights-warm': 'The coldest of the next {nights} nights is {low}; {limit} is enough.',
   'set-out.nights-cold': 'A night of {low} is coming; below {limit} the plants stall.',

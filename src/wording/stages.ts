@@ -35,6 +35,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   watered: 'watered',
   fed: 'fed',
   'moisture-read': 'moisture read',
+  'soil-tested': 'soil tested',
   topped: 'topped',
   cleared: 'cleared',
   'put-off': 'put off',

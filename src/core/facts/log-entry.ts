@@ -1,6 +1,6 @@
 import type { IsoDate } from '../calendar'
 import type { PartMark, PlantPart } from '../crop'
-import type { Release } from '../feeding'
+import type { Release, SoilTest } from '../feeding'
 import type { MoistureFeel, MoistureMethod } from '../watering'
 import type { Support } from './planting'
 
@@ -46,6 +46,7 @@ export interface EntryData {
   }
   /** How dry a place was found: by a feel, or as water content, m³/m³. */
   'moisture-read': { method: MoistureMethod; feel?: MoistureFeel; content?: number }
+  'soil-tested': SoilTest
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -72,6 +73,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'watered',
   'fed',
   'moisture-read',
+  'soil-tested',
   'topped',
   'cleared',
   'put-off',

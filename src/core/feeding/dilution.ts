@@ -74,6 +74,9 @@ export function ecOfFeed(gramsPerLitre: number, source: number): number {
 /** Salinity above which yield falls, dS/m of the saturated paste, and by how much of it a dS/m [Maas & Hoffman 1977]. */
 const SALT = { tomato: { threshold: 2.5, slope: 0.099 }, pepper: { threshold: 1.5, slope: 0.14 } } as const
 
+/** dS/m of the saturated paste above which a crop loses yield. */
+export const saltThreshold = (crop: keyof typeof SALT): number => SALT[crop].threshold
+
 /**
  * Share of the crop that is left in a soil of so much salt.
  *

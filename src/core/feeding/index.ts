@@ -12,6 +12,7 @@ export {
   milligramsPerLitre,
   P_OF_P2O5,
   PPM_SCALES,
+  saltThreshold,
   SOLUTION,
   SOLUTION_PH,
   yieldInSalt,
@@ -25,3 +26,5 @@ export { readSoilTest } from './soil-test'
 export type { SoilRule, SoilTest } from './soil-test'
 export { gapAhead, gramsOf, LEDGER_NUTRIENTS, nutrientLedger, placeLedger } from './place-ledger'
 export type { FedProduct, LedgerNutrient, PlaceLedger } from './place-ledger'
+export { feedingProgramme } from './programme'
+export type { Programme, ProgrammeFeed } from './programme'

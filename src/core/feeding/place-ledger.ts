@@ -44,6 +44,8 @@ export interface PlaceLedger {
 
 /** † Organic matter of garden soil where no test says, %; P and K that it gives with the N. */
 const USUAL_ORGANIC = 3
+/** † Beyond this more of it gives hardly more. */
+const MOST_ORGANIC = 10
 const WITH_N: Record<LedgerNutrient, number> = { n: 1, p: 0.15, k: 1.2 }
 /** † Water that a root zone holds in all, of what plants can take. */
 const HELD_OF_TAW = 2
@@ -86,7 +88,7 @@ export function placeLedger(
     temperature,
     drainage,
     demand,
-    soil: soilGives(place, temperature),
+    soil: soilGives(place, temperature, ofKind(entries, 'soil-tested').at(-1)?.data.organicMatter),
     fed: ofKind(entries, 'fed')
       .map(({ on, data }) => ({ ...data, day: daysBetween(from, on) }))
       .filter(({ day }) => day > -BEFORE && day < days)
@@ -121,10 +123,15 @@ function addDemand(
 }
 
 /** g that the soil's own organic matter gives by day: more the warmer; a pot's mix gives none. */
-function soilGives(place: Place, temperature: readonly number[]): PlaceLedger['soil'] {
+function soilGives(
+  place: Place,
+  temperature: readonly number[],
+  organic = USUAL_ORGANIC,
+): PlaceLedger['soil'] {
   const gives = emptyDays(temperature.length)
   if (place.pot) return gives
-  const season = USUAL_ORGANIC * ORGANIC_MATTER_N * place.length * place.width * KG_HA_TO_G_M2
+  const season =
+    Math.min(organic, MOST_ORGANIC) * ORGANIC_MATTER_N * place.length * place.width * KG_HA_TO_G_M2
   const pace = temperature.map((one) => releasePace(one))
   const all = pace.reduce((sum, one) => sum + one, 0)
   if (all === 0) return gives

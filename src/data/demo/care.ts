@@ -1,5 +1,6 @@
 import { addDays, type IsoDate } from '../../core/calendar'
 import type { EntryData, LogEntry } from '../../core/facts'
+import type { MoistureReading } from '../devices'
 
 type Draft = Omit<LogEntry, 'id' | 'at'>
 
@@ -77,3 +78,22 @@ const entryOfSpade = (): Draft =>
     note: '',
     voids: null,
   }) as Draft
+
+const SENSOR_FROM = '2026-06-08' as IsoDate
+const SENSOR_DAYS = 10
+/** m³/m³ on a watering's morning, and lost in a day. */
+const WET = 0.3
+const DRIES = 0.011
+const WATERED_EACH = 3
+
+/** The tunnel's sensor, four times a day: it follows the waterings. */
+export function sensorReadings(): MoistureReading[] {
+  return Array.from({ length: SENSOR_DAYS }, (_, day) => addDays(SENSOR_FROM, day)).flatMap((on, day) =>
+    [0, 6, 12, 18].map((hour) => ({
+      placeId: 'demo-tunnel',
+      at: `${on}T${String(hour).padStart(2, '0')}:30:00.000Z`,
+      on,
+      content: Math.round((WET - DRIES * ((day % WATERED_EACH) + hour / 24)) * 1000) / 1000,
+    })),
+  )
+}

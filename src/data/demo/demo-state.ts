@@ -1,6 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import { simulateSeasons } from '../../core/climate'
 import type { LogEntry } from '../../core/facts'
+import type { MoistureReading } from '../devices'
 import type { GardenState } from '../garden-state'
 import type { GardenRow } from '../gardens'
 import { demoGarden } from './index'
@@ -10,7 +11,12 @@ const ensemble = simulateSeasons({ normals: file.normals, latitude: file.garden.
 
 /** The demo garden as tests want it: without a database, on another day, otherwise set, with more in its log. */
 export function demoState(
-  change: { garden?: Partial<GardenRow>; entries?: LogEntry[]; empty?: boolean } = {},
+  change: {
+    garden?: Partial<GardenRow>
+    entries?: LogEntry[]
+    readings?: MoistureReading[]
+    empty?: boolean
+  } = {},
 ): GardenState {
   const garden = { ...file.garden, ...change.garden }
   return {
@@ -27,6 +33,8 @@ export function demoState(
     plants: file.plants,
     obstacles: file.obstacles,
     supplies: file.supplies,
+    devices: [],
+    readings: [...file.readings, ...(change.readings ?? [])],
     history: new Map(),
     now: garden.clockDate ?? ('2026-06-18' as IsoDate),
     station: { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed },

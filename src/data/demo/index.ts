@@ -3,6 +3,7 @@ import { dayOf, normalsFor, shiftTemperatures, stationRecord, type MonthNormal }
 import type { GardenFile } from '../garden-file'
 import type { WeatherRow } from '../weather'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
+import { sensorReadings } from './care'
 import { demoSeasons } from './seasons'
 import { SUPPLIES } from './supplies'
 
@@ -76,6 +77,7 @@ export function demoGarden(): GardenFile {
       })),
     ),
     supplies: SUPPLIES,
+    readings: sensorReadings(),
     cultivars: CULTIVARS,
     ...demoSeasons(),
   }

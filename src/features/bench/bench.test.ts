@@ -5,7 +5,9 @@ import type { LogEntry } from '../../core/facts'
 import { demoState } from '../../data/demo/demo-state'
 import { feedView } from './feed-queries'
 import { waterView } from './water-queries'
+import { mayPost, POSTS_A_MINUTE } from '../../data/post-limit'
 import { readNumber, readVolume } from './numbers'
+import { timerCalendar, timerJson } from './timer-files'
 import { sayCans, sayLasts } from './water-words'
 
 const today = isoDate('2026-06-18')
@@ -113,6 +115,32 @@ describe('feed', () => {
     const warmest = bed.ledger.temperature.indexOf(Math.max(...bed.ledger.temperature))
     expect(bed.ledger.soil.n[warmest]).toBeCloseTo(Math.max(...bed.ledger.soil.n), 6)
   })
+  it('makes each school a season: what it leaves missing, and a fruiting feed from the first flowers', () => {
+    const { programmes } = feedView(demoState(), today, 'demo-pot-2').chosen!
+    const of = (school: string) => programmes.find((one) => one.school === school)!
+    expect(programmes).toHaveLength(4)
+    // Two and a half cans a week leave no more missing than one.
+    expect(of('nutrient-solution').missing).toBeLessThanOrEqual(of('steady-liquid').missing)
+    expect(of('nutrient-solution').left).toBeGreaterThan(of('slow-organic').left)
+    for (const { missing, left } of programmes) expect(Math.min(missing, left)).toBeGreaterThanOrEqual(0)
+    const feeds = of('steady-liquid').feeds
+    expect(feeds[0]).toContain('in the hole')
+    expect(feeds[1]).toContain('Growth feed')
+    expect(feeds.at(-1)).toContain('Fruiting feed')
+    // None in the last three weeks before the frost of early October.
+    expect(feeds.at(-1)!).toMatch(/(Aug|Sep)/)
+  })
+  it('reads a soil test, and lets the soil give by it', () => {
+    const test = { ph: 5.6, organicMatter: 6, p: 180, k: 90, ca: 400, mg: 80, ec: 0.6 }
+    const state = demoState({ entries: [entry('soil-tested', 'demo-bed-2', '2026-06-01', test)] })
+    const [before, after] = [demoState(), state].map((one) => feedView(one, today, 'demo-bed-2').chosen!)
+    const given = (detail: typeof before) => detail!.ledger.soil.n.reduce((sum, grams) => sum + grams, 0)
+    expect(given(after)).toBeCloseTo(2 * given(before), 1)
+    expect(after!.soilReasons.map(({ text }) => text).join(' ')).toMatch(
+      /pH 5\.6 is under.*Phosphorus is high.*Potassium is low/,
+    )
+    expect(before!.soilReasons).toEqual([])
+  })
   it('never gives out more than was put in', () => {
     for (const place of ['demo-bed-5', 'demo-row-a', 'demo-pot-8']) {
       const { ledger } = feedView(demoState(), today, place).chosen!
@@ -140,5 +168,46 @@ describe('what is typed at the bench', () => {
     expect(sayCans(3, manner)).toBe('½ can of 10\u00a0L')
     expect(sayCans(10, manner)).toBe('1 can of 10\u00a0L')
     expect([0, 1, 5, 30].map(sayLasts)).toEqual(['less than a day', '1 day', '5 days', 'over two weeks'])
+  })
+})
+
+describe('a sensor', () => {
+  it('corrects the balance of its place, a day’s last reading for the day, and a hand goes before it', () => {
+    const read = (at: string, content: number) => ({ placeId: 'demo-bed-2', at, on: today, content })
+    const dry = [read('2026-06-18T06:00:00.000Z', 0.3), read('2026-06-18T14:00:00.000Z', 0.16)]
+    const bed = placeOf(waterView(demoState({ readings: dry }), today), 'Bed 2')
+    // Silt loam: 0.17 m³/m³ from field capacity at 0.31 to wilting; 0.16 is 0.15 of it gone dry.
+    expect(bed.depletion / bed.taw).toBeCloseTo((0.31 - 0.16) / 0.17, 6)
+    const byHand = entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel: 'wet' })
+    const wet = placeOf(waterView(demoState({ readings: dry, entries: [byHand] }), today), 'Bed 2')
+    expect(wet.depletion).toBeLessThan(2)
+  })
+  it('may post so often in a minute, and again after it', () => {
+    const device = 'flood'
+    for (let post = 0; post < POSTS_A_MINUTE; post++) expect(mayPost(device, 1000 + post)).toBe(true)
+    expect(mayPost(device, 2000)).toBe(false)
+    expect(mayPost('another', 2000)).toBe(true)
+    expect(mayPost(device, 62_000)).toBe(true)
+  })
+})
+
+describe('a tap timer', () => {
+  const { runs } = JSON.parse(timerJson(demoState())) as {
+    runs: { place: string; date: string; start: string; minutes: number; litres: number }[]
+  }
+  it('runs the places with drip lines in the coming two weeks, by their emitters', () => {
+    expect(new Set(runs.map(({ place }) => place))).toContain('Bed 2')
+    expect(runs.every(({ place }) => !place.startsWith('Pot'))).toBe(true)
+    for (const { date, minutes, litres, place } of runs) {
+      expect(date > '2026-06-18' && date <= '2026-07-03').toBe(true)
+      expect(litres).toBeGreaterThan(0)
+      if (place === 'Bed 2') expect(minutes).toBeCloseTo((litres / 32) * 60, -1)
+    }
+  })
+  it('is a calendar on the garden’s own clock', () => {
+    const text = timerCalendar(demoState(), new Date('2026-06-18T12:00:00Z'))
+    const first = runs[0]!
+    expect(text).toContain(`DTSTART:${first.date.replaceAll('-', '')}T060000\r\n`)
+    expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(runs.length)
   })
 })

@@ -1,20 +1,28 @@
-import { addDays, type IsoDate } from '../../core/calendar'
+import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import {
   COMMON_PRODUCTS,
+  feedingProgramme,
   gapAhead,
   glutIn,
   nutrientLedger,
   placeLedger,
+  readSoilTest,
+  saltThreshold,
   type LedgerNutrient,
   type PlaceLedger,
+  type ProgrammeFeed,
+  type SoilTest,
 } from '../../core/feeding'
-import { holdsOn, type Manner, type Place } from '../../core/facts'
+import { holdsOn, ofKind, type LogEntry, type Manner, type Place } from '../../core/facts'
+import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
-import { usualFeeding, type FeedingSchool } from '../../core/transplant'
+import { FEEDING_SCHOOLS, usualFeeding, type FeedingSchool } from '../../core/transplant'
 import { placeCourse, placeWater } from '../../core/watering'
+import { careOf } from './care'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
+import { sayReason } from '../../wording/say-reason'
 
 /** How one place is fed, in short. */
 export interface FedPlace {
@@ -42,6 +50,18 @@ export interface FeedDetail {
   given: string[]
   /** What would fill the gap of nitrogen: a product and g of it; null: nothing is missing. */
   mix: { name: string; grams: number } | null
+  programmes: ProgrammeView[]
+  soilTest: SoilTest | null
+  soilReasons: { text: string; weight: string }[]
+}
+
+/** A school's season in words. */
+export interface ProgrammeView {
+  school: FeedingSchool
+  missing: number
+  left: number
+  glut: boolean
+  feeds: string[]
 }
 
 export interface FeedView {
@@ -74,9 +94,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
     .filter((place) => holdsOn(place, on))
     .flatMap((place): FeedDetail[] => {
       const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
-      const entries = outlook.counted.filter(
-        ({ subject }) => subject.type === 'place' && subject.id === place.id,
-      )
+      const entries = careOf(state, outlook, place.id)
       const course = placeCourse(
         place,
         plantings,
@@ -86,7 +104,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
       )
       const states = course ? placeWater(course, on).states : []
       const ledger = placeLedger(place, plantings, entries, states, on)
-      return ledger ? [detailOf(place, plantings, ledger, on, manner)] : []
+      return ledger ? [detailOf(place, plantings, entries, ledger, on, manner)] : []
     })
   const chosen =
     details.find(({ id }) => id === asked) ?? details.find(({ glut }) => glut) ?? details[0] ?? null
@@ -106,6 +124,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
 function detailOf(
   place: Place,
   plantings: readonly PlantingOutlook[],
+  entries: readonly LogEntry[],
   ledger: PlaceLedger,
   on: IsoDate,
   manner: Manner,
@@ -120,6 +139,7 @@ function detailOf(
   const product = COMMON_PRODUCTS.find(({ name }) => name === SCHOOL_PRODUCT[school])!
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   const grams = gap.n / (product.n / 100) / FREE_IN_FOUR_WEEKS[product.release]
+  const soilTest = ofKind(entries, 'soil-tested').at(-1)?.data ?? null
   const rounded = (values: readonly number[]) => values.map((value) => Math.round(value * 10_000) / 10_000)
   return {
     id: place.id,
@@ -148,5 +168,50 @@ function detailOf(
       )
       .reverse(),
     mix: gap.n > WORTH * plants ? { name: product.name, grams } : null,
+    programmes: programmesOf(plantings, ledger, manner),
+    soilTest,
+    soilReasons: soilTest
+      ? readSoilTest(soilTest, saltThreshold(plantings[0]!.cultivar.crop)).map((reason) => ({
+          text: sayReason(reason, manner),
+          weight: reason.weight,
+        }))
+      : [],
   }
+}
+
+const HOW: Record<ProgrammeFeed['how'], string> = {
+  'worked-in': 'worked in',
+  'scratched-in': 'scratched in',
+  'in-the-hole': 'in the hole',
+  dilute: 'in a dilute can',
+  solution: 'in solution through the week',
+}
+
+function programmesOf(
+  plantings: readonly PlantingOutlook[],
+  ledger: PlaceLedger,
+  manner: Manner,
+): ProgrammeView[] {
+  const first = plantings
+    .map(({ dates }) => dates['first-flower'].date)
+    .filter((date) => date !== null)
+    .sort()[0]
+  const plants = {
+    count: plantings.reduce((sum, { planting }) => sum + planting.count, 0),
+    crop: plantings[0]!.cultivar.crop,
+    flowers: first === undefined ? null : Math.max(0, daysBetween(ledger.from, first)),
+  }
+  return FEEDING_SCHOOLS.map((school) => {
+    const { feeds, missing, left, glut } = feedingProgramme(school, ledger, plants)
+    return {
+      school,
+      missing,
+      left,
+      glut,
+      feeds: feeds.map(
+        ({ day, name, n, p2o5, k2o, aPlant, how }) =>
+          `${formatDate(addDays(ledger.from, day), manner)}: ${name} ${n}–${p2o5}–${k2o}, ${formatMeasure({ kind: 'mass', value: aPlant / 1000 }, manner)} a plant, ${HOW[how]}`,
+      ),
+    }
+  })
 }

@@ -9,8 +9,9 @@ import { formatMeasure } from '../../core/quantity'
 import type { Manner } from '../../core/facts'
 import { FeedForm } from './feed-form'
 import type { FeedDetail, FeedView } from './feed-queries'
-import { SCHOOLS, THIN_EVIDENCE } from './feed-words'
 import { plain } from './numbers'
+import { Programmes } from './programmes'
+import { SoilTestForm } from './soil-test-form'
 
 const Drawn = dynamic(() => import('./feed-chart'), { ssr: false })
 
@@ -114,25 +115,8 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
           </ul>
         </section>
       )}
-      <section aria-label="Schools">
-        <PartHeading>Another way to feed</PartHeading>
-        <ul className="space-y-1">
-          {SCHOOLS.map(({ id, name, what, suits }) => (
-            <li key={id}>
-              <strong>{name}</strong>
-              {id === detail.school && ' (taken here)'}: {what} <span className="text-quiet">{suits}</span>
-            </li>
-          ))}
-        </ul>
-        <details className="mt-2">
-          <summary className="min-h-11 cursor-pointer py-2">Practised, with thin evidence</summary>
-          <ul className="list-disc pl-5">
-            {THIN_EVIDENCE.map((text) => (
-              <li key={text}>{text}</li>
-            ))}
-          </ul>
-        </details>
-      </section>
+      <SoilTestForm key={detail.id} detail={detail} view={view} />
+      <Programmes detail={detail} />
       <Cautions
         texts={[
           'The label is the limit. Fresh manure needs 90 days before a harvest that does not touch soil, 120 before one that does.',

@@ -8,7 +8,7 @@ import type { IsoDate } from '../../core/calendar'
 import type { EntryData } from '../../core/facts'
 import { enter, undo } from '../../data/log-actions'
 
-type Kind = 'watered' | 'fed' | 'moisture-read'
+type Kind = 'watered' | 'fed' | 'moisture-read' | 'soil-tested'
 
 /** Enters what a place was given, or how it was found; says so, and offers to take it back. */
 export function usePlaceLog(on: IsoDate) {

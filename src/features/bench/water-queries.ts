@@ -4,15 +4,20 @@ import { emittersAlong, holdsOn, type LogEntry, type Manner, type Place } from '
 import type { PlantingOutlook } from '../../core/season'
 import {
   evenness,
+  dripDesign,
   irrigationMinutes,
+  mulchNeeded,
   nextWatering,
   placeCourse,
   placeWater,
   ROT_AGE,
   USUAL_FLOW,
+  WATERING_SCHOOLS,
+  type WateringSchool,
   type Evenness,
   type PlaceWater,
 } from '../../core/watering'
+import { careOf } from './care'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
@@ -50,6 +55,14 @@ export interface PlaceWaterView {
   /** Date of the last watering, and of the last look at its soil. */
   lastWatered: IsoDate | null
   lastLooked: IsoDate | null
+  /** The same place by each school of watering: days until it is due, L. */
+  schools: { school: WateringSchool | 'eased'; inDays: number | null; litres: number }[]
+  /** Plants with no emitter in reach, where drip lines lie. */
+  dryPlants: number
+  /** L of mulch for 5 cm over it. */
+  mulchLitres: number
+  /** Ids of the sensors that may post for it. */
+  sensors: string[]
 }
 
 /** A day of the chart, mm. */
@@ -73,18 +86,37 @@ export interface WaterView {
 const AHEAD = 14
 const SHOWN_BEFORE = 28
 const COLOURING_BEFORE_RIPE = 10
+/** m of mulch that is advised. */
+const MULCH_DEPTH = 0.05
 
 export function waterView(state: GardenState, on: IsoDate): WaterView {
-  const outlook = outlookOn(state, on)
   const manner = mannerOf(state.garden)
+  const places = wateredPlaces(state, on)
+    .map(({ place, plantings, entries, water }): PlaceWaterView => ({
+      ...viewOf(place, plantings, entries, water, on, manner),
+      dryPlants: dryPlantsOf(state, place, plantings),
+      sensors: state.devices.filter(({ placeId }) => placeId === place.id).map(({ id }) => id),
+    }))
+    .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
+  return { manner, on, now: state.now, places }
+}
+
+interface WateredPlace {
+  place: Place
+  plantings: PlantingOutlook[]
+  entries: LogEntry[]
+  water: PlaceWater
+}
+
+/** The places in which something was set out, with their water as of a day. */
+function wateredPlaces(state: GardenState, on: IsoDate): WateredPlace[] {
+  const outlook = outlookOn(state, on)
   const { latitude, elevation, longitude, soil } = state.garden
-  const places = state.record.places
+  return state.record.places
     .filter((place) => holdsOn(place, on))
-    .flatMap((place): PlaceWaterView[] => {
+    .flatMap((place) => {
       const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
-      const entries = outlook.counted.filter(
-        ({ subject }) => subject.type === 'place' && subject.id === place.id,
-      )
+      const entries = careOf(state, outlook, place.id)
       const course = placeCourse(
         place,
         plantings,
@@ -92,11 +124,30 @@ export function waterView(state: GardenState, on: IsoDate): WaterView {
         { site: { latitude, longitude, elevation }, soil },
         addDays(on, AHEAD),
       )
-      return course ? [viewOf(place, plantings, entries, placeWater(course, on), on, manner)] : []
+      return course ? [{ place, plantings, entries, water: placeWater(course, on) }] : []
     })
-    .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
-  return { manner, on, now: state.now, places }
 }
+
+function dryPlantsOf(state: GardenState, place: Place, plantings: readonly PlantingOutlook[]): number {
+  const xs = emittersAlong(place)
+  if (xs.length === 0 || place.dripLines.length === 0) return 0
+  const own = new Set(plantings.map(({ planting }) => planting.id))
+  return dripDesign(
+    { lines: place.dripLines.map((y) => xs.map((x) => ({ x, y }))), flow: USUAL_FLOW },
+    {
+      plants: state.plants.filter(({ plantingId }) => own.has(plantingId)),
+      area: place.length * place.width,
+    },
+  ).dry
+}
+
+const emittersOf = (place: Place) => place.dripLines.length * emittersAlong(place).length
+
+/** The places that drip lines water. */
+export const drippedPlaces = (state: GardenState, on: IsoDate) =>
+  wateredPlaces(state, on)
+    .map((one) => ({ ...one, emitters: emittersOf(one.place) }))
+    .filter(({ emitters }) => emitters > 0)
 
 function viewOf(
   place: Place,
@@ -105,12 +156,12 @@ function viewOf(
   water: PlaceWater,
   on: IsoDate,
   manner: Manner,
-): PlaceWaterView {
+): Omit<PlaceWaterView, 'sensors' | 'dryPlants'> {
   const { course, states, depletion, ahead } = water
   const last = states.at(-1)!
   const next = nextWatering(depletion, ahead)
   const filled = nextWatering(0, ahead)
-  const emitters = place.dripLines.length * emittersAlong(place).length
+  const emitters = emittersOf(place)
   const litres = (next.inDays === null ? 0 : next.depth) * course.area
   const lastOf = (kind: LogEntry['kind']) => entries.findLast((entry) => entry.kind === kind)?.on ?? null
   return {
@@ -133,6 +184,15 @@ function viewOf(
     untilSlow: depletion > last.raw ? 0 : next.untilSlow + 1,
     untilLimp: next.untilLimp + 1,
     filled: { untilSlow: filled.untilSlow + 1, untilLimp: filled.untilLimp + 1 },
+    schools: [
+      ...WATERING_SCHOOLS.map((school) => ({ school, ...nextWatering(depletion, ahead, { school }) })),
+      { school: 'eased' as const, ...nextWatering(depletion, ahead, { eased: true }) },
+    ].map(({ school, inDays, depth }) => ({
+      school,
+      inDays: inDays === null ? null : inDays + 1,
+      litres: inDays === null ? 0 : depth * course.area,
+    })),
+    mulchLitres: mulchNeeded(course.area, MULCH_DEPTH),
     dripMinutes: emitters > 0 ? irrigationMinutes({ litres, emitters, flow: USUAL_FLOW }) : null,
     evenness: evenness(states, fruitOf(plantings, course.from, states.length)),
     days: pointsOf(water, on, manner),

@@ -9,9 +9,11 @@ import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { formatMeasure } from '../../core/quantity'
 import { Holiday } from './holiday'
+import { SensorPart } from './sensor-part'
 import { usePlaceLog } from './use-place-log'
 import type { PlaceWaterView, WaterView } from './water-queries'
 import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from './water-words'
+import { WaterButt, WaterOtherwise } from './water-extras'
 import { WaterForm } from './water-form'
 
 const Drawn = dynamic(() => import('./water-chart'), { ssr: false })
@@ -141,7 +143,10 @@ export function WaterScreen({ view }: { view: WaterView }) {
           </section>
         )}
         <Risks place={place} />
+        <WaterOtherwise place={place} manner={manner} />
+        <SensorPart key={place.id} place={place} />
         <Holiday places={places} manner={manner} />
+        <WaterButt places={places} manner={manner} />
         <Cautions texts={place.isPot ? [CAUTIONS['wet-pots']] : [CAUTIONS['heat-work']]} />
       </div>
     </div>

@@ -1,7 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
-import type { HolidayAct, MoistureFeel } from '../../core/watering'
+import type { HolidayAct, MoistureFeel, WateringSchool } from '../../core/watering'
 import { formatDate } from '../../wording/dates'
 import type { PlaceWaterView } from './water-queries'
 
@@ -51,4 +51,25 @@ export const HOLIDAY_ACTS: Record<HolidayAct, string> = {
   neighbour: 'ask a neighbour',
   timer: 'run the drip by a timer',
   'move-to-shade': 'stand it in the shade with the others',
+}
+
+/** The schools of watering, with what each costs. */
+export const WATER_SCHOOLS: Record<WateringSchool | 'eased', { name: string; case: string }> = {
+  even: {
+    name: 'Even, by the balance',
+    case: 'Deep, before growth slows: least rot and cracking. Taken here.',
+  },
+  'fixed-days': {
+    name: 'Fixed days',
+    case: 'Easy to keep to and to share; wrong in a heat wave and after rain.',
+  },
+  'dry-down': {
+    name: 'Dry-down',
+    case: 'Deep roots, sweeter fruit, fewer cracks; rot in prone types. Not in pots.',
+  },
+  'radiation-shots': {
+    name: 'Small shots by the sun',
+    case: 'For inert media with a timer; keeps soil wet at the top.',
+  },
+  eased: { name: 'Eased as fruit ripen', case: '70 % of the need sweetens; never to wilting.' },
 }

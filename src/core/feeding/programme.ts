@@ -1,0 +1,104 @@
+import type { Crop } from '../crop'
+import type { FeedingSchool } from '../transplant'
+import { glutIn } from './ledger'
+import { nutrientLedger, type FedProduct, type PlaceLedger } from './place-ledger'
+import type { Release } from './release'
+
+/** One feed of a programme: g of a product a plant on a day of the ledger. */
+export interface ProgrammeFeed extends FedProduct {
+  aPlant: number
+  /** How it is given. */
+  how: 'worked-in' | 'scratched-in' | 'in-the-hole' | 'dilute' | 'solution'
+}
+
+/** A season fed by a school: its feeds, and what nitrogen comes of it. */
+export interface Programme {
+  school: FeedingSchool
+  feeds: ProgrammeFeed[]
+  /** g of nitrogen wanted and not there, and ready at the end. */
+  missing: number
+  left: number
+  glut: boolean
+}
+
+interface Product {
+  name: string
+  n: number
+  p2o5: number
+  k2o: number
+  release: Release
+}
+/** † What each school gives; a growth mix to the first flowers, then more potassium. */
+const COMPOST: Product = { name: 'Compost', n: 1.2, p2o5: 0.6, k2o: 1, release: 'compost' }
+const MEAL: Product = { name: 'Seed meal', n: 6, p2o5: 2, k2o: 1, release: 'meal' }
+const GRANULES: Product = { name: 'Balanced granules', n: 10, p2o5: 10, k2o: 10, release: 'soluble' }
+const GROWTH: Product = { name: 'Growth feed', n: 12, p2o5: 4, k2o: 8, release: 'soluble' }
+const FRUITING: Product = { name: 'Fruiting feed', n: 6, p2o5: 4, k2o: 12, release: 'soluble' }
+/** † g a plant: 6 cm of compost on its first square, two tablespoons of meal, one of granules, a dilute can. */
+const A_PLANT: Record<Crop, { compost: number; meal: number; granules: number; can: number }> = {
+  tomato: { compost: 6000, meal: 18, granules: 15, can: 2.4 },
+  pepper: { compost: 3700, meal: 18, granules: 10, can: 1.6 },
+}
+const EACH = { 'slow-organic': 10, 'steady-liquid': 7, 'nutrient-solution': 7 } as const
+/** Nothing is given in the last weeks: it would feed leaf that frost takes. */
+const STOPS_BEFORE_END = 21
+/** † Nutrient solution gives, of a dilute can a week, so many times as much. */
+const SOLUTION_CANS = 2.5
+/** † Over this share of its season's want a programme leaves something to be missed, and a second meal is given. */
+const SECOND_MEAL = 0.15
+
+/**
+ * A school's season for what stands in a place, from its first setting out: what, when, how much a plant, and what
+ * nitrogen that leaves missing or unused on this soil.
+ *
+ * @param plants how many, their crop, and the ledger's day on which they flower first
+ */
+export function feedingProgramme(
+  school: FeedingSchool,
+  place: PlaceLedger,
+  plants: { count: number; crop: Crop; flowers: number | null },
+): Programme {
+  const { count, crop, flowers } = plants
+  const dose = A_PLANT[crop]
+  const feed = (day: number, product: Product, aPlant: number, how: ProgrammeFeed['how']): ProgrammeFeed => ({
+    ...product,
+    day,
+    aPlant,
+    grams: aPlant * count,
+    how,
+  })
+  const last = place.days - STOPS_BEFORE_END
+  const cans = (every: number, from: number, times: number, how: 'dilute' | 'solution') => {
+    const feeds: ProgrammeFeed[] = []
+    for (let day = from; day < last; day += every)
+      feeds.push(feed(day, flowers !== null && day >= flowers ? FRUITING : GROWTH, dose.can * times, how))
+    return feeds
+  }
+  const made = (feeds: ProgrammeFeed[]): Programme => {
+    const weeks = nutrientLedger({ ...place, fed: [] }, 'n', feeds)
+    return {
+      school,
+      feeds,
+      missing: weeks.reduce((sum, { gap }) => sum + gap, 0),
+      left: weeks.at(-1)?.left ?? 0,
+      glut: glutIn(weeks, 0, last) !== null,
+    }
+  }
+  switch (school) {
+    case 'soil-first': {
+      const base = [feed(0, COMPOST, dose.compost, 'worked-in')]
+      const wanted = place.demand.n.reduce((sum, day) => sum + day, 0)
+      const alone = made(base)
+      // A second feed only where the soil does not carry the fruit.
+      return alone.missing > SECOND_MEAL * wanted && flowers !== null && flowers < last
+        ? made([...base, feed(flowers, MEAL, dose.meal, 'scratched-in')])
+        : alone
+    }
+    case 'slow-organic':
+      return made([feed(0, MEAL, dose.meal, 'scratched-in'), ...cans(EACH[school], 21, 1, 'dilute')])
+    case 'steady-liquid':
+      return made([feed(0, GRANULES, dose.granules, 'in-the-hole'), ...cans(EACH[school], 14, 1, 'dilute')])
+    case 'nutrient-solution':
+      return made(cans(EACH[school], 0, SOLUTION_CANS, 'solution'))
+  }
+}

@@ -1,0 +1,102 @@
+import { createHash, randomBytes } from 'node:crypto'
+import { and, asc, eq, inArray } from 'drizzle-orm'
+import { v7 } from 'uuid'
+import type { IsoDate } from '../core/calendar'
+import { reader, write, type Reader, type Writer } from './database'
+import { currentGarden, todayIn } from './gardens'
+import { inPortions } from './plantings'
+import { device, garden, moistureReading, place } from './schema'
+
+/** A sensor that may post readings of a place. */
+export interface Device {
+  id: string
+  placeId: string
+}
+
+/** Water content of a place, m³/m³; `at` in UTC, `on` the garden's own date then. */
+export interface MoistureReading {
+  placeId: string
+  at: string
+  on: IsoDate
+  content: number
+}
+
+const SECRET_BYTES = 24
+const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')
+
+export async function devicesOf(gardenId: string, from?: Reader): Promise<Device[]> {
+  const db = from ?? (await reader())
+  const rows = await db.select().from(device).where(eq(device.gardenId, gardenId)).orderBy(asc(device.id))
+  return rows.map(({ id, placeId }) => ({ id, placeId }))
+}
+
+/** Gives a place a sensor, and its secret, which is told only now; null: there is no such place. */
+export async function connectDevice(placeId: string): Promise<string | null> {
+  const token = randomBytes(SECRET_BYTES).toString('base64url')
+  return write(async (tx) => {
+    const own = await currentGarden(tx)
+    if (!own || !(await hasPlace(tx, own.id, placeId))) return null
+    await tx.insert(device).values({ id: v7(), gardenId: own.id, placeId, tokenHash: hashOf(token) })
+    return token
+  })
+}
+
+const hasPlace = async (tx: Writer, gardenId: string, id: string) =>
+  (
+    await tx
+      .select({ id: place.id })
+      .from(place)
+      .where(and(eq(place.id, id), eq(place.gardenId, gardenId)))
+  ).length > 0
+
+/** Takes a sensor's secret away; what it read stays. */
+export const revokeDevice = (id: string): Promise<void> =>
+  write(async (tx) => {
+    const own = await currentGarden(tx)
+    if (own) await tx.delete(device).where(and(eq(device.id, id), eq(device.gardenId, own.id)))
+  })
+
+/** The sensor that a secret belongs to; null: none, or no longer. */
+export async function deviceOfToken(token: string): Promise<(Device & { gardenId: string }) | null> {
+  const [found] = await (
+    await reader()
+  )
+    .select()
+    .from(device)
+    .where(eq(device.tokenHash, hashOf(token)))
+  return found ? { id: found.id, placeId: found.placeId, gardenId: found.gardenId } : null
+}
+
+/** Keeps what a sensor read; a reading that was sent before is kept once. */
+export async function keepReadings(
+  { placeId, gardenId }: { placeId: string; gardenId: string },
+  readings: readonly { at: string; content: number }[],
+): Promise<void> {
+  await write(async (tx) => {
+    const [own] = await tx.select().from(garden).where(eq(garden.id, gardenId))
+    if (!own) return
+    await insertReadings(
+      tx,
+      readings.map(({ at, content }) => ({ placeId, at, on: todayIn(own, new Date(at)), content })),
+    )
+  })
+}
+
+export const insertReadings = (tx: Writer, rows: readonly MoistureReading[]) =>
+  inPortions(rows, (portion) =>
+    tx
+      .insert(moistureReading)
+      .values([...portion])
+      .onConflictDoNothing(),
+  )
+
+/** What was read in places, oldest first. */
+export async function readingsOf(placeIds: readonly string[], from?: Reader): Promise<MoistureReading[]> {
+  const db = from ?? (await reader())
+  if (placeIds.length === 0) return []
+  return db
+    .select()
+    .from(moistureReading)
+    .where(inArray(moistureReading.placeId, [...placeIds]))
+    .orderBy(asc(moistureReading.placeId), asc(moistureReading.at))
+}
