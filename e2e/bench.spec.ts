@@ -150,3 +150,15 @@ test('a sensor is connected, posts with its secret, is refused without it, and i
   }
   expect(timer.runs.length).toBeGreaterThan(0)
 })
+
+test.describe('with no garden', () => {
+  test.use({ data: 'empty' })
+  test('a feed can be mixed all the same', async ({ page }) => {
+    await page.goto('/')
+    await page.getByRole('link', { name: 'The mixing bench' }).click()
+    await expect(page.getByRole('region', { name: 'Injector' }).getByRole('heading')).toHaveText(
+      /^75 g in each litre/,
+    )
+    await expect(page.getByRole('form', { name: 'Send to a place' })).toHaveCount(0)
+  })
+})

@@ -3,7 +3,9 @@ import { callsOf } from '../src/core/calls'
 import { isoDate } from '../src/core/calendar'
 import { growPlant, plantTraits } from '../src/core/crop'
 import { lightMap, plantLight, type Shader } from '../src/core/light'
-import { advisePruning } from '../src/core/pruning'
+import { ledger } from '../src/core/feeding'
+import { advisePruning, practiceTask, scoreCuts } from '../src/core/pruning'
+import { waterCourse } from '../src/core/watering'
 import { bedCapacity, type CapacityInput } from '../src/core/spacing'
 import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
 import { seasonNeeds, shortOf, spreadOver } from '../src/core/supplies'
@@ -175,3 +177,35 @@ bench(
   5,
 )
 bench('light on each of those plants at three heights', () => plantLight(question, stand), 3)
+
+const waterDays = Array.from({ length: 160 }, (_, day) => ({
+  et: 4 + Math.sin(day / 20),
+  rain: day % 9 === 0 ? 12 : 0,
+  irrigation: day % 5 === 0 ? 15 : 0,
+  zone: { taw: 90, raw: 36 },
+  found: null,
+}))
+const fedDays = {
+  days: 160,
+  temperature: waterDays.map(() => 20),
+  soil: waterDays.map(() => 0.2),
+  demand: waterDays.map(() => 0.5),
+  drainage: waterDays.map(({ rain }) => rain / 200),
+  applications: [0, 20, 40, 60, 80].map((day) => ({ day, grams: 20, release: 'meal' as const })),
+}
+bench(
+  'season balance and ledger of N, P and K for 60 places',
+  () => {
+    for (let place = 0; place < 60; place++) {
+      waterCourse(waterDays)
+      for (const nutrient of ['n', 'p', 'k'] as const) ledger(nutrient, fedDays)
+    }
+  },
+  20,
+)
+const task = practiceTask(3, 'rescue')
+bench(
+  'a practised plant of three months judged',
+  () => scoreCuts(task.plant, [], task.system, task.context),
+  50,
+)

@@ -39,6 +39,10 @@ const ROUTES = [
   '/planting-day',
   '/plants/demo-2026-bed-1-1-1',
   '/shed',
+  '/practice',
+  '/bench/water',
+  '/bench/feed',
+  '/bench/mix',
 ]
 console.log('route, first answer ms, warm median ms, html kB, first-load script kB gzipped')
 for (const path of ROUTES) {

@@ -10,23 +10,23 @@ const PHONE = { width: 390, height: 844 }
 const SHOTS = [
   { name: 'walk', path: '/walk' },
   { name: 'walk-phone', path: '/walk', viewport: PHONE },
-  { name: 'walk-dusk', path: '/walk', theme: 'dusk', keys: ['j', 'j', 'j', 'j', 'j'] },
   { name: 'season', path: '/season' },
   { name: 'season-move', path: '/season', move: 'Sow Ditch Wren × 6, Tunnel' },
-  { name: 'season-phone', path: '/season', viewport: PHONE },
   { name: 'ground', path: '/ground' },
   { name: 'ground-light', path: '/ground', layer: 'Light' },
   { name: 'ground-bed', path: '/ground/demo-tunnel', fit: 'Long Ember' },
-  { name: 'ground-list', path: '/ground/list' },
-  { name: 'garden', path: '/garden' },
-  { name: 'weather', path: '/garden/weather' },
+  { name: 'bench-water', path: '/bench/water' },
+  { name: 'bench-feed', path: '/bench/feed' },
+  { name: 'bench-mix', path: '/bench/mix' },
   { name: 'planting', path: '/plantings/demo-2026-bed-1-1' },
-  { name: 'hardening', path: '/plantings/demo-2026-pot-6-1', to: 'Hardening off' },
   { name: 'planting-day', path: '/plantings/demo-2026-bed-4-1/set-out' },
   { name: 'support', path: '/plantings/demo-2026-row-a-1/support' },
   { name: 'shed', path: '/shed' },
-  { name: 'plant', path: '/plants/demo-2026-tunnel-1-1' },
-  { name: 'first-garden', path: '/', empty: true },
+  { name: 'plant', path: '/plants/demo-2026-bed-1-1-1?on=2026-07-20' },
+  { name: 'plant-bush', path: '/plants/demo-2026-row-a-1-1?on=2026-07-25' },
+  { name: 'plant-pepper', path: '/plants/demo-2026-bed-3-1-1?on=2026-08-05' },
+  { name: 'practice', path: '/practice', judge: 'One stem' },
+  { name: 'garden', path: '/garden' },
 ]
 
 ensureInstalled()
@@ -51,11 +51,14 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
     await page.locator('svg image').waitFor()
   }
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
-  if (acts.to)
-    await page
-      .getByRole('region', { name: acts.to })
-      .evaluate((part) => part.scrollIntoView({ block: 'center' }))
-  await page.waitForTimeout(300)
+  if (acts.judge) {
+    await page.getByRole('button', { name: acts.judge }).last().click()
+    await page.getByRole('application').focus()
+    for (const key of ['ArrowUp', 'Enter', 'ArrowUp', 'ArrowUp', 'ArrowUp', 'ArrowUp', 'Enter'])
+      await page.keyboard.press(key)
+    await page.getByRole('button', { name: /^Judge/ }).click()
+  }
+  await page.waitForTimeout(900)
   await page.screenshot({ path: `docs/screenshots/${name}.png` })
   await page.close()
   console.log(`docs/screenshots/${name}.png`)

@@ -42,6 +42,8 @@ const A_PLANT: Record<Crop, { compost: number; meal: number; granules: number; c
 const EACH = { 'slow-organic': 10, 'steady-liquid': 7, 'nutrient-solution': 7 } as const
 /** Nothing is given in the last weeks: it would feed leaf that frost takes. */
 const STOPS_BEFORE_END = 21
+/** Of the season, in which too much nitrogen makes leaf for fruit; what lies ready later harms less. */
+const GROWING = 0.6
 /** † Nutrient solution gives, of a dilute can a week, so many times as much. */
 const SOLUTION_CANS = 2.5
 /** † Over this share of its season's want a programme leaves something to be missed, and a second meal is given. */
@@ -81,7 +83,7 @@ export function feedingProgramme(
       feeds,
       missing: weeks.reduce((sum, { gap }) => sum + gap, 0),
       left: weeks.at(-1)?.left ?? 0,
-      glut: glutIn(weeks, 0, last) !== null,
+      glut: glutIn(weeks, 0, place.days * GROWING) !== null,
     }
   }
   switch (school) {

@@ -29,7 +29,7 @@ export function leafCuts(plant: Plant, context: PruningContext): Cut[] {
 }
 
 /** How high a stem is kept clear, m: leaf by leaf as the plant grows, so that a small one keeps what feeds it. */
-export function clearHeight(plant: Plant, { wetnessPressure }: PruningContext): number {
+function clearHeight(plant: Plant, { wetnessPressure }: PruningContext): number {
   const main = plant.stems[0]
   const open = main?.nodes.filter(({ truss }) => truss && truss.state !== 'buds').length ?? 0
   const wanted =

@@ -23,7 +23,7 @@ export const shootOf = (plant: Plant, stem: number, node: number): number | null
   plant.stems[stem]?.nodes[node]?.sucker.stem ?? null
 
 /** Leaf area of a stem from a node up, with what grew from it, m². */
-export function stemArea(plant: Plant, number: number, from: number): number {
+function stemArea(plant: Plant, number: number, from: number): number {
   const own = plant.stems[number]!.nodes.slice(from).reduce((sum, { leaf }) => sum + leaf.area, 0)
   return plant.stems.reduce(
     (sum, { parent, fromNode }, child) =>

@@ -86,7 +86,7 @@ function keptVerdict(
     : { cut, verdict: 'needless', reason: because('refuse.needless') }
 }
 
-export function pointsOf(verdicts: readonly Pick<Verdict, 'verdict'>[]): number {
+function pointsOf(verdicts: readonly Pick<Verdict, 'verdict'>[]): number {
   const of = (wanted: Verdict['verdict']) => verdicts.filter(({ verdict }) => verdict === wanted).length
   const wanted = Math.max(1, of('right') + of('missed'))
   const right = of('right') + of('missed') === 0 ? 1 : of('right')

@@ -5,7 +5,7 @@ import { areaOf } from './make-cut'
 
 /** Of the leaf area, what one session may take; and days until the next †. */
 export const MOST_AT_ONCE = 0.3
-export const BETWEEN_SESSIONS = 7
+const BETWEEN_SESSIONS = 7
 
 /**
  * The cuts by session: as many as leave the plant its leaf, the others a week later each. What takes no leaf goes

@@ -17,7 +17,7 @@ const ROOM = 0.15
 const UNDER_TIP = 4
 
 /** Nodes of the main stem whose suckers a system leads up, grown out or not. */
-export function reservedNodes(stem: Stem, system: Training): number[] {
+function reservedNodes(stem: Stem, system: Training): number[] {
   const first = firstTruss(stem)
   if (first === null) return []
   return system === 'two-stems' ? [first] : system === 'three-stems' ? [first, first + 1] : []

@@ -28,7 +28,7 @@ const TRIGGER: Record<WateringSchool, number> = {
 /** † Of TAW, at which leaves hang at dawn. */
 const LIMP = 0.9
 /** † Easing at ripening gives this share of the need. */
-export const EASED = 0.7
+const EASED = 0.7
 const MOST_SPLITS = 6
 
 /**

@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import { todayIn } from '../../data/gardens'
 import { Drawing } from './drawing'
 import { BeginForm } from './form'
@@ -11,6 +12,13 @@ export function BeginPage() {
         <p className="mt-2 max-w-prose text-lg text-quiet">
           Four questions, and Prairie tells you when to sow, when to set out, and why. Everything can be
           changed later.
+        </p>
+        <p className="mt-2">
+          Only a feed to mix?{' '}
+          <Link className="link" href="/mix">
+            The mixing bench
+          </Link>{' '}
+          wants no garden.
         </p>
         <BeginForm today={todayIn({ clockDate: null, timeZone: 'UTC' })} />
       </div>

@@ -83,7 +83,7 @@ export function DiluteBench({ manner }: { manner: Manner }) {
               key={name}
               type="radio"
               name="strength"
-              className="btn join-item min-h-11 bg-base-100"
+              className="btn join-item min-h-11 bg-base-100 checked:bg-primary"
               aria-label={name}
               checked={strength === share}
               onChange={() => setStrength(share)}

@@ -25,7 +25,7 @@ import { formatDate } from '../../wording/dates'
 import { sayReason } from '../../wording/say-reason'
 
 /** How one place is fed, in short. */
-export interface FedPlace {
+interface FedPlace {
   id: string
   name: string
   verdict: 'glut' | 'gap' | 'fed'

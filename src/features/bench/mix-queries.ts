@@ -17,3 +17,13 @@ export const mixView = (state: GardenState, on: IsoDate): MixView => ({
   now: state.now,
   places: state.record.places.filter((place) => holdsOn(place, on)).map(({ id, name }) => ({ id, name })),
 })
+
+const ANY_DAY = '2000-01-01' as IsoDate
+
+/** The same where there is no garden yet: there is nothing to send a mix to. */
+export const mixWithoutGarden = (): MixView => ({
+  manner: { units: 'metric', decimals: 'point', dates: 'day-first' },
+  on: ANY_DAY,
+  now: ANY_DAY,
+  places: [],
+})

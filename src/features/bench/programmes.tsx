@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
+import { capital } from '../../wording/names'
 import type { FeedDetail, ProgrammeView } from './feed-queries'
 import { SCHOOLS, THIN_EVIDENCE } from './feed-words'
 import { plain } from './numbers'
@@ -35,7 +36,7 @@ export function Programmes({ detail }: { detail: FeedDetail }) {
                 </span>
               </button>
               <p className="text-quiet">
-                {school.what} {school.suits}
+                {capital(school.what)} {school.suits}
               </p>
               {open === programme.school && <Feeds programme={programme} />}
             </li>

@@ -84,7 +84,7 @@ export function NameRound({ task, manner, onScored, onNext }: RoundProps) {
                     key={choice}
                     type="radio"
                     name={`part-${index}`}
-                    className="btn join-item min-h-11 bg-base-100 px-2.5"
+                    className="btn join-item min-h-11 bg-base-100 px-2.5 checked:bg-primary"
                     aria-label={choice}
                     checked={given[index] === choice}
                     onFocus={() => setChosen(part)}

@@ -5,7 +5,7 @@ import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 
 /** How one level goes: rounds so far, and the mean of the last ones. */
-export interface LevelProgress {
+interface LevelProgress {
   level: PracticeLevel
   rounds: number
   points: number | null
