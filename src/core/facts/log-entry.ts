@@ -1,6 +1,6 @@
 import type { IsoDate } from '../calendar'
 import type { PartMark, PlantPart } from '../crop'
-import type { Release, SoilTest } from '../feeding'
+import type { FedProduct, SoilTest } from '../feeding'
 import type { MoistureFeel, MoistureMethod } from '../watering'
 import type { Support } from './planting'
 
@@ -35,15 +35,7 @@ export interface EntryData {
   /** L that a place was given in all. */
   watered: { litres: number }
   /** What a place was fed: g of a product in all, its analysis in %, how it comes free, days of a coated one. */
-  fed: {
-    name: string
-    grams: number
-    n: number
-    p2o5: number
-    k2o: number
-    release: Release
-    days?: number
-  }
+  fed: Omit<FedProduct, 'day'>
   /** How dry a place was found: by a feel, or as water content, m³/m³. */
   'moisture-read': { method: MoistureMethod; feel?: MoistureFeel; content?: number }
   'soil-tested': SoilTest

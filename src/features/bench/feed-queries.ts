@@ -13,16 +13,15 @@ import {
   type ProgrammeFeed,
   type SoilTest,
 } from '../../core/feeding'
-import { holdsOn, ofKind, type LogEntry, type Manner, type Place } from '../../core/facts'
+import { ofKind, type LogEntry, type Manner, type Place } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, usualFeeding, type FeedingSchool } from '../../core/transplant'
-import { placeCourse, placeWater } from '../../core/watering'
-import { careOf } from './care'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
 import { sayReason } from '../../wording/say-reason'
+import { wateredPlaces } from './watered-places'
 
 /** How one place is fed, in short. */
 interface FedPlace {
@@ -87,25 +86,13 @@ const SCHOOL_PRODUCT: Record<FeedingSchool, string> = {
 const FREE_IN_FOUR_WEEKS = { meal: 0.28, castings: 0.17, soluble: 1, coated: 0.3, compost: 0.05 } as const
 
 export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
-  const outlook = outlookOn(state, on)
   const manner = mannerOf(state.garden)
-  const { latitude, elevation, longitude, soil } = state.garden
-  const details = state.record.places
-    .filter((place) => holdsOn(place, on))
-    .flatMap((place): FeedDetail[] => {
-      const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
-      const entries = careOf(state, outlook, place.id)
-      const course = placeCourse(
-        place,
-        plantings,
-        entries,
-        { site: { latitude, longitude, elevation }, soil },
-        addDays(on, 1),
-      )
-      const states = course ? placeWater(course, on).states : []
-      const ledger = placeLedger(place, plantings, entries, states, on)
+  const details = wateredPlaces(state, on, 1).flatMap(
+    ({ place, plantings, entries, water }): FeedDetail[] => {
+      const ledger = placeLedger(place, plantings, entries, water.states, on)
       return ledger ? [detailOf(place, plantings, entries, ledger, on, manner)] : []
-    })
+    },
+  )
   const chosen =
     details.find(({ id }) => id === asked) ?? details.find(({ glut }) => glut) ?? details[0] ?? null
   return {

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import { rotProneness } from '../../core/crop'
-import { emittersAlong, holdsOn, type LogEntry, type Manner, type Place } from '../../core/facts'
+import { emittersAlong, type LogEntry, type Manner, type Place } from '../../core/facts'
 import type { PlantingOutlook } from '../../core/season'
 import {
   evenness,
@@ -8,8 +8,6 @@ import {
   irrigationMinutes,
   mulchNeeded,
   nextWatering,
-  placeCourse,
-  placeWater,
   ROT_AGE,
   USUAL_FLOW,
   WATERING_SCHOOLS,
@@ -17,10 +15,10 @@ import {
   type Evenness,
   type PlaceWater,
 } from '../../core/watering'
-import { careOf } from './care'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
+import { wateredPlaces } from './watered-places'
 
 /** The water of one place as of a day. */
 export interface PlaceWaterView {
@@ -82,8 +80,7 @@ export interface WaterView {
   places: PlaceWaterView[]
 }
 
-/** Days looked ahead, and shown before today. */
-const AHEAD = 14
+/** Days shown before today. */
 const SHOWN_BEFORE = 28
 const COLOURING_BEFORE_RIPE = 10
 /** m of mulch that is advised. */
@@ -99,33 +96,6 @@ export function waterView(state: GardenState, on: IsoDate): WaterView {
     }))
     .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
   return { manner, on, now: state.now, places }
-}
-
-interface WateredPlace {
-  place: Place
-  plantings: PlantingOutlook[]
-  entries: LogEntry[]
-  water: PlaceWater
-}
-
-/** The places in which something was set out, with their water as of a day. */
-function wateredPlaces(state: GardenState, on: IsoDate): WateredPlace[] {
-  const outlook = outlookOn(state, on)
-  const { latitude, elevation, longitude, soil } = state.garden
-  return state.record.places
-    .filter((place) => holdsOn(place, on))
-    .flatMap((place) => {
-      const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
-      const entries = careOf(state, outlook, place.id)
-      const course = placeCourse(
-        place,
-        plantings,
-        entries,
-        { site: { latitude, longitude, elevation }, soil },
-        addDays(on, AHEAD),
-      )
-      return course ? [{ place, plantings, entries, water: placeWater(course, on) }] : []
-    })
 }
 
 function dryPlantsOf(state: GardenState, place: Place, plantings: readonly PlantingOutlook[]): number {

@@ -1,4 +1,5 @@
-import type { Crop, Truss } from '../../../core/crop'
+import type { Crop, Plant, Truss } from '../../../core/crop'
+import { PepperMark } from './pepper-mark'
 import type { DrawnNode } from './shape'
 
 const STEM = '#4f7a45'
@@ -23,9 +24,10 @@ const FRUIT = { open: '#e8c93a', swelling: '#a8b860', ripe: '#c7402d', buds: '#b
 const HANGS = 0.11
 
 /** A truss on the side opposite to its leaf: flowers, then as many fruit as set; or bare, where it failed. */
-export function TrussMark({ at, truss, crop }: { at: DrawnNode; truss: Truss; crop: Crop }) {
+export function TrussMark({ at, truss, plant }: { at: DrawnNode; truss: Truss; plant: Plant }) {
   if (truss.state === 'removed') return null
-  if (truss.state === 'picked') return <PickedStalk at={at} crop={crop} />
+  if (truss.state === 'picked') return <PickedStalk at={at} crop={plant.crop} />
+  if (plant.crop === 'pepper') return <PepperMark at={at} truss={truss} fruitMass={plant.fruitMass} />
   const side = -at.side
   const shown =
     truss.state === 'failed'
@@ -35,7 +37,7 @@ export function TrussMark({ at, truss, crop }: { at: DrawnNode; truss: Truss; cr
           truss.state === 'swelling' || truss.state === 'ripe' ? Math.max(1, truss.set) : truss.flowers,
         )
   const size = truss.state === 'open' ? 0.009 : truss.state === 'buds' ? 0.006 : 0.018
-  const stalk = crop === 'pepper' ? 0.03 : 0.08
+  const stalk = 0.08
   return (
     <g transform={`translate(${at.x} ${-Math.max(at.y, HANGS)}) scale(${side} 1)`}>
       <path

@@ -50,7 +50,7 @@ export function StemDrawing({
       />
       {nodes.map(({ truss, sucker }, node) => (
         <g key={node}>
-          {truss && drawn[node]!.y > 0 && <TrussMark at={drawn[node]!} truss={truss} crop={plant.crop} />}
+          {truss && drawn[node]!.y > 0 && <TrussMark at={drawn[node]!} truss={truss} plant={plant} />}
           {sucker.state === 'bud' && <SuckerBud at={drawn[node]!} length={sucker.length} />}
         </g>
       ))}
