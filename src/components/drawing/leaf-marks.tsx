@@ -23,40 +23,43 @@ interface LeafProps {
   opacity?: number
 }
 
+/** Where a leaf's stalk is so far along it, and how it slopes there, in radians. */
+const stalkAt = (t: number) => ({
+  x: 2 * (1 - t) * t * 0.52 + t * t,
+  y: 2 * (1 - t) * t * -0.2 + t * t * 0.16,
+  slope: Math.atan2(2 * (1 - t) * -0.2 + 2 * t * (0.16 + 0.2), 2 * (1 - t) * 0.52 + 2 * t * (1 - 0.52)),
+})
+
+const PAIR_OF_NUMBERS = /(-?(?:\d+\.?\d*|\.\d+))[ ,]?(-?(?:\d+\.?\d*|\.\d+))/g
+
+/** A leaflet's outline moved to its place on the stalk: one path of all of them is drawn far sooner than seven. */
+function leafletAt(along: number, size: number, degrees: number): string {
+  const { x, y, slope } = stalkAt(along)
+  const turn = slope + (degrees * Math.PI) / 180
+  const [cos, sin] = [size * Math.cos(turn), size * Math.sin(turn)]
+  return LEAFLET.replace(PAIR_OF_NUMBERS, (_, u: string, v: string) => {
+    const [a, b] = [Number(u), Number(v)]
+    return `${(x + a * cos - b * sin).toFixed(3)} ${(y + a * sin + b * cos).toFixed(3)} `
+  })
+}
+
+const TOMATO_LEAFLETS = [
+  ...PAIRS.flatMap(({ along, size, angle }) => [
+    leafletAt(along, size, -angle),
+    leafletAt(along, size, angle),
+  ]),
+  leafletAt(0.96, 0.36, 8),
+].join('')
+
 /** A tomato's compound leaf: three pairs of leaflets and an end leaflet on a drooping stalk. */
 export function TomatoLeaf({ x, y, length, left = false, rise = 24, fill, stalk, opacity = 1 }: LeafProps) {
-  const point = (t: number) => ({
-    x: 2 * (1 - t) * t * 0.52 + t * t,
-    y: 2 * (1 - t) * t * -0.2 + t * t * 0.16,
-  })
-  const slope = (t: number) => {
-    const dx = 2 * (1 - t) * 0.52 + 2 * t * (1 - 0.52)
-    const dy = 2 * (1 - t) * -0.2 + 2 * t * (0.16 + 0.2)
-    return (Math.atan2(dy, dx) * 180) / Math.PI
-  }
-  const leaflet = (t: number, size: number, turn: number, key: string) => {
-    const at = point(t)
-    return (
-      <path
-        key={key}
-        d={LEAFLET}
-        transform={`translate(${at.x} ${at.y}) rotate(${slope(t) + turn}) scale(${size})`}
-      />
-    )
-  }
   return (
     <g
       transform={`translate(${x} ${y}) scale(${left ? -length : length} ${length}) rotate(${-rise})`}
       opacity={opacity}
     >
       <path d="M0 0Q.52-.2 1 .16" fill="none" stroke={stalk} strokeWidth="0.03" strokeLinecap="round" />
-      <g fill={fill} stroke="var(--color-base-100)" strokeWidth="0.02">
-        {PAIRS.flatMap(({ along, size, angle }) => [
-          leaflet(along, size, -angle, `${along}u`),
-          leaflet(along, size, angle, `${along}d`),
-        ])}
-        {leaflet(0.96, 0.36, 8, 'end')}
-      </g>
+      <path d={TOMATO_LEAFLETS} fill={fill} stroke="var(--color-base-100)" strokeWidth="0.007" />
     </g>
   )
 }

@@ -130,6 +130,14 @@ describe('feed', () => {
     // None in the last three weeks before the frost of early October.
     expect(feeds.at(-1)!).toMatch(/(Aug|Sep)/)
   })
+  it('speaks against feeding dry roots and cold soil', () => {
+    const warnings = (place: string, on = today) => feedView(demoState(), on, place).chosen!.warnings
+    expect(warnings('demo-pot-7')).toEqual(['dry-roots'])
+    expect(warnings('demo-bed-2')).toEqual([])
+    expect(
+      feedView(demoState(), isoDate('2026-04-30'), 'demo-tunnel').chosen!.ledger.temperature[0],
+    ).toBeGreaterThan(5)
+  })
   it('reads a soil test, and lets the soil give by it', () => {
     const test = { ph: 5.6, organicMatter: 6, p: 180, k: 90, ca: 400, mg: 80, ec: 0.6 }
     const state = demoState({ entries: [entry('soil-tested', 'demo-bed-2', '2026-06-01', test)] })

@@ -17,6 +17,7 @@ import { ofKind, type LogEntry, type Manner, type Place } from '../../core/facts
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, usualFeeding, type FeedingSchool } from '../../core/transplant'
+import type { PlaceWater } from '../../core/watering'
 import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
@@ -49,6 +50,8 @@ export interface FeedDetail {
   given: string[]
   /** What would fill the gap of nitrogen: a product and g of it; null: nothing is missing. */
   mix: { name: string; grams: number } | null
+  /** What speaks against feeding today. */
+  warnings: ('dry-roots' | 'cold-soil')[]
   programmes: ProgrammeView[]
   soilTest: SoilTest | null
   soilReasons: { text: string; weight: string }[]
@@ -90,7 +93,14 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
   const details = wateredPlaces(state, on, 1).flatMap(
     ({ place, plantings, entries, water }): FeedDetail[] => {
       const ledger = placeLedger(place, plantings, entries, water.states, on)
-      return ledger ? [detailOf(place, plantings, entries, ledger, on, manner)] : []
+      return ledger
+        ? [
+            {
+              ...detailOf(place, plantings, entries, ledger, on, manner),
+              warnings: warningsOf(water, ledger),
+            },
+          ]
+        : []
     },
   )
   const chosen =
@@ -115,7 +125,7 @@ function detailOf(
   ledger: PlaceLedger,
   on: IsoDate,
   manner: Manner,
-): FeedDetail {
+): Omit<FeedDetail, 'warnings'> {
   const weeks = nutrientLedger(ledger, 'n')
   const gap = {
     n: gapAhead(weeks, ledger.today),
@@ -164,6 +174,20 @@ function detailOf(
         }))
       : [],
   }
+}
+
+/** † Under this soil life gives little, °C. */
+const COLD = 12
+
+function warningsOf(
+  { states, depletion }: PlaceWater,
+  { temperature, today }: PlaceLedger,
+): FeedDetail['warnings'] {
+  const raw = states.at(-1)?.raw ?? Infinity
+  return [
+    ...(depletion > raw ? (['dry-roots'] as const) : []),
+    ...((temperature[today] ?? COLD) < COLD ? (['cold-soil'] as const) : []),
+  ]
 }
 
 const HOW: Record<ProgrammeFeed['how'], string> = {

@@ -16,6 +16,10 @@ import { SoilTestForm } from './soil-test-form'
 const Drawn = dynamic(() => import('./feed-chart'), { ssr: false })
 
 const VERDICTS = { glut: 'too much', gap: 'wants feed', fed: 'fed' } as const
+const WARNINGS = {
+  'dry-roots': 'Its roots are dry: water first and feed tomorrow, salt on dry roots burns them.',
+  'cold-soil': 'Its soil is cold: meals and compost give next to nothing until it warms.',
+} as const
 const NUTRIENTS: Record<LedgerNutrient, string> = { n: 'Nitrogen', p: 'Phosphorus', k: 'Potassium' }
 
 /** Places by how they are fed; of the chosen one its ledger, and what a feed would change before it is given. */
@@ -148,6 +152,11 @@ function Answer({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
             : 'What the soil and the last feed give is enough for now.'}{' '}
         {detail.flowers && !detail.glut && 'It flowers: from now on less nitrogen, more potassium.'}
       </p>
+      {detail.warnings.map((warning) => (
+        <p key={warning} className="mt-2 border-l-4 border-cut bg-base-200 px-3 py-2">
+          {WARNINGS[warning]}
+        </p>
+      ))}
     </div>
   )
 }

@@ -15,7 +15,7 @@ import { CutList } from './cut-list'
 import { GrowthFigure } from './growth-figure'
 import { PartPanel } from './part-panel'
 import type { PlantView } from './queries'
-import { SeenForm } from './seen-form'
+import { SeenForm } from './shown-later'
 import { SystemsTable } from './systems-table'
 import { usePlantLog } from './use-plant-log'
 
