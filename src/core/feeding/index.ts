@@ -1,3 +1,5 @@
+export { adviseFeed, feedWarnings } from './advise-feed'
+export type { FeedWarning } from './advise-feed'
 export { COMMON_PRODUCTS } from './common-products'
 export type { CommonProduct } from './common-products'
 export { blendAnalysis, solveBlend } from './blend'

@@ -2,46 +2,19 @@
 
 import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
-import { FormError, TextField } from '../../components/forms/fields'
-import {
-  blendAnalysis,
-  COMMON_PRODUCTS,
-  solveBlend,
-  type BlendProduct,
-  type Release,
-} from '../../core/feeding'
+import { TextField } from '../../components/forms/fields'
+import { blendAnalysis, COMMON_PRODUCTS, solveBlend, type BlendProduct } from '../../core/feeding'
 import { formatMeasure } from '../../core/quantity'
 import type { MixView } from './mix-queries'
-import { errorOf, plain, readNumber, readVolume, valueOf, type Read } from './numbers'
-import { usePlaceLog } from './use-place-log'
-
-interface Row {
-  name: string
-  n: string
-  p2o5: string
-  k2o: string
-  density: string
-  volume: string
-  release: Release
-}
+import { LABELS, readRatio, readRow, rowOf, type Row } from './bag'
+import { Working } from './blend-working'
+import { errorOf, plain, readNumber, readVolume, valueOf } from './numbers'
+import { SendToPlace } from './send-to-place'
 
 const MOST_ROWS = 6
 const MOST_LITRES = 1000
 /** From this distance of unit vectors on, a ratio is not met. */
 const MET = 0.03
-
-const rowOf = (name: string, volume: string): Row => {
-  const { n, p2o5, k2o, bulkDensity, release } = COMMON_PRODUCTS.find((product) => product.name === name)!
-  return {
-    name,
-    n: String(n),
-    p2o5: String(p2o5),
-    k2o: String(k2o),
-    density: String(bulkDensity),
-    volume,
-    release,
-  }
-}
 
 /** What came out of mixing several bags, and how much of each would make what is wanted. */
 export function BlendBench({ view }: { view: MixView }) {
@@ -211,132 +184,5 @@ export function BlendBench({ view }: { view: MixView }) {
       </div>
       {blend && blend.mass > 0 && <SendToPlace view={view} rows={rows} blend={blend} />}
     </section>
-  )
-}
-
-const LABELS = { n: 'N, %', p2o5: 'P₂O₅, %', k2o: 'K₂O, %', density: 'Bulk, g/mL' } as const
-
-function readRow(row: Row): {
-  product: BlendProduct | null
-  errors: Partial<Record<keyof typeof LABELS, string>>
-} {
-  const read: Record<keyof typeof LABELS, Read> = {
-    n: readNumber(row.n, 0, 100),
-    p2o5: readNumber(row.p2o5, 0, 100),
-    k2o: readNumber(row.k2o, 0, 100),
-    density: readNumber(row.density, 0.05, 5),
-  }
-  const errors = Object.fromEntries(
-    Object.entries(read).flatMap(([key, one]) => ('error' in one ? [[key, one.error]] : [])),
-  )
-  const [n, p2o5, k2o, bulkDensity] = [read.n, read.p2o5, read.k2o, read.density].map(valueOf)
-  if (n === null || p2o5 === null || k2o === null || bulkDensity === null) return { product: null, errors }
-  if (n! + p2o5! + k2o! > 100) return { product: null, errors: { k2o: 'Over 100 % together.' } }
-  return { product: { n: n!, p2o5: p2o5!, k2o: k2o!, bulkDensity: bulkDensity! }, errors }
-}
-
-/** `3-1-4`, `3:1:4`, `3 1 4`. */
-function readRatio(text: string): { n: number; p2o5: number; k2o: number } | null {
-  const match = /^\s*(\d+(?:[.,]\d+)?)\s*[-–:/ ]\s*(\d+(?:[.,]\d+)?)\s*[-–:/ ]\s*(\d+(?:[.,]\d+)?)\s*$/.exec(
-    text,
-  )
-  const [n, p2o5, k2o] = (match ?? []).slice(1).map((part) => Number(part.replace(',', '.')))
-  return n === undefined || n + p2o5! + k2o! === 0 ? null : { n, p2o5: p2o5!, k2o: k2o! }
-}
-
-/** The working, line by line. */
-function Working({
-  parts,
-  rows,
-}: {
-  parts: { product: BlendProduct; volume: number }[] | null
-  rows: readonly Row[]
-}) {
-  if (!parts) return <FormError message="One of the bags cannot be read: see its line." />
-  const { mass, n, p2o5, k2o } = blendAnalysis(parts)
-  return (
-    <div>
-      <PartHeading>How it is worked out</PartHeading>
-      <ul className="text-sm tabular-nums">
-        {parts.map(({ product, volume }, index) => {
-          const grams = volume * product.bulkDensity
-          return (
-            <li key={index}>
-              {rows[index]!.name || 'Bag'}: {plain(volume, 0)} mL × {product.bulkDensity} g/mL ={' '}
-              {plain(grams, 0)} g; N {plain((grams * product.n) / 100)} g, P₂O₅{' '}
-              {plain((grams * product.p2o5) / 100)} g, K₂O {plain((grams * product.k2o) / 100)} g
-            </li>
-          )
-        })}
-        <li className="mt-1 border-t border-base-300 pt-1 font-semibold">
-          In all {plain(mass, 0)} g: N {plain((mass * n) / 100)} g ÷ {plain(mass, 0)} g = {plain(n)} %, P₂O₅{' '}
-          {plain(p2o5)} %, K₂O {plain(k2o)} %
-        </li>
-      </ul>
-    </div>
-  )
-}
-
-/** The blend as an entry of a place. */
-function SendToPlace({
-  view,
-  rows,
-  blend,
-}: {
-  view: MixView
-  rows: readonly Row[]
-  blend: { mass: number; n: number; p2o5: number; k2o: number }
-}) {
-  const { places, on, now } = view
-  const [place, setPlace] = useState(places[0]?.id ?? '')
-  const { busy, keep } = usePlaceLog(on)
-  const chosen = places.find(({ id }) => id === place)
-  if (!chosen || on > now) return null
-  // A blend gives its nutrients up as its slowest bag does.
-  const release = rows.some((row) => row.release === 'meal') ? 'meal' : rows[0]!.release
-  const name = rows
-    .map((row) => row.name)
-    .filter(Boolean)
-    .join(' + ')
-    .slice(0, 80)
-  return (
-    <form
-      aria-label="Send to a place"
-      className="mt-4 flex flex-wrap items-end gap-2"
-      onSubmit={(event) => {
-        event.preventDefault()
-        keep(
-          'fed',
-          [place],
-          () => ({
-            name: name || 'Blend',
-            grams: blend.mass,
-            n: blend.n,
-            p2o5: blend.p2o5,
-            k2o: blend.k2o,
-            release,
-          }),
-          `Entered: ${chosen.name} fed with ${plain(blend.mass, 0)} g.`,
-        )
-      }}
-    >
-      <label className="flex flex-col gap-1">
-        <span className="text-sm text-quiet">All of it went to</span>
-        <select
-          className="select min-h-11 text-base"
-          value={place}
-          onChange={({ target }) => setPlace(target.value)}
-        >
-          {places.map(({ id, name: placeName }) => (
-            <option key={id} value={id}>
-              {placeName}
-            </option>
-          ))}
-        </select>
-      </label>
-      <button className="btn min-h-11 bg-base-100" disabled={busy}>
-        Enter it as fed
-      </button>
-    </form>
   )
 }

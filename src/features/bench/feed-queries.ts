@@ -1,13 +1,12 @@
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import {
-  COMMON_PRODUCTS,
+  adviseFeed,
   feedingProgramme,
-  gapAhead,
-  glutIn,
-  nutrientLedger,
+  feedWarnings,
   placeLedger,
   readSoilTest,
   saltThreshold,
+  type FeedWarning,
   type LedgerNutrient,
   type PlaceLedger,
   type ProgrammeFeed,
@@ -17,7 +16,6 @@ import { ofKind, type LogEntry, type Manner, type Place } from '../../core/facts
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, usualFeeding, type FeedingSchool } from '../../core/transplant'
-import type { PlaceWater } from '../../core/watering'
 import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
@@ -51,7 +49,7 @@ export interface FeedDetail {
   /** What would fill the gap of nitrogen: a product and g of it; null: nothing is missing. */
   mix: { name: string; grams: number } | null
   /** What speaks against feeding today. */
-  warnings: ('dry-roots' | 'cold-soil')[]
+  warnings: FeedWarning[]
   programmes: ProgrammeView[]
   soilTest: SoilTest | null
   soilReasons: { text: string; weight: string }[]
@@ -74,20 +72,6 @@ export interface FeedView {
   chosen: FeedDetail | null
 }
 
-/** Days ahead in which a glut is told. */
-const GLUT_AHEAD = 14
-/** g of nitrogen a plant under which nothing is said to be missing. */
-const WORTH = 0.3
-/** † What each school gives, where nitrogen is missing. */
-const SCHOOL_PRODUCT: Record<FeedingSchool, string> = {
-  'soil-first': 'Seed meal',
-  'slow-organic': 'Seed meal',
-  'steady-liquid': 'Balanced granules',
-  'nutrient-solution': 'Balanced granules',
-}
-/** † Of a meal, what comes free within the four weeks that it is given for. */
-const FREE_IN_FOUR_WEEKS = { meal: 0.28, castings: 0.17, soluble: 1, coated: 0.3, compost: 0.05 } as const
-
 export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
   const manner = mannerOf(state.garden)
   const details = wateredPlaces(state, on, 1).flatMap(
@@ -97,7 +81,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
         ? [
             {
               ...detailOf(place, plantings, entries, ledger, on, manner),
-              warnings: warningsOf(water, ledger),
+              warnings: feedWarnings(water, ledger),
             },
           ]
         : []
@@ -126,16 +110,9 @@ function detailOf(
   on: IsoDate,
   manner: Manner,
 ): Omit<FeedDetail, 'warnings'> {
-  const weeks = nutrientLedger(ledger, 'n')
-  const gap = {
-    n: gapAhead(weeks, ledger.today),
-    p: gapAhead(nutrientLedger(ledger, 'p'), ledger.today),
-    k: gapAhead(nutrientLedger(ledger, 'k'), ledger.today),
-  }
   const school = usualFeeding(place)
-  const product = COMMON_PRODUCTS.find(({ name }) => name === SCHOOL_PRODUCT[school])!
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
-  const grams = gap.n / (product.n / 100) / FREE_IN_FOUR_WEEKS[product.release]
+  const { weeks, gap, glut, mix } = adviseFeed(ledger, school, plants)
   const soilTest = ofKind(entries, 'soil-tested').at(-1)?.data ?? null
   const rounded = (values: readonly number[]) => values.map((value) => Math.round(value * 10_000) / 10_000)
   return {
@@ -152,7 +129,7 @@ function detailOf(
       soil: { n: rounded(ledger.soil.n), p: rounded(ledger.soil.p), k: rounded(ledger.soil.k) },
     },
     weeks: weeks.map(({ from }) => formatDate(addDays(ledger.from, from), manner, 'short')),
-    glut: glutIn(weeks, ledger.today, ledger.today + GLUT_AHEAD) !== null,
+    glut,
     gap,
     flowers: plantings.some(({ dates }) => {
       const first = dates['first-flower'].date
@@ -164,7 +141,7 @@ function detailOf(
           `${formatDate(addDays(ledger.from, fed.day), manner)}: ${fed.name} ${fed.n}–${fed.p2o5}–${fed.k2o}, ${Math.round(fed.grams)} g`,
       )
       .reverse(),
-    mix: gap.n > WORTH * plants ? { name: product.name, grams } : null,
+    mix,
     programmes: programmesOf(plantings, ledger, manner),
     soilTest,
     soilReasons: soilTest
@@ -174,20 +151,6 @@ function detailOf(
         }))
       : [],
   }
-}
-
-/** † Under this soil life gives little, °C. */
-const COLD = 12
-
-function warningsOf(
-  { states, depletion }: PlaceWater,
-  { temperature, today }: PlaceLedger,
-): FeedDetail['warnings'] {
-  const raw = states.at(-1)?.raw ?? Infinity
-  return [
-    ...(depletion > raw ? (['dry-roots'] as const) : []),
-    ...((temperature[today] ?? COLD) < COLD ? (['cold-soil'] as const) : []),
-  ]
 }
 
 const HOW: Record<ProgrammeFeed['how'], string> = {
