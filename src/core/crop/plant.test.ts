@@ -6,23 +6,14 @@ import {
   hangingTrusses,
   nodeHeight,
   plantTraits,
+  USUAL_VINE,
   type Cultivar,
   type GrowthDay,
   type PartState,
   type PlantEvent,
 } from '.'
 
-const cultivar = (change: Partial<Cultivar> = {}): Cultivar => ({
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  origin: 'hybrid',
-  daysToMaturity: null,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
-  ...change,
-})
+const cultivar = (change: Partial<Cultivar> = {}): Cultivar => ({ ...USUAL_VINE, ...change })
 const bush = cultivar({ habit: 'determinate', fruit: 'paste' })
 const pepper = cultivar({ crop: 'pepper', habit: null, fruit: 'bell' })
 /** So many days at a constant 20 °C: 10 °C d each, warm enough for fruit to set. */

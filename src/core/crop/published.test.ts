@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { growPlant, plantTraits, type Cultivar } from '.'
+import { growPlant, plantTraits, USUAL_VINE, type Cultivar } from '.'
 
 const at = (temperature: number, count: number) =>
   Array.from({ length: count }, () => ({
@@ -7,16 +7,7 @@ const at = (temperature: number, count: number) =>
     tmin: temperature - 3,
     tmax: temperature + 4,
   }))
-const vine = (fruit: Cultivar['fruit']): Cultivar => ({
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit,
-  origin: 'hybrid',
-  daysToMaturity: null,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
-})
+const vine = (fruit: Cultivar['fruit']): Cultivar => ({ ...USUAL_VINE, fruit })
 const grown = (of: Cultivar, temperature: number, days: number) =>
   growPlant(plantTraits(of), at(temperature, days), []).stems[0]!.nodes
 

@@ -2,6 +2,7 @@ import { addDays, isoDate } from '../calendar'
 import {
   growPlant,
   plantTraits,
+  USUAL_VINE,
   type Cultivar,
   type FruitType,
   type Plant,
@@ -78,7 +79,7 @@ export function practiceTask(seed: number, level: PracticeLevel): PracticeTask {
     named: [],
   })
   const vine = (days: number, system: Training, cutUntil: number) =>
-    grow({ ...VINE, fruit }, days, system, context, cutUntil)
+    grow({ ...USUAL_VINE, fruit }, days, system, context, cutUntil)
   switch (level) {
     case 'name-the-part': {
       const plant = vine(between(46, 52), 'single-stem', 42)
@@ -95,7 +96,7 @@ export function practiceTask(seed: number, level: PracticeLevel): PracticeTask {
       return task(vine(between(54, 64), 'two-stems', between(40, 46)), 'two-stems')
     case 'bush':
       return task(
-        grow({ ...VINE, habit: 'determinate', fruit: 'paste' }, between(56, 68), 'weave', context, 0),
+        grow({ ...USUAL_VINE, habit: 'determinate', fruit: 'paste' }, between(56, 68), 'weave', context, 0),
         'weave',
       )
     case 'rescue':
@@ -103,7 +104,7 @@ export function practiceTask(seed: number, level: PracticeLevel): PracticeTask {
     case 'pepper-fork':
       return task(
         grow(
-          { ...VINE, crop: 'pepper', habit: null, fruit: 'bell' },
+          { ...USUAL_VINE, crop: 'pepper', habit: null, fruit: 'bell' },
           between(74, 88),
           'pepper-open',
           context,
@@ -125,16 +126,6 @@ function dayToJudge(random: Random): PruningContext['forecast'] {
   return random.uniform() < WET_SHARE ? [wet, dry, dry] : [dry, dry, wet]
 }
 
-const VINE: Cultivar = {
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  origin: 'hybrid',
-  daysToMaturity: null,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
-}
 const WEEK = 7
 
 /** A plant of so many days that was pruned each week until a day. */

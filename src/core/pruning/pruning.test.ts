@@ -1,7 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { daysBetween, isoDate } from '../calendar'
-import { growPlant, plantTraits, type Cultivar, type Plant, type PlantEvent, type Training } from '../crop'
+import {
+  growPlant,
+  plantTraits,
+  USUAL_VINE,
+  type Cultivar,
+  type Plant,
+  type PlantEvent,
+  type Training,
+} from '../crop'
 import {
   advisePruning,
   applyCuts,
@@ -12,16 +20,7 @@ import {
   type PruningContext,
 } from '.'
 
-const vine: Cultivar = {
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  origin: 'hybrid',
-  daysToMaturity: null,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
-}
+const vine = USUAL_VINE
 const bush: Cultivar = { ...vine, habit: 'determinate', fruit: 'paste' }
 const context: PruningContext = {
   date: isoDate('2026-07-01'),

@@ -10,6 +10,7 @@ import {
   nextWatering,
   ROT_AGE,
   USUAL_FLOW,
+  waterCourse,
   WATERING_SCHOOLS,
   type WateringSchool,
   type Evenness,
@@ -217,11 +218,6 @@ function pointsOf(
     ahead: isAhead,
   })
   const before = states.slice(start).map((state, index) => point(start + index, state, false))
-  let gone = depletion
-  const after = ahead.map((day, index) => {
-    const raw = day.zone.raw
-    gone = Math.min(day.zone.taw, Math.max(0, gone - day.rain) + day.et)
-    return point(states.length + index, { depletion: gone, raw, rain: day.rain, irrigation: 0 }, true)
-  })
+  const after = waterCourse(ahead, depletion).map((state, index) => point(states.length + index, state, true))
   return [...before, ...after]
 }
