@@ -46,6 +46,11 @@ test('the glut of the overfed bed is seen, a feed is tried before it is given, a
   const form = page.getByRole('form', { name: 'Try a feed' })
   await form.getByLabel('For the whole place').fill('lots')
   await expect(form.getByRole('alert')).toBeVisible()
+  await form.getByLabel('Product').selectOption({ label: 'Balcony feed 6–4–8' })
+  await form.getByLabel('Made up in water').fill('5 L')
+  await form.getByLabel('Of the label’s rate').selectOption('¼')
+  await expect(page.getByTestId('made-up')).toHaveText(/^5.mL in 5.L, \d/)
+  await form.getByLabel('Product').selectOption({ label: 'Balanced granules 10–10–10' })
   await form.getByLabel('For the whole place').fill('12 g')
   await form.getByRole('button', { name: 'Try it' }).click()
   await expect(words).toContainText('the tried one among it')
@@ -85,6 +90,7 @@ test('a mix is worked out, made to a ratio, refused where it cannot be, and sent
   await send.getByRole('button', { name: 'Enter it as fed' }).click()
   await expect(page.getByText(/^Entered: Bed 2 fed with \d+ g\.$/)).toBeVisible()
 
+  await page.getByRole('button', { name: 'Can and tank' }).click()
   const dilute = page.getByRole('region', { name: 'Dilute' })
   await expect(dilute.getByRole('heading')).toHaveText(/^10 g or mL into 10.L$/)
   await dilute.getByLabel('1½').check({ force: true })
@@ -93,6 +99,9 @@ test('a mix is worked out, made to a ratio, refused where it cannot be, and sent
   await expect(injector.getByRole('heading')).toHaveText('75 g in each litre of stock')
   await injector.getByLabel('Its nitrogen, %').fill('0')
   await expect(injector.getByRole('alert')).toBeVisible()
+  // Back at the blend, what was typed is still there.
+  await page.getByRole('button', { name: 'Blend of bags' }).click()
+  await expect(ratio.getByLabel('N – P₂O₅ – K₂O')).toHaveValue('20-1-1')
 })
 
 test('a sensor is connected, posts with its secret, is refused without it, and is taken off', async ({
@@ -151,14 +160,106 @@ test('a sensor is connected, posts with its secret, is refused without it, and i
   expect(timer.runs.length).toBeGreaterThan(0)
 })
 
+test('a feed is kept by its label, refused where it cannot be, and every bench goes by it', async ({
+  page,
+}) => {
+  await open(page, '/bench/mix')
+  await page.getByRole('button', { name: 'Your feeds' }).click()
+  const feeds = page.getByRole('region', { name: 'Your feeds' })
+  await feeds.getByRole('button', { name: 'Keep a feed' }).click()
+  const form = feeds.getByRole('form', { name: 'Keep a feed' })
+  await form.getByLabel('What it says on the bag').fill('Hill salts')
+  for (const [label, value] of [
+    ['N, %', '60'],
+    ['P₂O₅, %', '30'],
+    ['K₂O, %', '20'],
+    ['Density, g/mL', '0'],
+  ] as const)
+    await form.getByLabel(label).fill(value)
+  await form.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(form.getByText('From 0.1 to 5, please.')).toBeVisible()
+  await form.getByLabel('Density, g/mL').fill('1.2')
+  await form.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(form.getByText('Together 110 %: over 100 % is none.')).toBeVisible()
+  await form.getByLabel('N, %').fill('16')
+  await form.getByLabel('Label’s full rate, g a litre').fill('3')
+  await form.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText('Hill salts is kept.')).toBeVisible()
+  await expect(feeds.getByText('16–30–20')).toBeVisible()
+
+  await page.getByRole('button', { name: 'Can and tank' }).click()
+  const dilute = page.getByRole('region', { name: 'Dilute' })
+  await dilute.getByLabel('Feed').selectOption({ label: 'Hill salts 16–30–20' })
+  await expect(dilute.getByRole('heading')).toHaveText(/^15.g \(13.mL\) into 10.L$/)
+  await page.getByRole('link', { name: 'Feed' }).click()
+  const dose = page.getByRole('region', { name: 'For one plant' })
+  await dose.getByLabel('Feed').selectOption({ label: 'Hill salts 16–30–20' })
+  await dose.getByLabel('Nitrogen a plant, g').fill('1.6')
+  await expect(dose.getByRole('status')).toContainText(/^10.g \(8.mL\) a plant/)
+
+  await page.getByRole('link', { name: 'Mix' }).click()
+  await page.getByRole('button', { name: 'Your feeds' }).click()
+  await feeds.getByRole('button', { name: 'Take Hill salts away' }).click()
+  await expect(feeds.getByText('16–30–20')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Put it back' }).click()
+  await expect(feeds.getByText('16–30–20')).toBeVisible()
+})
+
+test('an emitter that was measured decides how long the drip runs', async ({ page }) => {
+  await open(page, '/bench/water')
+  const places = page.getByRole('navigation', { name: 'Places by need' })
+  await places.getByRole('button', { name: /^Bed 2/ }).click()
+  await expect(page.getByText(/16 emitters of 2.L\/h as usual/)).toBeVisible()
+  await open(page, '/ground/list')
+  await page.getByRole('button', { name: 'Change Bed 2' }).click()
+  const form = page.getByRole('form', { name: /Bed 2/ })
+  await form.getByLabel('Each gives in an hour').fill('0')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(form.getByRole('alert')).toBeVisible()
+  await form.getByLabel('Each gives in an hour').fill('1 gal')
+  await form.getByRole('button', { name: 'Keep' }).click()
+  await expect(page.getByText('Bed 2 is kept.')).toBeVisible()
+  await page.goto('/bench/water')
+  await places.getByRole('button', { name: /^Bed 2/ }).click()
+  await expect(page.getByText(/16 emitters of 3\.8.L\/h/)).toBeVisible()
+})
+
 test.describe('with no garden', () => {
   test.use({ data: 'empty' })
-  test('a feed can be mixed all the same', async ({ page }) => {
+  test('a feed can be mixed, a pot watered and a drip set laid out all the same', async ({ page }) => {
     await page.goto('/')
-    await page.getByRole('link', { name: 'The mixing bench' }).click()
+    await page.getByRole('link', { name: 'The benches' }).click()
+    await page.getByRole('button', { name: 'Potting mix' }).click()
+    const mix = page.getByRole('region', { name: 'Potting mix' })
+    await mix.getByLabel('Pots', { exact: true }).fill('8')
+    await expect(mix.getByRole('heading')).toHaveText(/^183.L of loose mix for 8 pots$/)
+    await mix.getByLabel('Pots', { exact: true }).fill('-2')
+    await expect(mix.getByRole('alert').first()).toBeVisible()
+    await page.getByRole('button', { name: 'Can and tank' }).click()
     await expect(page.getByRole('region', { name: 'Injector' }).getByRole('heading')).toHaveText(
       /^75 g in each litre/,
     )
     await expect(page.getByRole('form', { name: 'Send to a place' })).toHaveCount(0)
+
+    await page.getByRole('link', { name: 'Water' }).click()
+    const any = page.getByRole('region', { name: 'Any pot or bed' })
+    await any.getByLabel('It is').selectOption('bed')
+    await expect(any.getByRole('heading', { level: 1 })).toContainText('24 L a day')
+    const drip = page.getByRole('region', { name: 'Drip before it is laid' })
+    await drip.getByLabel('Emitters every').fill('1 m')
+    await expect(drip.getByRole('alert')).toContainText('stand more than 8 cm')
+    await drip.getByLabel('Barrel’s water over the line').fill('1 m')
+    await expect(drip.getByText(/presses with 9\.8 kPa/)).toBeVisible()
+    await drip.getByLabel('Each gives in an hour').fill('0')
+    await expect(drip.getByRole('alert')).toContainText('measure one with a cup')
+    await page.getByRole('link', { name: 'In cups, gallons and feet' }).click()
+    await expect(drip.getByLabel('Bed is long')).toHaveValue('16 ft')
+
+    await page.getByRole('link', { name: 'Feed' }).click()
+    const want = page.getByRole('region', { name: 'A season’s want' })
+    await want.getByLabel('Fruit a plant, hoped for').fill('4 kg')
+    await expect(want.getByRole('heading')).toHaveText(/^2\.2.oz of nitrogen/)
+    await want.getByLabel('Plants').fill('none')
+    await expect(want.getByRole('alert')).toBeVisible()
   })
 })

@@ -222,7 +222,7 @@ describe('a garden file', () => {
     const out = await exportGarden(demo.garden.id)
     expect({ ...out, log: out.log.length }).toMatchObject({
       format: 'prairie-garden',
-      version: 5,
+      version: 6,
       log: demo.log.length,
     })
     await importGarden(JSON.stringify(out))
@@ -244,6 +244,14 @@ describe('a garden file', () => {
     expect(supplies.length).toBeGreaterThan(5)
     await importGarden(JSON.stringify({ ...out, version: 3 }))
     expect(await exportGarden(demo.garden.id)).toEqual({ ...out, supplies: [] })
+  })
+  it('goes in as it was before feeds were kept and emitters measured', async () => {
+    await layDemo()
+    const { products, ...out } = await exportGarden(demo.garden.id)
+    expect(products.length).toBeGreaterThan(1)
+    const places = out.places.map(({ emitterFlow: _, ...place }) => place)
+    await importGarden(JSON.stringify({ ...out, places, version: 5 }))
+    expect(await exportGarden(demo.garden.id)).toEqual({ ...out, products: [] })
   })
   it('goes in whatever is entered', async () => {
     const values = {
@@ -280,6 +288,7 @@ describe('a garden file', () => {
       p2o5: 2,
       k2o: 1,
       release: 'meal',
+      nitrogen: 'urea',
       feel: 'dry',
       ph: 6.4,
       organicMatter: 4,
@@ -304,7 +313,7 @@ describe('a garden file', () => {
       marked: ['marks'],
       practised: ['level', 'seed', 'points'],
       watered: ['litres'],
-      fed: ['name', 'grams', 'n', 'p2o5', 'k2o', 'release'],
+      fed: ['name', 'grams', 'n', 'p2o5', 'k2o', 'release', 'nitrogen'],
       'moisture-read': ['method', 'feel'],
       'soil-tested': ['ph', 'organicMatter', 'p', 'k', 'ca', 'mg', 'ec'],
       topped: [],
@@ -358,7 +367,7 @@ describe('a garden file', () => {
       (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
     expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
-    expect(problem({ version: 6 })).toEqual({ kind: 'newer', version: 6 })
+    expect(problem({ version: 7 })).toEqual({ kind: 'newer', version: 7 })
     expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)

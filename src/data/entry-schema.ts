@@ -9,7 +9,7 @@ import {
   type LogEntry,
   type Support,
 } from '../core/facts'
-import { RELEASES, type Release } from '../core/feeding'
+import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../core/feeding'
 import { PRACTICE_LEVELS } from '../core/pruning'
 import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../core/watering'
 
@@ -106,6 +106,7 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     k2o: number().required().min(0).max(100),
     release: string<Release>().required().oneOf(RELEASES),
     days: number().min(1).max(1000),
+    nitrogen: string<NitrogenForm>().oneOf(NITROGEN_FORMS),
   })
     .noUnknown()
     .test(

@@ -13,6 +13,7 @@ import {
   SUPPLY_KINDS,
   SUPPORTS,
 } from '../core/facts'
+import { NITROGEN_FORMS, RELEASES } from '../core/feeding'
 import { entrySchema, idField, isoDateField } from './entry-schema'
 
 const name = () => string().required().max(120)
@@ -39,6 +40,7 @@ export const placeRow = object({
   dripLines: array(metres(1000)).required(),
   emitterSpacing: orNull(number().min(0.01).max(10)),
   emitterFirst: orNull(number().min(0).max(1000)),
+  emitterFlow: orNull(number().min(0.01).max(1000)),
   pot: object({
     shape: string().required().oneOf(POT_SHAPES),
     bottom: orNull(number().min(0.02).max(20)),
@@ -106,6 +108,30 @@ export const supplyRow = object({
   pack: measure(0.001, 1_000_000),
   price: orNull(number().min(0).max(10_000_000)),
 }).noUnknown()
+
+/** A feed of the garden's own, as it is kept. */
+export const productRow = object({
+  id: idField().required(),
+  name: string().required().max(80),
+  n: measure(0, 100),
+  p2o5: measure(0, 100),
+  k2o: measure(0, 100),
+  nitrogen: string().required().oneOf(NITROGEN_FORMS),
+  liquid: boolean().required(),
+  release: string().required().oneOf(RELEASES),
+  releaseDays: orNull(number().min(1).max(1000)),
+  bulkDensity: measure(0.05, 5),
+  labelRate: orNull(number().min(0.001).max(1000)),
+  labelPlant: orNull(number().min(0.001).max(100_000)),
+  pack: orNull(number().min(0.1).max(10_000_000)),
+  price: orNull(number().min(0).max(10_000_000)),
+})
+  .noUnknown()
+  .test(
+    'at-most-all',
+    '${path} must hold at most 100 % together',
+    (row) => (row.n ?? 0) + (row.p2o5 ?? 0) + (row.k2o ?? 0) <= 100,
+  )
 
 /** What a sensor read, as it is kept. */
 const readingRow = object({
@@ -204,6 +230,7 @@ export const gardenFileSchema = object({
   plantings: array(plantingRow).required(),
   plants: array(plantRow).required(),
   supplies: array(supplyRow).required(),
+  products: array(productRow).required(),
   readings: array(readingRow).required(),
   log: array(entrySchema).required(),
 }).noUnknown()

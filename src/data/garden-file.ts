@@ -9,6 +9,7 @@ import type {
   PlantPosition,
   Supply,
 } from '../core/facts'
+import type { Product } from '../core/feeding'
 import { copyBefore, reader, write, type Reader, type Writer } from './database'
 import { insertReadings, readingsOf, type MoistureReading } from './devices'
 import { gardenFileSchema } from './garden-file-schema'
@@ -27,12 +28,13 @@ import {
   plantingsOf,
   plantsOf,
 } from './plantings'
+import { insertProducts, productsOf } from './products'
 import { insertSupplies, suppliesOf } from './supplies'
 import { cultivar, garden, logEntry, planting, type cropHistory } from './schema'
 import { putWeather, weatherRows, type WeatherRow } from './weather'
 
 const FORMAT = 'prairie-garden'
-const VERSION = 5
+const VERSION = 6
 
 /** A whole garden in one document. */
 export interface GardenFile {
@@ -48,6 +50,7 @@ export interface GardenFile {
   plantings: Planting[]
   plants: PlantPosition[]
   supplies: Supply[]
+  products: Product[]
   /** What sensors read; their secrets stay where they are. */
   readings: MoistureReading[]
   log: LogEntry[]
@@ -78,6 +81,7 @@ export async function exportGarden(gardenId: string, from?: Reader): Promise<Gar
       db,
     ),
     supplies: await suppliesOf(gardenId, db),
+    products: await productsOf(gardenId, db),
     readings: await readingsOf(
       places.map(({ id }) => id),
       db,
@@ -124,22 +128,28 @@ export function readGardenFile(text: string): { file: GardenFile } | { problem: 
 /** A file of an earlier version with what that version did not know yet. */
 function upgraded(file: Partial<GardenFile>): unknown {
   const { version } = file
-  if (version === 3 || version === 4) return { supplies: [], readings: [], ...file, version: VERSION }
-  if ((version !== 1 && version !== 2) || !Array.isArray(file.plantings) || !Array.isArray(file.places))
-    return file
+  if (version === undefined || version < 1 || version >= VERSION || !Array.isArray(file.places)) return file
   const places = file.places.map((place: Partial<Place>) => ({
     turn: 0,
     height: null,
     emitterFirst: null,
+    emitterFlow: null,
     pot: place.kind === 'container' ? { shape: 'round', bottom: null, selfWatering: false } : null,
     ...place,
   }))
-  const plantings = file.plantings.map((planting: object) => ({
-    raising: 'plant',
-    plannedSow: null,
-    ...planting,
-  }))
-  return { obstacles: [], supplies: [], readings: [], ...file, version: VERSION, places, plantings }
+  const plantings = Array.isArray(file.plantings)
+    ? file.plantings.map((planting: object) => ({ raising: 'plant', plannedSow: null, ...planting }))
+    : file.plantings
+  return {
+    obstacles: [],
+    supplies: [],
+    products: [],
+    readings: [],
+    ...file,
+    version: VERSION,
+    places,
+    plantings,
+  }
 }
 
 /**
@@ -170,6 +180,7 @@ export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<vo
   await insertPlantings(tx, id, file.plantings)
   await insertPlants(tx, file.plants)
   await insertSupplies(tx, id, file.supplies)
+  await insertProducts(tx, id, file.products)
   await insertReadings(tx, file.readings)
   await insertEntries(tx, id, file.log)
 }

@@ -15,6 +15,7 @@ import {
   type WetnessPressure,
 } from '../core/climate'
 import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
+import type { Product } from '../core/feeding'
 import { SOLANACEAE } from '../core/rotation'
 import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { changes, reader, type Reader } from './database'
@@ -24,6 +25,7 @@ import { databaseUrl } from './locate'
 import { obstaclesOf } from './ground'
 import { logOf } from './log'
 import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { productsOf } from './products'
 import { suppliesOf } from './supplies'
 import { recordFingerprint, weatherBetween } from './weather'
 
@@ -35,6 +37,8 @@ export interface GardenState {
   plants: PlantPosition[]
   obstacles: Obstacle[]
   supplies: Supply[]
+  /** Feeds of its own. */
+  products: Product[]
   devices: Device[]
   /** What sensors read, oldest first in each place. */
   readings: MoistureReading[]
@@ -105,10 +109,11 @@ async function readGarden(): Promise<GardenState | null> {
   const normals = normalsOf(rows)
   const ensemble = await ensembleOf(normals, garden, db)
   const now = todayIn(garden)
-  const [places, obstacles, supplies, cultivars, plantings, entries, weather] = await Promise.all([
+  const [places, obstacles, supplies, products, cultivars, plantings, entries, weather] = await Promise.all([
     placesOf(garden.id, db),
     obstaclesOf(garden.id, db),
     suppliesOf(garden.id, db),
+    productsOf(garden.id, db),
     cultivarsOf(garden.id, db),
     plantingsOf(garden.id, undefined, db),
     logOf(garden.id, db),
@@ -137,6 +142,7 @@ async function readGarden(): Promise<GardenState | null> {
     plants,
     obstacles,
     supplies,
+    products,
     devices,
     readings,
     history: await solanaceaeYears(places, db),

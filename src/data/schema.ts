@@ -3,6 +3,7 @@ import { check, index, integer, primaryKey, real, sqliteTable, text } from 'driz
 import type { IsoDate } from '../core/calendar'
 import type { ClimateTemplateId, Mulch } from '../core/climate'
 import type { Crop, FruitType, Habit, Origin, Training } from '../core/crop'
+import type { NitrogenForm, Release } from '../core/feeding'
 import type {
   EntryKind,
   ObstacleKind,
@@ -122,6 +123,7 @@ export const place = sqliteTable(
     dripLines: text({ mode: 'json' }).$type<number[]>().notNull(),
     emitterSpacing: real(),
     emitterFirst: real(),
+    emitterFlow: real(),
     pot: text({ mode: 'json' }).$type<Place['pot']>(),
     from: date(),
     to: date(),
@@ -237,6 +239,29 @@ export const supply = sqliteTable(
     price: real(),
   },
   (table) => [index('supply_of_garden').on(table.gardenId)],
+)
+
+/** Feeds and amendments of a garden's own; see `Product`. */
+export const product = sqliteTable(
+  'product',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    name: text().notNull(),
+    n: real().notNull(),
+    p2o5: real().notNull(),
+    k2o: real().notNull(),
+    nitrogen: text().$type<NitrogenForm>().notNull(),
+    liquid: integer({ mode: 'boolean' }).notNull(),
+    release: text().$type<Release>().notNull(),
+    releaseDays: real(),
+    bulkDensity: real().notNull(),
+    labelRate: real(),
+    labelPlant: real(),
+    pack: real(),
+    price: real(),
+  },
+  (table) => [index('product_of_garden').on(table.gardenId)],
 )
 
 /** A sensor that may post readings of a place; only a hash of its secret is kept. */

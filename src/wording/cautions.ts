@@ -21,4 +21,10 @@ export const CAUTIONS: Record<CautionId, string> = {
     'A beam overhead: a ladder on firm ground, and what one walks under by local building rules.',
   'tunnel-structure':
     'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
+  'label-is-limit':
+    'The label is the limit: its rate, its crops and its protection come before every number here.',
+  'feed-dust':
+    'Dry meals and lime raise dust: wear a mask. Wherever feed enters a line of drinking water, a backflow preventer is needed.',
+  'fresh-manure':
+    'Fresh manure needs 90 days before a harvest that does not touch soil, 120 before one that does.',
 }

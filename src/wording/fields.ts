@@ -1,4 +1,4 @@
-import { mixed, number, string, type NumberSchema } from 'yup'
+import { lazy, mixed, number, string, type MixedSchema, type NumberSchema } from 'yup'
 import { parseDate, type IsoDate } from '../core/calendar'
 import type { Manner } from '../core/facts'
 import { formatMeasure, parseQuantity, type QuantityKind } from '../core/quantity'
@@ -118,3 +118,13 @@ export function decimalField(low: number, high: number) {
     .min(low, message)
     .max(high, message)
 }
+
+/** A field where nothing may be typed too: null. */
+export const orNothing = (field: NumberSchema<number>) =>
+  lazy((typed: unknown) =>
+    typed === null || String(typed ?? '').trim() === ''
+      ? mixed<number>()
+          .nullable()
+          .transform(() => null)
+      : (field as unknown as MixedSchema<number | null | undefined>),
+  )

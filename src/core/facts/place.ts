@@ -36,6 +36,8 @@ export interface Place {
   emitterSpacing: number | null
   /** From the west end to the first emitter, m. */
   emitterFirst: number | null
+  /** L/h of each emitter; null: it was not told. */
+  emitterFlow: number | null
   /** Pots only: what the pot is, beside its length (at the top), width and height. */
   pot: { shape: PotShape; bottom: number | null; selfWatering: boolean } | null
   /** First and last day on which it lies so; null: without end. */
@@ -82,6 +84,7 @@ export function plainPlace(
     dripLines: [],
     emitterSpacing: null,
     emitterFirst: null,
+    emitterFlow: null,
     pot: kind === 'container' ? { shape: 'round', bottom: null, selfWatering: false } : null,
     from: null,
     to: null,

@@ -1,7 +1,6 @@
 export { adviseFeed, feedWarnings } from './advise-feed'
 export type { FeedWarning } from './advise-feed'
 export { COMMON_PRODUCTS } from './common-products'
-export type { CommonProduct } from './common-products'
 export { blendAnalysis, solveBlend } from './blend'
 export type { Analysis, BlendProduct } from './blend'
 export { NUTRIENTS, totalDemand, uptakeBy } from './demand'
@@ -30,3 +29,5 @@ export { gapAhead, gramsOf, LEDGER_NUTRIENTS, nutrientLedger, placeLedger } from
 export type { FedProduct, LedgerNutrient, PlaceLedger } from './place-ledger'
 export { feedingProgramme } from './programme'
 export type { Programme, ProgrammeFeed } from './programme'
+export { gramsIn, LAYINGS, NITROGEN_FORMS, plantDose, pricePerKilogram } from './product'
+export type { Laying, NitrogenForm, PlantDose, Product } from './product'

@@ -1,6 +1,6 @@
 import { requireInRange } from '../guard'
 import type { Nutrient } from './demand'
-import { releasedBy, type Release } from './release'
+import { releasedBy, releasePace, type Release } from './release'
 
 /** Something given to a place: g of the nutrient on a day, and how it comes free. */
 export interface Application {
@@ -10,6 +10,8 @@ export interface Application {
   release: Release
   /** Of a coated product. */
   days?: number
+  /** Share of its nitrogen that soil holds until it has turned to nitrate. */
+  held?: number
 }
 
 /** A week of the ledger, g: what came free of each application and of the soil, what was wanted, lost and left. */
@@ -30,6 +32,9 @@ const WEEK = 7
 /** † Of what lies ready, lost for each volume of the root zone's water that drains. */
 const LEACHES: Record<Nutrient, number> = { n: 1, p: 0, k: 0.15, ca: 0.15, mg: 0.15 }
 
+/** † Of ammonium in soil, what turns to nitrate in a day at 20 °C. */
+const NITRIFIED = 0.1
+
 /**
  * The ledger of one nutrient in a place, week by week: what comes free against what the plants want.
  *
@@ -49,28 +54,33 @@ export function ledger(
   },
 ): LedgerWeek[] {
   const { days, temperature, soil, demand, drainage, applications } = input
-  const free = new Float64Array(days)
-  applications.forEach(({ day, grams, release, days: lasts }, index) => {
+  const [free, freeHeld] = [new Float64Array(days), new Float64Array(days)]
+  applications.forEach(({ day, grams, release, days: lasts, held: share = 0 }, index) => {
     requireInRange(`applications[${index}].day`, day, 0, Math.max(0, days - 1))
     requireInRange(`applications[${index}].grams`, grams, 0, 10_000_000)
     let before = 0
-    releasedBy(release, temperature.slice(day, days), lasts).forEach((share, ahead) => {
-      free[day + ahead]! += grams * (share - before)
-      before = share
+    releasedBy(release, temperature.slice(day, days), lasts).forEach((released, ahead) => {
+      const freed = grams * (released - before)
+      free[day + ahead]! += freed
+      freeHeld[day + ahead]! += freed * share
+      before = released
     })
   })
   const weeks: LedgerWeek[] = []
-  let left = 0
+  // All that lies ready, and of it what drainage does not take.
+  let [left, held] = [0, 0]
   for (let day = 0; day < days; day++) {
     if (day % WEEK === 0)
       weeks.push({ from: day, supply: 0, soil: 0, demand: 0, leached: 0, left: 0, gap: 0 })
     const week = weeks.at(-1)!
     const own = soil[day] ?? 0
     left += free[day]! + own
-    const lost = left * (1 - Math.exp(-LEACHES[nutrient] * (drainage[day] ?? 0)))
+    held = (held + freeHeld[day]!) * (1 - NITRIFIED) ** releasePace(temperature[day] ?? 0)
+    const lost = (left - held) * (1 - Math.exp(-LEACHES[nutrient] * (drainage[day] ?? 0)))
     left -= lost
     const wanted = demand[day] ?? 0
     const taken = Math.min(left, wanted)
+    held *= left > 0 ? 1 - taken / left : 0
     left -= taken
     week.supply += free[day]!
     week.soil += own

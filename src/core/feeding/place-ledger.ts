@@ -8,6 +8,7 @@ import type { WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
 import { K_OF_K2O, P_OF_P2O5 } from './dilution'
 import { ledger, type Application, type LedgerWeek } from './ledger'
+import type { NitrogenForm } from './product'
 import { ORGANIC_MATTER_N, releasePace, type Release } from './release'
 
 /** The nutrients that the ledger is kept of. */
@@ -24,6 +25,7 @@ export interface FedProduct {
   k2o: number
   release: Release
   days?: number
+  nitrogen?: NitrogenForm
 }
 
 /** What the ledger of a place is worked out from, day by day from its first setting out to its end. */
@@ -150,6 +152,16 @@ export function gramsOf(
   return (grams * percent) / 100
 }
 
+/** † Of a product's nitrogen, what soil holds at first; what has to be freed by soil life is nitrate when it comes. */
+const HELD: Record<NitrogenForm, number> = {
+  nitrate: 0,
+  ammonium: 1,
+  urea: 1,
+  mixed: 0.5,
+  organic: 0,
+  none: 0,
+}
+
 /** The weeks of one nutrient of a place, with more given than was entered where that is tried. */
 export function nutrientLedger(
   place: PlaceLedger,
@@ -167,6 +179,7 @@ export function nutrientLedger(
       grams: gramsOf(nutrient, fed),
       release: fed.release,
       ...(fed.days === undefined ? {} : { days: fed.days }),
+      ...(nutrient === 'n' ? { held: HELD[fed.nitrogen ?? 'nitrate'] } : {}),
     })),
   })
 }

@@ -37,20 +37,29 @@ export function evenness(
   const offset = course.length - last.length
   const shares = last.map(({ depletion, raw }) => depletion / raw)
   const dry = last.map(({ depletion, raw }) => depletion > raw)
-  const dryYoung = dry.filter((isDry, day) => isDry && fruit.young[offset + day]).length
-  let crack = 0
-  last.forEach((day, index) => {
-    if (!fruit.colouring[offset + index]) return
-    const wetting = Math.min(day.rain + day.irrigation, course[offset + index - 1]?.depletion ?? 0) / day.taw
-    const wasDry = course
-      .slice(Math.max(0, offset + index - DRY_BEFORE), offset + index)
-      .some(({ depletion, raw }) => depletion > raw)
-    if (wasDry && wetting >= REWETTING) crack = Math.max(crack, Math.min(1, wetting))
-  })
   return {
     swing: shares.length === 0 ? 0 : Math.max(...shares) - Math.min(...shares),
     dryDays: dry.filter(Boolean).length,
-    rot: Math.min(1, (dryYoung / ROT_DAYS) * fruit.proneness),
-    crack,
+    rot: rotBy(dry.filter((isDry, day) => isDry && fruit.young[offset + day]).length, fruit.proneness),
+    crack: crackingBy(course, fruit.colouring),
   }
+}
+
+/** Risk of blossom-end rot after so many days beyond RAW while fruit are young, 0–1. */
+export const rotBy = (dryDays: number, proneness: number): number =>
+  Math.min(1, (dryDays / ROT_DAYS) * proneness)
+
+/** Risk of cracking by the last fortnight's drenchings after dry days, on days on which fruit colour, 0–1. */
+export function crackingBy(course: readonly WaterState[], colouring: readonly boolean[]): number {
+  let crack = 0
+  for (let day = Math.max(0, course.length - DAYS); day < course.length; day++) {
+    if (!colouring[day]) continue
+    const { rain, irrigation, taw } = course[day]!
+    const wetting = Math.min(rain + irrigation, course[day - 1]?.depletion ?? 0) / taw
+    const wasDry = course
+      .slice(Math.max(0, day - DRY_BEFORE), day)
+      .some(({ depletion, raw }) => depletion > raw)
+    if (wasDry && wetting >= REWETTING) crack = Math.max(crack, Math.min(1, wetting))
+  }
+  return crack
 }

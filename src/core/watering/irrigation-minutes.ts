@@ -1,7 +1,19 @@
+import { emittersAlong, type Place } from '../facts'
 import { requireInRange, requireInteger } from '../guard'
 
 /** † L/h of a usual emitter, where nobody has measured. */
-export const USUAL_FLOW = 2
+const USUAL_FLOW = 2
+
+/** † L/min of a usual garden hose, half open. */
+export const USUAL_HOSE = 12
+
+/** The emitters of a place and what each gives, L/h; `told`: someone has measured it. Null: it has no drip lines. */
+export function dripOf(place: Place): { emitters: number; flow: number; told: boolean } | null {
+  const emitters = place.dripLines.length * emittersAlong(place).length
+  return emitters === 0
+    ? null
+    : { emitters, flow: place.emitterFlow ?? USUAL_FLOW, told: place.emitterFlow !== null }
+}
 
 /**
  * How long drip emitters run to give so much water, min.

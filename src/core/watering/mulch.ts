@@ -8,17 +8,19 @@ export const MULCH_SAVES = {
   'dark-film': 0.2,
   'clear-film': 0.15,
 } as const
+/** † m of a settled layer of straw, as it is advised. */
+const USUAL_DEPTH = 0.05
 /** † Loose mulch settles by so much. */
 const SETTLES = 1.3
 
 /**
  * Mulch to buy for a layer, L.
  *
- * @param area m²; @param depth of the settled layer, m
+ * @param area m²; @param depth of the settled layer, m, else 5 cm
  * @throws RangeError when a number is out of range
  * @example mulchNeeded(4, 0.05) // 260
  */
-export function mulchNeeded(area: number, depth: number): number {
+export function mulchNeeded(area: number, depth = USUAL_DEPTH): number {
   requireInRange('area', area, 0, 1_000_000)
   requireInRange('depth', depth, 0, 0.3)
   return area * depth * 1000 * SETTLES

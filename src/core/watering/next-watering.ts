@@ -61,3 +61,15 @@ export function nextWatering(
     splits: Math.min(MOST_SPLITS, Math.max(1, Math.ceil((et * TRIGGER.even) / Math.max(0.1, raw)))),
   }
 }
+
+/** A week is the longest that anyone keeps to. */
+const LONGEST = 7
+
+/**
+ * Days between waterings on fixed days, by what is easily taken and the need now.
+ *
+ * @param zone mm easily taken; @param need mm d⁻¹
+ * @example fixedDays({ raw: 20 }, 5) // 3
+ */
+export const fixedDays = ({ raw }: { raw: number }, need: number): number =>
+  Math.max(1, Math.min(LONGEST, Math.floor((TRIGGER['fixed-days'] * raw) / Math.max(0.01, need))))

@@ -30,8 +30,22 @@ const WATERED: [place: string, from: string, to: string, every: number, litres: 
 ]
 
 const SEED_MEAL = { name: 'Seed meal', n: 6, p2o5: 2, k2o: 1, release: 'meal' } as const
-const GREEN_SALTS = { name: 'Green salts', n: 20, p2o5: 8, k2o: 8, release: 'soluble' } as const
-const POT_FEED = { name: 'Balcony feed', n: 6, p2o5: 4, k2o: 8, release: 'soluble' } as const
+const GREEN_SALTS = {
+  name: 'Green salts',
+  n: 20,
+  p2o5: 8,
+  k2o: 8,
+  release: 'soluble',
+  nitrogen: 'urea',
+} as const
+const POT_FEED = {
+  name: 'Balcony feed',
+  n: 6,
+  p2o5: 4,
+  k2o: 8,
+  release: 'soluble',
+  nitrogen: 'mixed',
+} as const
 
 /** A place fed on a day with g of a product; bed 5 was fed twice by two people. */
 const FED: [place: string, on: string, grams: number, product: Omit<EntryData['fed'], 'grams'>][] = [

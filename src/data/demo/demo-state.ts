@@ -33,6 +33,7 @@ export function demoState(
     plants: file.plants,
     obstacles: file.obstacles,
     supplies: file.supplies,
+    products: file.products,
     devices: [],
     readings: [...file.readings, ...(change.readings ?? [])],
     history: new Map(),

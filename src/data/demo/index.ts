@@ -5,6 +5,7 @@ import type { WeatherRow } from '../weather'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { sensorReadings } from './care'
 import { demoSeasons } from './seasons'
+import { PRODUCTS } from './products'
 import { SUPPLIES } from './supplies'
 
 const HELD_ON = '2026-06-18' as IsoDate
@@ -51,7 +52,7 @@ export function demoGarden(): GardenFile {
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
     format: 'prairie-garden',
-    version: 5,
+    version: 6,
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {
@@ -77,6 +78,7 @@ export function demoGarden(): GardenFile {
       })),
     ),
     supplies: SUPPLIES,
+    products: PRODUCTS,
     readings: sensorReadings(),
     cultivars: CULTIVARS,
     ...demoSeasons(),

@@ -14,11 +14,11 @@ export function BeginPage() {
           changed later.
         </p>
         <p className="mt-2">
-          Only a feed to mix?{' '}
-          <Link className="link" href="/mix">
-            The mixing bench
+          Only a pot to water or a feed to mix?{' '}
+          <Link className="link" href="/reckon/mix">
+            The benches
           </Link>{' '}
-          wants no garden.
+          want no garden.
         </p>
         <BeginForm today={todayIn({ clockDate: null, timeZone: 'UTC' })} />
       </div>

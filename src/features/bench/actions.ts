@@ -1,8 +1,14 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { idField } from '../../data/entry-schema'
+import type { FormProblems } from '../../components/forms/use-checked-form'
+import type { Product } from '../../core/feeding'
 import { connectDevice, revokeDevice } from '../../data/devices'
+import { idField } from '../../data/entry-schema'
+import { productRow } from '../../data/garden-file-schema'
+import { putProduct, type ProductChange } from '../../data/products'
+import { checkForm } from '../../wording/check-form'
+import { productSchema, type ProductValues } from './product-schema'
 
 /** Gives a place a sensor; its secret is told only now. */
 export async function connectSensor(placeId: string): Promise<{ token: string } | { message: string }> {
@@ -17,4 +23,30 @@ export async function disconnectSensor(id: string): Promise<void> {
   if (!idField().required().isValidSync(id)) return
   await revokeDevice(id)
   revalidatePath('/', 'layout')
+}
+
+const NO_FEED = 'That cannot be kept: it is no feed. Load the screen again.'
+
+/** Keeps a feed as typed from its label. */
+export async function keepProduct(id: string, typed: ProductValues): Promise<FormProblems | undefined> {
+  if (!idField().required().isValidSync(id)) return { form: NO_FEED }
+  const checked = await checkForm(productSchema, typed)
+  if ('fields' in checked) return { fields: checked.fields }
+  const values = checked.values as Omit<Product, 'id'>
+  const days = values.release === 'coated' ? values.releaseDays : null
+  const change = await putProduct(id, { ...values, releaseDays: days, id })
+  if (!change.ok) return { form: change.message }
+  revalidatePath('/', 'layout')
+}
+
+/** Takes a feed away, or puts it back as it was. */
+export async function putProductBack(id: string, row: Product | null): Promise<ProductChange> {
+  if (
+    !idField().required().isValidSync(id) ||
+    (row !== null && (row.id !== id || !productRow.isValidSync(row, { strict: true })))
+  )
+    return { ok: false, message: NO_FEED }
+  const change = await putProduct(id, row)
+  if (change.ok) revalidatePath('/', 'layout')
+  return change
 }

@@ -1,4 +1,4 @@
-import { COMMON_PRODUCTS, type BlendProduct, type Release } from '../../core/feeding'
+import type { BlendProduct, Product, Release } from '../../core/feeding'
 import { readNumber, valueOf, type Read } from './numbers'
 
 /** A bag as it is typed. */
@@ -12,19 +12,16 @@ export interface Row {
   release: Release
 }
 
-/** A common product as a bag. */
-export const rowOf = (name: string, volume: string): Row => {
-  const { n, p2o5, k2o, bulkDensity, release } = COMMON_PRODUCTS.find((product) => product.name === name)!
-  return {
-    name,
-    n: String(n),
-    p2o5: String(p2o5),
-    k2o: String(k2o),
-    density: String(bulkDensity),
-    volume,
-    release,
-  }
-}
+/** A product as a bag. */
+export const rowOf = ({ name, n, p2o5, k2o, bulkDensity, release }: Product, volume: string): Row => ({
+  name,
+  n: String(n),
+  p2o5: String(p2o5),
+  k2o: String(k2o),
+  density: String(bulkDensity),
+  volume,
+  release,
+})
 
 export const LABELS = { n: 'N, %', p2o5: 'P₂O₅, %', k2o: 'K₂O, %', density: 'Bulk, g/mL' } as const
 

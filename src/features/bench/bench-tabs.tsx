@@ -2,29 +2,44 @@
 
 import Link from 'next/link'
 import { usePathname, useSearchParams } from 'next/navigation'
+import { capital } from '../../wording/names'
 
-const TABS = [
-  { name: 'Water', path: '/bench/water' },
-  { name: 'Feed', path: '/bench/feed' },
-  { name: 'Mix', path: '/bench/mix' },
-] as const
+const TABS = ['water', 'feed', 'mix'] as const
+/** What goes along from bench to bench. */
+const KEPT = ['on', 'units'] as const
 
-/** The three benches. */
-export function BenchTabs() {
+/** The three benches; `base`: those of the garden, or those that want none and ask for the units. */
+export function BenchTabs({ base }: { base: '/bench' | '/reckon' }) {
   const pathname = usePathname()
-  const on = useSearchParams().get('on')
+  const asked = useSearchParams()
+  const to = (path: string, change: Record<string, string> = {}) => {
+    const kept = KEPT.flatMap((key) => {
+      const value = change[key] ?? asked.get(key)
+      return value ? [[key, value]] : []
+    })
+    return kept.length === 0 ? path : `${path}?${new URLSearchParams(kept).toString()}`
+  }
+  const other = asked.get('units') === 'us' ? 'metric' : 'us'
   return (
     <nav aria-label="Benches" className="flex gap-1 border-b border-base-300 px-6 pt-3 max-sm:px-4">
-      {TABS.map(({ name, path }) => (
-        <Link
-          key={path}
-          href={on === null ? path : `${path}?on=${on}`}
-          aria-current={pathname === path ? 'page' : undefined}
-          className={`flex min-h-11 items-center border-b-4 px-3 ${pathname === path ? 'border-leaf font-semibold' : 'border-transparent hover:bg-base-200'}`}
-        >
-          {name}
+      {TABS.map((name) => {
+        const path = `${base}/${name}`
+        return (
+          <Link
+            key={path}
+            href={to(path)}
+            aria-current={pathname === path ? 'page' : undefined}
+            className={`flex min-h-11 items-center border-b-4 px-3 ${pathname === path ? 'border-leaf font-semibold' : 'border-transparent hover:bg-base-200'}`}
+          >
+            {capital(name)}
+          </Link>
+        )
+      })}
+      {base === '/reckon' && (
+        <Link href={to(pathname, { units: other })} className="ml-auto flex min-h-11 items-center px-3 link">
+          In {other === 'us' ? 'cups, gallons and feet' : 'litres and metres'}
         </Link>
-      ))}
+      )}
     </nav>
   )
 }

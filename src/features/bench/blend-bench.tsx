@@ -3,10 +3,11 @@
 import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
-import { blendAnalysis, COMMON_PRODUCTS, solveBlend, type BlendProduct } from '../../core/feeding'
+import { blendAnalysis, solveBlend, type BlendProduct } from '../../core/feeding'
 import { formatMeasure } from '../../core/quantity'
 import type { MixView } from './mix-queries'
 import { LABELS, readRatio, readRow, rowOf, type Row } from './bag'
+import { knownFeeds } from './known-feeds'
 import { Working } from './blend-working'
 import { errorOf, plain, readNumber, readVolume, valueOf } from './numbers'
 import { SendToPlace } from './send-to-place'
@@ -20,11 +21,16 @@ const MET = 0.03
 export function BlendBench({ view }: { view: MixView }) {
   const { manner } = view
   const bare = manner.units === 'us' ? 'cup' : 'ml'
-  const [rows, setRows] = useState<Row[]>(() =>
-    manner.units === 'us'
-      ? [rowOf('Seed meal', '2 cups'), rowOf('Bone meal', '1 cup'), rowOf('Sulphate of potash', '1/4 cup')]
-      : [rowOf('Seed meal', '500 mL'), rowOf('Bone meal', '250 mL'), rowOf('Sulphate of potash', '60 mL')],
-  )
+  const known = knownFeeds(view.products)
+  const bagOf = (name: string, volume: string) =>
+    rowOf(
+      known.find((one) => one.name === name)!,
+      volume,
+    )
+  const [rows, setRows] = useState<Row[]>(() => {
+    const volumes = manner.units === 'us' ? ['2 cups', '1 cup', '1/4 cup'] : ['500 mL', '250 mL', '60 mL']
+    return ['Seed meal', 'Bone meal', 'Sulphate of potash'].map((name, at) => bagOf(name, volumes[at]!))
+  })
   const [ratio, setRatio] = useState('3-1-4')
   const [nitrogen, setNitrogen] = useState('20')
   const [solved, setSolved] = useState<string | null>(null)
@@ -94,8 +100,8 @@ export function BlendBench({ view }: { view: MixView }) {
                 list="common-products"
                 value={row.name}
                 onChange={({ target }) => {
-                  const known = COMMON_PRODUCTS.some((product) => product.name === target.value)
-                  change(index, known ? rowOf(target.value, row.volume) : { name: target.value })
+                  const product = known.find(({ name }) => name === target.value)
+                  change(index, product ? rowOf(product, row.volume) : { name: target.value })
                 }}
               />
             </div>
@@ -130,8 +136,8 @@ export function BlendBench({ view }: { view: MixView }) {
           </fieldset>
         ))}
         <datalist id="common-products">
-          {COMMON_PRODUCTS.map(({ name }) => (
-            <option key={name} value={name} />
+          {known.map(({ id, name }) => (
+            <option key={id} value={name} />
           ))}
         </datalist>
         <button
@@ -139,7 +145,7 @@ export function BlendBench({ view }: { view: MixView }) {
           className="btn min-h-11 bg-base-100"
           disabled={rows.length >= MOST_ROWS}
           onClick={() =>
-            setRows([...rows, rowOf('Balanced granules', manner.units === 'us' ? '1 cup' : '100 mL')])
+            setRows([...rows, bagOf('Balanced granules', manner.units === 'us' ? '1 cup' : '100 mL')])
           }
         >
           Another bag

@@ -1,23 +1,29 @@
 'use client'
 
 import { useState } from 'react'
-import { TextField } from '../../components/forms/fields'
-import { doseFor, ecOfFeed, milligramsPerLitre, PPM_SCALES, SOLUTION, SOLUTION_PH } from '../../core/feeding'
+import { ChoiceField, TextField } from '../../components/forms/fields'
+import {
+  doseFor,
+  ecOfFeed,
+  gramsIn,
+  milligramsPerLitre,
+  PPM_SCALES,
+  SOLUTION,
+  SOLUTION_PH,
+  type Product,
+} from '../../core/feeding'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
+import { sayDose, STRENGTHS } from './dose-words'
+import { knownFeeds } from './known-feeds'
 import { errorOf, plain, readNumber, readVolume, valueOf } from './numbers'
 
-const STRENGTHS = [
-  { share: 0.25, name: '¼' },
-  { share: 1 / 3, name: '⅓' },
-  { share: 0.5, name: '½' },
-  { share: 1, name: 'full' },
-  { share: 1.5, name: '1½' },
-] as const
 const MOST_LITRES = 100_000
 
 /** What goes into a can or tank, by the label and a share of its rate. */
-export function DiluteBench({ manner }: { manner: Manner }) {
+export function DiluteBench({ manner, products }: { manner: Manner; products: readonly Product[] }) {
+  const known = knownFeeds(products).filter(({ labelRate }) => labelRate !== null)
+  const [feed, setFeed] = useState<Product | null>(null)
   const [rate, setRate] = useState('2')
   const [water, setWater] = useState(manner.units === 'us' ? '2 gal' : '10 L')
   const [strength, setStrength] = useState(0.5)
@@ -33,12 +39,14 @@ export function DiluteBench({ manner }: { manner: Manner }) {
       ? doseFor(rateValue!, litresValue!, strength)
       : null
   const perLitre = dose && dose.amount / litresValue!
-  const total = perLitre !== null && sourceEc !== null ? ecOfFeed(perLitre, sourceEc!) : null
+  // Of what the label measures in mL, the grams are by its density.
+  const grams = perLitre === null ? null : perLitre * (feed ? gramsIn(feed) : 1)
+  const total = grams !== null && sourceEc !== null ? ecOfFeed(Math.min(100, grams!), sourceEc!) : null
   return (
     <section aria-label="Dilute">
       <h2 className="text-2xl font-semibold">
         {dose
-          ? `${plain(dose.amount)} g or mL into ${formatMeasure({ kind: 'volume', value: litresValue! }, manner)}`
+          ? `${sayDose(dose.amount, feed, manner)} into ${formatMeasure({ kind: 'volume', value: litresValue! }, manner)}`
           : 'How much into the can?'}
       </h2>
       {dose?.overLabel && (
@@ -47,6 +55,25 @@ export function DiluteBench({ manner }: { manner: Manner }) {
         </p>
       )}
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        <ChoiceField
+          label="Feed"
+          value={feed?.id ?? ''}
+          onChange={({ target }) => {
+            const found = known.find(({ id }) => id === target.value) ?? null
+            setFeed(found)
+            if (found) {
+              setRate(String(found.labelRate))
+              setNitrogen(String(found.n))
+            }
+          }}
+        >
+          <option value="">by the numbers below</option>
+          {known.map(({ id, name, n, p2o5, k2o }) => (
+            <option key={id} value={id}>
+              {name} {n}–{p2o5}–{k2o}
+            </option>
+          ))}
+        </ChoiceField>
         <TextField
           label="Label’s full rate, g or mL a litre"
           inputMode="decimal"
@@ -95,12 +122,17 @@ export function DiluteBench({ manner }: { manner: Manner }) {
         <ul className="mt-3 text-sm tabular-nums">
           <li>
             {plain(rateValue!, 3)} a litre × {plain(strength, 2)} × {plain(litresValue!, 2)} L ={' '}
-            {plain(dose.amount)} g or mL
+            {plain(dose.amount)} {feed ? (feed.liquid ? 'mL' : 'g') : 'g or mL'}
           </li>
+          {feed?.liquid && (
+            <li>
+              {plain(perLitre, 2)} mL/L × {feed.bulkDensity} g/mL = {plain(grams!, 2)} g/L
+            </li>
+          )}
           {n !== null && (
             <li>
-              {plain(perLitre, 2)} g/L × {plain(n!)} % × 10 ={' '}
-              {plain(milligramsPerLitre(Math.min(1000, perLitre), n!), 0)} mg/L of N
+              {plain(grams!, 2)} g/L × {plain(n!)} % × 10 ={' '}
+              {plain(milligramsPerLitre(Math.min(1000, grams!), n!), 0)} mg/L of N
             </li>
           )}
           {total !== null && (

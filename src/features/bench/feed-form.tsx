@@ -4,15 +4,18 @@ import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import { PastQuestion } from '../../components/past-question'
-import { COMMON_PRODUCTS, type FedProduct } from '../../core/feeding'
+import { doseFor, gramsIn, type FedProduct } from '../../core/feeding'
 import { parseQuantity } from '../../core/quantity'
 import { formatDate } from '../../wording/dates'
 import type { FeedDetail, FeedView } from './feed-queries'
-import { plain } from './numbers'
+import { FeedOptions, knownFeeds } from './known-feeds'
+import { STRENGTHS, sayDose } from './dose-words'
+import { errorOf, plain, readVolume, valueOf } from './numbers'
+import { sayLitres } from './water-words'
 import { usePlaceLog } from './use-place-log'
 
-const COATED_DAYS = 90
 const MOST_KG = 1000
+const MOST_LITRES = 100_000
 
 /** A feed tried on the ledger, and entered once it is given. */
 export function FeedForm({
@@ -27,11 +30,15 @@ export function FeedForm({
   onTry: (fed: FedProduct | null) => void
 }) {
   const { manner, on, now } = view
-  const [name, setName] = useState(detail.mix?.name ?? COMMON_PRODUCTS[0]!.name)
+  const known = knownFeeds(view.products)
+  const [id, setId] = useState(() => (known.find(({ name }) => name === detail.mix?.name) ?? known[0]!).id)
   const [amount, setAmount] = useState(`${plain(detail.mix?.grams ?? 100, 0)} g`)
+  const [water, setWater] = useState(manner.units === 'us' ? '2 gal' : '10 L')
+  const [strength, setStrength] = useState<number>(0.5)
   const [asks, setAsks] = useState(false)
   const { busy, keep } = usePlaceLog(on)
-  const product = COMMON_PRODUCTS.find((one) => one.name === name)!
+  const product = known.find((one) => one.id === id) ?? known[0]!
+  const { name } = product
   const read = parseQuantity(amount, 'mass', manner.units, 'g')
   const error =
     'error' in read
@@ -50,8 +57,19 @@ export function FeedForm({
           p2o5: product.p2o5,
           k2o: product.k2o,
           release: product.release,
-          ...(product.release === 'coated' ? { days: COATED_DAYS } : {}),
+          nitrogen: product.nitrogen,
+          ...(product.releaseDays === null ? {} : { days: product.releaseDays }),
         }
+  const litres = readVolume(water, manner, MOST_LITRES)
+  /** The amount that the label asks for so much water at such a strength. */
+  const makeUp = (typed: string, share: number, of = product) => {
+    setWater(typed)
+    setStrength(share)
+    const read = readVolume(typed, manner, MOST_LITRES)
+    if (of.labelRate === null || 'error' in read || read.value <= 0) return
+    setAmount(`${plain(doseFor(of.labelRate, read.value, share).amount * gramsIn(of), 1)} g`)
+    onTry(null)
+  }
   const enterIt = () => {
     const made = fed()
     if (!made) return
@@ -88,17 +106,15 @@ export function FeedForm({
           <span className="text-sm text-quiet">Product</span>
           <select
             className="select min-h-11 text-base"
-            value={name}
+            value={product.id}
             onChange={({ target }) => {
-              setName(target.value)
+              const next = known.find((one) => one.id === target.value) ?? product
+              setId(next.id)
               onTry(null)
+              if (next.labelRate !== null) makeUp(water, strength, next)
             }}
           >
-            {COMMON_PRODUCTS.map((one) => (
-              <option key={one.name} value={one.name}>
-                {one.name} {one.n}–{one.p2o5}–{one.k2o}
-              </option>
-            ))}
+            <FeedOptions own={view.products} />
           </select>
         </label>
         <div className="w-36">
@@ -126,8 +142,46 @@ export function FeedForm({
           </button>
         )}
       </div>
+      {product.labelRate !== null && (
+        <div className="mt-2 flex flex-wrap items-start gap-2">
+          <div className="w-36">
+            <TextField
+              label="Made up in water"
+              value={water}
+              error={errorOf(litres)}
+              onChange={({ target }) => makeUp(target.value, strength)}
+            />
+          </div>
+          <label className="flex flex-col gap-1">
+            <span className="text-sm text-quiet">Of the label’s rate</span>
+            <select
+              className="select min-h-11 text-base"
+              value={strength}
+              onChange={({ target }) => makeUp(water, Number(target.value))}
+            >
+              {STRENGTHS.filter(({ share }) => share <= 1).map(({ share, name: said }) => (
+                <option key={said} value={share}>
+                  {said}
+                </option>
+              ))}
+            </select>
+          </label>
+          {valueOf(litres) !== null && valueOf(litres)! > 0 && (
+            <p className="mt-7" data-testid="made-up">
+              <strong>
+                {sayDose(doseFor(product.labelRate, valueOf(litres)!, strength).amount, product, manner)}
+              </strong>{' '}
+              in {sayLitres(valueOf(litres)!, manner)}, {sayLitres(valueOf(litres)! / detail.count, manner)} a
+              plant
+            </p>
+          )}
+        </div>
+      )}
       <p className="mt-1 text-sm text-quiet">
-        Usual analyses: go by your bag’s label. Feed on moist soil only; under 8 °C it releases nothing.
+        {product.labelPlant !== null || product.labelRate !== null
+          ? 'By the label that you keep.'
+          : 'Usual analyses: go by your bag’s label, or keep it under Mix.'}{' '}
+        Feed on moist soil only; under 8 °C it releases nothing.
       </p>
     </form>
   )

@@ -9,6 +9,7 @@ import {
   type FeedWarning,
   type LedgerNutrient,
   type PlaceLedger,
+  type Product,
   type ProgrammeFeed,
   type SoilTest,
 } from '../../core/feeding'
@@ -36,6 +37,8 @@ export interface FeedDetail {
   plants: string
   school: FeedingSchool
   isPot: boolean
+  selfWatering: boolean
+  count: number
   ledger: PlaceLedger
   /** The first day of each week, in words. */
   weeks: string[]
@@ -70,6 +73,8 @@ export interface FeedView {
   now: IsoDate
   places: FedPlace[]
   chosen: FeedDetail | null
+  /** Feeds of the garden's own. */
+  products: Product[]
 }
 
 export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
@@ -99,6 +104,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
       verdict: glut ? 'glut' : mix ? 'gap' : 'fed',
     })),
     chosen,
+    products: state.products,
   }
 }
 
@@ -121,6 +127,8 @@ function detailOf(
     plants: plantings.map(({ cultivar, planting }) => `${cultivar.name} × ${planting.count}`).join(', '),
     school,
     isPot: place.pot !== null,
+    selfWatering: place.pot?.selfWatering ?? false,
+    count: plants,
     ledger: {
       ...ledger,
       temperature: rounded(ledger.temperature),

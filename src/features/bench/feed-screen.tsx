@@ -4,12 +4,15 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
 import { Cautions, PartHeading } from '../../components/advice/why'
-import { nutrientLedger, type FedProduct, type LedgerNutrient } from '../../core/feeding'
+import { nutrientLedger, type FedProduct, type LedgerNutrient, type LedgerWeek } from '../../core/feeding'
 import { formatMeasure } from '../../core/quantity'
 import type { Manner } from '../../core/facts'
+import { CAUTIONS } from '../../wording/cautions'
+import { FeedByHand } from './feed-by-hand'
 import { FeedForm } from './feed-form'
 import type { FeedDetail, FeedView } from './feed-queries'
 import { plain } from './numbers'
+import { PlantDose } from './plant-dose'
 import { Programmes } from './programmes'
 import { SoilTestForm } from './soil-test-form'
 
@@ -27,10 +30,10 @@ export function FeedScreen({ view }: { view: FeedView }) {
   const { places, chosen, on, now, manner } = view
   if (!chosen)
     return (
-      <p className="p-6">
-        Nothing stands in the ground on this day: what is set out shows here with the feed it wants. Mixes and
-        dilutions are worked out on the next bench all the same.
-      </p>
+      <div className="space-y-4 px-6 py-4 max-sm:px-4">
+        <p>Nothing stands in the ground on this day: what is set out shows here with the feed it wants.</p>
+        <FeedByHand manner={manner} />
+      </div>
     )
   const query = (id: string) => `/bench/feed?place=${id}${on === now ? '' : `&on=${on}`}`
   return (
@@ -63,8 +66,12 @@ export function FeedScreen({ view }: { view: FeedView }) {
 
 function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; manner: Manner }) {
   const [nutrient, setNutrient] = useState<LedgerNutrient>('n')
+  const [isOnePlant, setIsOnePlant] = useState(false)
   const [tried, setTried] = useState<FedProduct | null>(null)
-  const weeks = nutrientLedger(detail.ledger, nutrient, tried ? [tried] : [])
+  const share = isOnePlant ? 1 / detail.count : 1
+  const weeks = nutrientLedger(detail.ledger, nutrient, tried ? [tried] : []).map((week) =>
+    scaled(week, share),
+  )
   const today = detail.weeks[Math.floor(detail.ledger.today / 7)] ?? null
   const points = weeks.map((week, index) => ({
     name: detail.weeks[index]!,
@@ -95,18 +102,37 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
               </button>
             ))}
           </div>
+          {detail.count > 1 && (
+            <label className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={isOnePlant}
+                onChange={({ target }) => setIsOnePlant(target.checked)}
+              />{' '}
+              for one plant
+            </label>
+          )}
         </div>
         <div className="h-60" aria-hidden>
           <Drawn points={points} today={today} />
         </div>
         <p className="text-sm text-quiet" data-testid="ledger-words">
           Bars: what comes free, from the soil (brown) and from what was given (ochre)
-          {tried ? ', the tried one among it' : ''}; line: wanted; dashed: lies ready and unused. In all{' '}
-          {plain(wanted)} g of {NUTRIENTS[nutrient].toLowerCase()} are wanted, {plain(missing)} g stay missing
+          {tried ? ', the tried one among it' : ''}; line: wanted; dashed: lies ready and unused.{' '}
+          {isOnePlant ? 'For one plant' : 'In all'} {plain(wanted)} g of {NUTRIENTS[nutrient].toLowerCase()}{' '}
+          are wanted, {plain(missing)} g stay missing
           {leached > 0.5 ? `, ${plain(leached)} g are washed out` : ''}.
         </p>
       </section>
       <FeedForm detail={detail} view={view} onTry={setTried} tried={tried} />
+      <PlantDose
+        manner={manner}
+        products={view.products}
+        selfWatering={detail.selfWatering}
+        wanted={detail.gap.n / detail.count}
+        plants={detail.count}
+      />
       {detail.given.length > 0 && (
         <section aria-label="Given so far">
           <PartHeading>Given so far</PartHeading>
@@ -121,11 +147,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
       )}
       <SoilTestForm key={detail.id} detail={detail} view={view} />
       <Programmes detail={detail} />
-      <Cautions
-        texts={[
-          'The label is the limit. Fresh manure needs 90 days before a harvest that does not touch soil, 120 before one that does.',
-        ]}
-      />
+      <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['fresh-manure']]} />
     </div>
   )
 }
@@ -160,5 +182,16 @@ function Answer({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
     </div>
   )
 }
+
+/** A week of one plant's share. */
+const scaled = (week: LedgerWeek, share: number): LedgerWeek => ({
+  from: week.from,
+  supply: week.supply * share,
+  soil: week.soil * share,
+  demand: week.demand * share,
+  leached: week.leached * share,
+  left: week.left * share,
+  gap: week.gap * share,
+})
 
 const round = (value: number) => Math.round(value * 100) / 100

@@ -1,4 +1,28 @@
+import type { Laying, NitrogenForm, Release } from '../../core/feeding'
 import type { FeedingSchool } from '../../core/transplant'
+
+export const RELEASE_NAMES: Record<Release, string> = {
+  soluble: 'At once, dissolved',
+  meal: 'Slowly, as a meal',
+  castings: 'Slowly, as castings',
+  coated: 'Over its days, coated',
+  compost: 'Over years, as compost',
+}
+
+export const NITROGEN_NAMES: Record<NitrogenForm, string> = {
+  nitrate: 'Nitrate: at once, washes out',
+  ammonium: 'Ammonium: held, then nitrate',
+  urea: 'Urea: held, then nitrate',
+  organic: 'Organic: freed by soil life',
+  mixed: 'Half nitrate, half held',
+  none: 'None',
+}
+
+export const LAYING_NAMES: Record<Laying, { name: string; how: string }> = {
+  ring: { name: 'Round the stem', how: 'scratched in shallowly and watered' },
+  band: { name: 'In a strip', how: 'laid on the mix in one strip along the far side, not dug in' },
+  hole: { name: 'In the hole', how: 'mixed with the soil under the root ball, nothing touching the roots' },
+}
 
 /** The schools of feeding, with what each suits. */
 export const SCHOOLS: { id: FeedingSchool; name: string; what: string; suits: string }[] = [

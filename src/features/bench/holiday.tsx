@@ -17,7 +17,7 @@ export function Holiday({ places, manner }: { places: readonly PlaceWaterView[];
     places.map((place) => ({
       place,
       isPot: place.isPot,
-      hasDrip: place.hasDrip,
+      hasDrip: place.drip !== null,
       mulched: place.mulched,
       ...place.filled,
     })),

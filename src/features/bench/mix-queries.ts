@@ -1,4 +1,5 @@
 import type { IsoDate } from '../../core/calendar'
+import type { Product } from '../../core/feeding'
 import { holdsOn, type Manner } from '../../core/facts'
 import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
@@ -9,6 +10,8 @@ export interface MixView {
   on: IsoDate
   now: IsoDate
   places: { id: string; name: string }[]
+  /** Feeds of the garden's own. */
+  products: Product[]
 }
 
 export const mixView = (state: GardenState, on: IsoDate): MixView => ({
@@ -16,14 +19,20 @@ export const mixView = (state: GardenState, on: IsoDate): MixView => ({
   on,
   now: state.now,
   places: state.record.places.filter((place) => holdsOn(place, on)).map(({ id, name }) => ({ id, name })),
+  products: state.products,
 })
 
 const ANY_DAY = '2000-01-01' as IsoDate
 
-/** The same where there is no garden yet: there is nothing to send a mix to. */
-export const mixWithoutGarden = (): MixView => ({
-  manner: { units: 'metric', decimals: 'point', dates: 'day-first' },
+/** The same where there is no garden yet: there is nothing to send a mix to. @param units as asked; else metric */
+export const mixWithoutGarden = (units: string | undefined): MixView => ({
+  manner: {
+    units: units === 'us' ? 'us' : 'metric',
+    decimals: 'point',
+    dates: units === 'us' ? 'month-first' : 'day-first',
+  },
   on: ANY_DAY,
   now: ANY_DAY,
   places: [],
+  products: [],
 })

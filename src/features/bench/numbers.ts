@@ -1,5 +1,5 @@
 import type { Manner } from '../../core/facts'
-import { parseQuantity } from '../../core/quantity'
+import { formatMeasure, parseQuantity } from '../../core/quantity'
 
 /** A typed number or measure: its value, or what to do about it. */
 export type Read = { value: number } | { error: string }
@@ -20,6 +20,31 @@ export function readVolume(text: string, manner: Manner, most: number, bare?: st
   return read.value < 0 || read.value > most
     ? { error: 'More than nothing, please, and no more than you can mix.' }
     : read
+}
+
+/** A length or area in any unit within bounds. */
+export function readMeasure(
+  text: string,
+  kind: 'length' | 'area',
+  manner: Manner,
+  low: number,
+  high: number,
+): Read {
+  const read = parseQuantity(text, kind, manner.units)
+  if ('error' in read) return { error: read.error }
+  const say = (value: number) => formatMeasure({ kind, value }, manner)
+  return read.value < low || read.value > high
+    ? { error: `From ${say(low)} to ${say(high)}, please.` }
+    : { value: read.value }
+}
+
+/** What an emitter gives in an hour, L. */
+export function readFlow(text: string, manner: Manner): Read {
+  const read = parseQuantity(text, 'volume', manner.units)
+  if ('error' in read) return { error: read.error }
+  return read.value < 0.1 || read.value > 50
+    ? { error: 'An emitter gives from 0.1 to 50 L an hour: measure one with a cup.' }
+    : { value: read.value }
 }
 
 export const errorOf = (read: Read): string | undefined => ('error' in read ? read.error : undefined)

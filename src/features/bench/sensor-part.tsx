@@ -64,7 +64,7 @@ export function SensorPart({ place }: { place: PlaceWaterView }) {
         <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={connect}>
           Connect a sensor
         </button>
-        {place.hasDrip && (
+        {place.drip && (
           <>
             <a className="btn min-h-11 bg-base-100" href="/timer.json" download>
               Timer runs as JSON

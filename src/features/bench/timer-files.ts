@@ -1,6 +1,6 @@
 import ical from 'ical-generator'
 import { addDays, type IsoDate } from '../../core/calendar'
-import { timerProgramme, USUAL_FLOW } from '../../core/watering'
+import { timerProgramme } from '../../core/watering'
 import type { GardenState } from '../../data/garden-state'
 import { drippedPlaces } from './water-queries'
 
@@ -11,20 +11,23 @@ interface Run {
   start: string
   minutes: number
   litres: number
+  /** L/h. */
+  flowAnEmitter: number
 }
 
 /** Early, when leaves dry soon and the least is lost. */
 const START = '06:00'
 
 function runsOf(state: GardenState): Run[] {
-  return drippedPlaces(state, state.now).flatMap(({ place, water, emitters }) =>
-    timerProgramme(water.depletion, water.ahead, { area: water.course.area, emitters, flow: USUAL_FLOW }).map(
+  return drippedPlaces(state, state.now).flatMap(({ place, water, drip }) =>
+    timerProgramme(water.depletion, water.ahead, { area: water.course.area, ...drip }).map(
       ({ inDays, minutes, litres }) => ({
         place: place.name,
         date: addDays(state.now, inDays + 1),
         start: START,
         minutes: Math.max(1, Math.round(minutes)),
         litres: Math.round(litres * 10) / 10,
+        flowAnEmitter: drip.flow,
       }),
     ),
   )
@@ -35,9 +38,8 @@ export const timerJson = (state: GardenState): string =>
   JSON.stringify(
     {
       format: 'prairie-timer',
-      version: 1,
+      version: 2,
       timeZone: state.garden.timeZone,
-      flowAnEmitter: USUAL_FLOW,
       runs: runsOf(state),
     },
     null,

@@ -22,7 +22,7 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
           <li key={school} className="border-t border-base-300 py-1.5">
             <strong>{WATER_SCHOOLS[school].name}</strong>:{' '}
             {school === 'fixed-days'
-              ? `each ${sayEvery(place)}, ${sayLitres(place.need * everyOf(place), manner)}`
+              ? `each ${sayEvery(place.every)}, ${sayLitres(place.need * place.every, manner)}`
               : inDays === null
                 ? 'nothing in the next two weeks'
                 : `${sayLitres(litres, manner)} in ${inDays === 1 ? '1 day' : `${inDays} days`}`}
@@ -46,10 +46,7 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
   )
 }
 
-/** Days between waterings on fixed days: what it takes readily, by its need now. */
-const everyOf = ({ raw, area, need }: PlaceWaterView) =>
-  Math.max(1, Math.min(7, Math.floor((0.8 * raw * area) / Math.max(0.01, need))))
-const sayEvery = (place: PlaceWaterView) => (everyOf(place) === 1 ? 'day' : `${everyOf(place)} days`)
+const sayEvery = (days: number) => (days === 1 ? 'day' : `${days} days`)
 
 /** A butt under a roof against what all places want in the coming two weeks. */
 export function WaterButt({ places, manner }: { places: readonly PlaceWaterView[]; manner: Manner }) {

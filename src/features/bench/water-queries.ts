@@ -1,22 +1,26 @@
-import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
-import { rotProneness } from '../../core/crop'
+import { addDays, type IsoDate } from '../../core/calendar'
+import { hangingTrusses, plantTraits, rotProneness, runningDegreeDays, thermalTraits } from '../../core/crop'
+import { indexOf } from '../../core/climate'
 import { emittersAlong, type LogEntry, type Manner, type Place } from '../../core/facts'
-import type { PlantingOutlook } from '../../core/season'
+import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import {
   evenness,
   dripDesign,
+  dripOf,
+  fixedDays,
+  fruitDays,
   irrigationMinutes,
   mulchNeeded,
   nextWatering,
-  ROT_AGE,
-  USUAL_FLOW,
   waterCourse,
+  trussRisks,
   WATERING_SCHOOLS,
   type WateringSchool,
   type Evenness,
   type PlaceWater,
+  type TrussRisk,
 } from '../../core/watering'
-import type { GardenState } from '../../data/garden-state'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
 import { wateredPlaces } from './watered-places'
@@ -28,7 +32,8 @@ export interface PlaceWaterView {
   /** What grows there. */
   plants: string
   isPot: boolean
-  hasDrip: boolean
+  /** Its emitters, what each gives, L/h, and whether someone has measured it. */
+  drip: ReturnType<typeof dripOf>
   mulched: boolean
   /** m² that its water is over. */
   area: number
@@ -56,12 +61,16 @@ export interface PlaceWaterView {
   lastLooked: IsoDate | null
   /** The same place by each school of watering: days until it is due, L. */
   schools: { school: WateringSchool | 'eased'; inDays: number | null; litres: number }[]
+  /** Days between waterings on fixed days. */
+  every: number
   /** Plants with no emitter in reach, where drip lines lie. */
   dryPlants: number
   /** L of mulch for 5 cm over it. */
   mulchLitres: number
   /** Ids of the sensors that may post for it. */
   sensors: string[]
+  /** What hangs on a usual plant of each of its plantings, from the lowest truss up. */
+  trusses: { plant: string; risks: TrussRisk[] }[]
 }
 
 /** A day of the chart, mm. */
@@ -83,9 +92,6 @@ export interface WaterView {
 
 /** Days shown before today. */
 const SHOWN_BEFORE = 28
-const COLOURING_BEFORE_RIPE = 10
-/** m of mulch that is advised. */
-const MULCH_DEPTH = 0.05
 
 export function waterView(state: GardenState, on: IsoDate): WaterView {
   const manner = mannerOf(state.garden)
@@ -93,6 +99,7 @@ export function waterView(state: GardenState, on: IsoDate): WaterView {
     .map(({ place, plantings, entries, water }): PlaceWaterView => ({
       ...viewOf(place, plantings, entries, water, on, manner),
       dryPlants: dryPlantsOf(state, place, plantings),
+      trusses: trussesOf(state, on, plantings, water),
       sensors: state.devices.filter(({ placeId }) => placeId === place.id).map(({ id }) => id),
     }))
     .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
@@ -100,11 +107,12 @@ export function waterView(state: GardenState, on: IsoDate): WaterView {
 }
 
 function dryPlantsOf(state: GardenState, place: Place, plantings: readonly PlantingOutlook[]): number {
+  const drip = dripOf(place)
+  if (!drip) return 0
   const xs = emittersAlong(place)
-  if (xs.length === 0 || place.dripLines.length === 0) return 0
   const own = new Set(plantings.map(({ planting }) => planting.id))
   return dripDesign(
-    { lines: place.dripLines.map((y) => xs.map((x) => ({ x, y }))), flow: USUAL_FLOW },
+    { lines: place.dripLines.map((y) => xs.map((x) => ({ x, y }))), flow: drip.flow },
     {
       plants: state.plants.filter(({ plantingId }) => own.has(plantingId)),
       area: place.length * place.width,
@@ -112,13 +120,42 @@ function dryPlantsOf(state: GardenState, place: Place, plantings: readonly Plant
   ).dry
 }
 
-const emittersOf = (place: Place) => place.dripLines.length * emittersAlong(place).length
+/** What the trusses of each planting's first plant risk by the water they had. */
+function trussesOf(
+  state: GardenState,
+  on: IsoDate,
+  plantings: readonly PlantingOutlook[],
+  { course, states }: PlaceWater,
+): PlaceWaterView['trusses'] {
+  const outlook = outlookOn(state, on)
+  return plantings.flatMap((own) => {
+    const { cultivar, planting, air } = own
+    const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
+    if (!plant) return []
+    const grown = grownAlong(
+      plantCourse(own, entriesOfPlant(outlook, plant.id, planting.id), on),
+      plantTraits(cultivar),
+    )
+    const { ripening } = thermalTraits(cultivar)
+    const set = hangingTrusses(grown).filter(({ truss }) => truss.set > 0)
+    const running = runningDegreeDays(air, cultivar.crop)
+    const first = indexOf(air, course.from)
+    const risks = trussRisks(
+      states,
+      set.map(({ truss }) => ({ degreeDays: truss.ripeness * ripening, ripeness: truss.ripeness })),
+      states.map((_, day) => running[first + day + 1]! - running[first + day]!),
+      rotProneness(cultivar),
+    )
+    return risks.length > 0 ? [{ plant: `${cultivar.name} ${plant.label}`, risks }] : []
+  })
+}
 
 /** The places that drip lines water. */
 export const drippedPlaces = (state: GardenState, on: IsoDate) =>
-  wateredPlaces(state, on)
-    .map((one) => ({ ...one, emitters: emittersOf(one.place) }))
-    .filter(({ emitters }) => emitters > 0)
+  wateredPlaces(state, on).flatMap((one) => {
+    const drip = dripOf(one.place)
+    return drip ? [{ ...one, drip }] : []
+  })
 
 function viewOf(
   place: Place,
@@ -127,12 +164,12 @@ function viewOf(
   water: PlaceWater,
   on: IsoDate,
   manner: Manner,
-): Omit<PlaceWaterView, 'sensors' | 'dryPlants'> {
+): Omit<PlaceWaterView, 'sensors' | 'dryPlants' | 'trusses'> {
   const { course, states, depletion, ahead } = water
   const last = states.at(-1)!
   const next = nextWatering(depletion, ahead)
   const filled = nextWatering(0, ahead)
-  const emitters = emittersOf(place)
+  const drip = dripOf(place)
   const litres = (next.inDays === null ? 0 : next.depth) * course.area
   const lastOf = (kind: LogEntry['kind']) => entries.findLast((entry) => entry.kind === kind)?.on ?? null
   return {
@@ -140,7 +177,7 @@ function viewOf(
     name: place.name,
     plants: plantings.map(({ cultivar, planting }) => `${cultivar.name} × ${planting.count}`).join(', '),
     isPot: place.pot !== null,
-    hasDrip: emitters > 0,
+    drip,
     mulched: place.mulch !== 'bare',
     area: course.area,
     depletion,
@@ -163,32 +200,13 @@ function viewOf(
       inDays: inDays === null ? null : inDays + 1,
       litres: inDays === null ? 0 : depth * course.area,
     })),
-    mulchLitres: mulchNeeded(course.area, MULCH_DEPTH),
-    dripMinutes: emitters > 0 ? irrigationMinutes({ litres, emitters, flow: USUAL_FLOW }) : null,
-    evenness: evenness(states, fruitOf(plantings, course.from, states.length)),
+    every: fixedDays(last, ahead[0]?.et ?? 0),
+    mulchLitres: mulchNeeded(course.area),
+    dripMinutes: drip && irrigationMinutes({ litres, ...drip }),
+    evenness: evenness(states, fruitDays(plantings, course.from, states.length)),
     days: pointsOf(water, on, manner),
     lastWatered: lastOf('watered'),
     lastLooked: lastOf('moisture-read'),
-  }
-}
-
-/** On which days young fruit hang, and fruit colour, by the dates of what grows there. */
-function fruitOf(plantings: readonly PlantingOutlook[], from: IsoDate, count: number) {
-  const young = Array.from({ length: count }, () => false)
-  const colouring = Array.from({ length: count }, () => false)
-  for (const { dates } of plantings) {
-    const [flower, ripe] = [dates['first-flower'].date, dates['first-ripe'].date]
-    for (let day = 0; day < count; day++) {
-      const date = addDays(from, day)
-      // Trusses follow one another: from the first on, some are always young.
-      if (flower && daysBetween(flower, date) >= ROT_AGE[0]) young[day] = true
-      if (ripe && daysBetween(date, ripe) <= COLOURING_BEFORE_RIPE) colouring[day] = true
-    }
-  }
-  return {
-    young,
-    colouring,
-    proneness: Math.max(0, ...plantings.map(({ cultivar }) => rotProneness(cultivar))),
   }
 }
 

@@ -4,10 +4,11 @@ import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
 import { Cautions, PartHeading } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
-import { MOISTURE_FEELS, USUAL_FLOW, type MoistureFeel } from '../../core/watering'
+import { MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/watering'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { formatMeasure } from '../../core/quantity'
+import { AnyWater } from './any-water'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'
 import { usePlaceLog } from './use-place-log'
@@ -31,10 +32,10 @@ export function WaterScreen({ view }: { view: WaterView }) {
   const place = places.find((one) => one.id === id) ?? places[0]
   if (!place)
     return (
-      <p className="p-6">
-        Nothing stands in the ground on this day: what is set out shows here with the water it wants. The
-        mixes are on the bench all the same.
-      </p>
+      <div className="space-y-4 px-6 py-4 max-sm:px-4">
+        <p>Nothing stands in the ground on this day: what is set out shows here with the water it wants.</p>
+        <AnyWater alone manner={manner} />
+      </div>
     )
   const ask = (act: () => void) => (on < now ? setAsks(() => act) : act())
   const water = (litres: number) =>
@@ -147,6 +148,12 @@ export function WaterScreen({ view }: { view: WaterView }) {
         <SensorPart key={place.id} place={place} />
         <Holiday places={places} manner={manner} />
         <WaterButt places={places} manner={manner} />
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+            Any other pot or bed, or a drip set before it is laid
+          </summary>
+          <AnyWater manner={manner} />
+        </details>
         <Cautions texts={place.isPot ? [CAUTIONS['wet-pots']] : [CAUTIONS['heat-work']]} />
       </div>
     </div>
@@ -183,10 +190,12 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
         {litres > 0 && place.dripMinutes !== null && (
           <>
             , or {Math.round((place.dripMinutes * litres) / Math.max(0.001, place.litres || litres))} min of
-            drip at {USUAL_FLOW} L/h an emitter
+            drip, {place.drip!.emitters} emitters of {sayLitres(place.drip!.flow, manner)}/h
+            {place.drip!.told ? '' : ' as usual'}
           </>
         )}
-        {litres > 0 && '. '}
+        {litres > 0 &&
+          `, or ${formatMeasure({ kind: 'duration', value: (litres / USUAL_HOSE) * 60 }, manner)} of a hose that gives ${sayLitres(USUAL_HOSE, manner)} a minute. `}
         {place.splits > 1 && `In ${place.splits} portions a day: its mix holds no more at once. `}
         It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
         {place.lastWatered
@@ -210,13 +219,14 @@ function Risks({ place }: { place: PlaceWaterView }) {
         {swing <= 0.6 ? 'Even' : swing <= 1 ? 'Fairly even' : 'Uneven'}: it swung by {percent(swing)} of what
         is easily taken; growth was slowed on {dryDays === 1 ? '1 day' : `${dryDays} days`}.
       </p>
-      {rot > 0.05 && (
+      <TrussTable trusses={place.trusses} />
+      {rot > WORTH && (
         <p className="text-cut">
           Blossom-end rot: {rot > 0.5 ? 'likely' : 'possible'} on fruit that were young then. It is a disorder
           of uneven water, not contagious: even moisture first, before any feed or spray.
         </p>
       )}
-      {crack > 0.05 && (
+      {crack > WORTH && (
         <p className="text-cut">
           Cracking: a drenching came after a dry spell while fruit coloured. Pick those first.
         </p>
@@ -224,3 +234,44 @@ function Risks({ place }: { place: PlaceWaterView }) {
     </section>
   )
 }
+
+/** What each truss risks, where one risks anything. */
+function TrussTable({ trusses }: { trusses: PlaceWaterView['trusses'] }) {
+  const told = trusses.filter(({ risks }) => risks.some(({ rot, crack }) => rot > WORTH || crack > WORTH))
+  if (told.length === 0) return null
+  return (
+    <table className="my-2 w-full max-w-xl text-sm tabular-nums">
+      <thead>
+        <tr className="text-left text-quiet">
+          <th className="py-1 font-normal">Truss or fork, from the base</th>
+          <th className="py-1 font-normal">Open since</th>
+          <th className="py-1 font-normal">Dry days while young</th>
+          <th className="py-1 font-normal">Risks</th>
+        </tr>
+      </thead>
+      {told.map(({ plant, risks }) => (
+        <tbody key={plant}>
+          <tr className="border-t border-base-300">
+            <th colSpan={4} className="py-1 text-left font-semibold">
+              {plant}
+            </th>
+          </tr>
+          {risks.map(({ age, dryDays, rot, crack }, index) => (
+            <tr key={index} className="border-t border-base-300">
+              <td className="py-1">{index + 1}</td>
+              <td>{age === 1 ? '1 day' : `${age} days`}</td>
+              <td>{dryDays}</td>
+              <td className={rot > WORTH || crack > WORTH ? 'text-cut' : 'text-quiet'}>
+                {[rot > WORTH && `end rot ${rot > 0.5 ? 'likely' : 'possible'}`, crack > WORTH && 'cracks']
+                  .filter(Boolean)
+                  .join(', ') || 'little'}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      ))}
+    </table>
+  )
+}
+/** Risks under this are not told. */
+const WORTH = 0.05

@@ -102,6 +102,7 @@ export function PieceForm({
           <div className="grid grid-cols-2 gap-3">
             <TextField label="Emitters every" {...field('emitterSpacing')} />
             <TextField label="First emitter" hint="From the west end" {...field('emitterFirst')} />
+            <TextField label="Each gives in an hour" hint="Empty: 2 L, as usual" {...field('emitterFlow')} />
             <ChoiceField label="Mulch" {...field('mulch')}>
               {MULCHES.map((mulch) => (
                 <option key={mulch} value={mulch}>

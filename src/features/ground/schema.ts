@@ -1,8 +1,8 @@
 import { array, boolean, number, object, string } from 'yup'
 import { POT_SHAPES } from '../../core/containers'
 import { OBSTACLE_KINDS, PLACE_KINDS, SIDES, type Manner, type Obstacle, type Place } from '../../core/facts'
-import { parseQuantity } from '../../core/quantity'
-import { choiceField, nameField, quantityField } from '../../wording/fields'
+import { formatMeasure, parseQuantity } from '../../core/quantity'
+import { choiceField, nameField, orNothing, quantityField } from '../../wording/fields'
 import { sayLength } from '../../wording/say'
 
 export const MULCHES = ['bare', 'straw', 'grass', 'dark-film', 'clear-film'] as const
@@ -23,6 +23,7 @@ export interface PieceValues {
   dripLines: string
   emitterSpacing: string
   emitterFirst: string
+  emitterFlow: string
   potShape: string
   potBottom: string
   selfWatering: boolean
@@ -54,26 +55,8 @@ function linesField(manner: Manner) {
 }
 
 /** A length, or nothing typed. */
-function optionalLength(manner: Manner, low: number, high: number) {
-  const field = quantityField('length', manner, { low, high, bareUnit: unitOf(manner) })
-  return number()
-    .nullable()
-    .transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? null : typed))
-    .test('length', '', function check(_, { originalValue }) {
-      if (String(originalValue ?? '').trim() === '') return true
-      try {
-        field.validateSync(originalValue)
-        return true
-      } catch (error) {
-        return this.createError({ message: (error as Error).message })
-      }
-    })
-    .transform((_, typed: unknown) => {
-      if (typed === null || String(typed).trim() === '') return null
-      const read = parseQuantity(String(typed), 'length', manner.units, unitOf(manner))
-      return 'error' in read ? 0 : read.value
-    })
-}
+const optionalLength = (manner: Manner, low: number, high: number) =>
+  orNothing(quantityField('length', manner, { low, high, bareUnit: unitOf(manner) }))
 
 /** Where a corner lies: a length, below zero west or south of the garden's own corner. */
 function positionField(manner: Manner) {
@@ -136,6 +119,7 @@ export function pieceSchema(manner: Manner) {
     dripLines: linesField(manner),
     emitterSpacing: optionalLength(manner, 0.02, 5),
     emitterFirst: optionalLength(manner, 0, 100),
+    emitterFlow: orNothing(quantityField('volume', manner, { low: 0.1, high: 50 })),
     potShape: choiceField(POT_SHAPES, 'a shape'),
     potBottom: optionalLength(manner, 0.02, 5),
     selfWatering: boolean().required(),
@@ -183,6 +167,10 @@ export function typedPiece(row: Place | Obstacle, manner: Manner): PieceValues {
       .join(manner.decimals === 'comma' ? '; ' : ', '),
     emitterSpacing: say(place?.emitterSpacing ?? null),
     emitterFirst: say(place?.emitterFirst ?? null),
+    emitterFlow:
+      place?.emitterFlow == null
+        ? ''
+        : formatMeasure({ kind: 'volume', value: place.emitterFlow }, manner).replaceAll('\u00a0', ' '),
     potShape: place?.pot?.shape ?? 'round',
     potBottom: say(place?.pot?.bottom ?? null),
     selfWatering: place?.pot?.selfWatering ?? false,
@@ -199,7 +187,18 @@ export function unrounded(
   row: Place | Obstacle,
 ): Checked {
   const untouched = (
-    ['x', 'y', 'length', 'width', 'turn', 'height', 'dripLines', 'emitterSpacing', 'emitterFirst'] as const
+    [
+      'x',
+      'y',
+      'length',
+      'width',
+      'turn',
+      'height',
+      'dripLines',
+      'emitterSpacing',
+      'emitterFirst',
+      'emitterFlow',
+    ] as const
   ).filter((field) => values[field] === shown[field] && field in row)
   return {
     ...typed,
@@ -211,7 +210,20 @@ export function unrounded(
 
 /** The row that a checked form stands for. */
 export function placeFrom(before: Place, typed: Checked): Place {
-  const { x, y, length, width, turn, height, raised, mulch, dripLines, emitterSpacing, emitterFirst } = typed
+  const {
+    x,
+    y,
+    length,
+    width,
+    turn,
+    height,
+    raised,
+    mulch,
+    dripLines,
+    emitterSpacing,
+    emitterFirst,
+    emitterFlow,
+  } = typed
   return {
     ...before,
     name: typed.name,
@@ -227,6 +239,7 @@ export function placeFrom(before: Place, typed: Checked): Place {
     dripLines,
     emitterSpacing: dripLines.length === 0 ? null : (emitterSpacing ?? null),
     emitterFirst: dripLines.length === 0 ? null : (emitterFirst ?? null),
+    emitterFlow: dripLines.length === 0 ? null : (emitterFlow ?? null),
     pot: before.pot && {
       shape: typed.potShape as NonNullable<Place['pot']>['shape'],
       bottom: typed.potShape === 'tapered' ? (typed.potBottom ?? length * 0.8) : null,

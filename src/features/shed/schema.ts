@@ -1,4 +1,4 @@
-import { lazy, mixed, object, string, type AnyObjectSchema } from 'yup'
+import { mixed, object, string, type AnyObjectSchema } from 'yup'
 import {
   HAS_LENGTH,
   SUPPLY_KINDS,
@@ -7,7 +7,7 @@ import {
   type Supply,
   type SupplyKind,
 } from '../../core/facts'
-import { choiceField, decimalField, quantityField, wholeField } from '../../wording/fields'
+import { choiceField, decimalField, orNothing, quantityField, wholeField } from '../../wording/fields'
 import { sayLength, sayMeasure } from '../../wording/say'
 
 /** A line of the shed as it is typed. */
@@ -26,9 +26,7 @@ export function supplySchema(manner: Manner, { kind }: Pick<SupplyValues, 'kind'
     quantity: amountField(known, manner, 0),
     length: HAS_LENGTH.includes(known) ? quantityField('length', manner, { low: 0.1, high: 12 }) : nothing(),
     pack: amountField(known, manner, 1),
-    price: lazy((typed: unknown) =>
-      String(typed ?? '').trim() === '' ? nothing() : decimalField(0, 100_000),
-    ),
+    price: orNothing(decimalField(0, 100_000)),
   })
 }
 

@@ -4,7 +4,7 @@ import { BenchTabs } from '../../../features/bench/bench-tabs'
 export default function BenchLayout({ children }: { children: ReactNode }) {
   return (
     <>
-      <BenchTabs />
+      <BenchTabs base="/bench" />
       {children}
     </>
   )

@@ -1,0 +1,35 @@
+import { and, asc, eq } from 'drizzle-orm'
+import type { Product } from '../core/feeding'
+import { reader, write, type Reader, type Writer } from './database'
+import { currentGarden } from './gardens'
+import { inPortions, withoutGarden } from './plantings'
+import { product } from './schema'
+
+export async function productsOf(gardenId: string, from?: Reader): Promise<Product[]> {
+  const db = from ?? (await reader())
+  return (
+    await db
+      .select()
+      .from(product)
+      .where(eq(product.gardenId, gardenId))
+      .orderBy(asc(product.name), asc(product.id))
+  ).map(withoutGarden)
+}
+
+export const insertProducts = (tx: Writer, gardenId: string, rows: readonly Product[]) =>
+  inPortions(rows, (portion) => tx.insert(product).values(portion.map((row) => ({ ...row, gardenId }))))
+
+/** What a change of the feeds came to: the one before, or why it stays so. */
+export type ProductChange = { ok: true; before: Product | null } | { ok: false; message: string }
+
+/** Puts a feed as it is to be; null takes it away: what was given of it stays in the log. */
+export async function putProduct(id: string, row: Product | null): Promise<ProductChange> {
+  return write(async (tx): Promise<ProductChange> => {
+    const garden = await currentGarden(tx)
+    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    const before = (await productsOf(garden.id, tx)).find((one) => one.id === id) ?? null
+    await tx.delete(product).where(and(eq(product.id, id), eq(product.gardenId, garden.id)))
+    if (row) await insertProducts(tx, garden.id, [row])
+    return { ok: true, before }
+  })
+}

@@ -1,0 +1,88 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { PartHeading } from '../../components/advice/why'
+import { pricePerKilogram, type Product } from '../../core/feeding'
+import { putProductBack } from './actions'
+import { RELEASE_NAMES } from './feed-words'
+import { plain } from './numbers'
+import { ProductForm } from './product-form'
+
+/** The garden's own feeds by their labels: added, changed, taken away and put back. */
+export function KeptFeeds({ products }: { products: readonly Product[] }) {
+  const [open, setOpen] = useState<string | null>(null)
+  const [busy, start] = useTransition()
+  const router = useRouter()
+  const put = (id: string, row: Product | null, said: string) =>
+    start(async () => {
+      const answer = await putProductBack(id, row).catch(() => null)
+      if (answer === null)
+        return void toast.error('The server did not answer: nothing was changed. Try again.')
+      if (!answer.ok) return void toast.error(answer.message)
+      const { before } = answer
+      toast(said, {
+        ...(row === null &&
+          before && {
+            action: { label: 'Put it back', onClick: () => put(id, before, `${before.name} is back.`) },
+          }),
+      })
+      router.refresh()
+    })
+  return (
+    <section aria-label="Your feeds">
+      <PartHeading>Your feeds, by their labels</PartHeading>
+      {products.length === 0 && (
+        <p>None yet: keep one, and every bench goes by its label instead of what is commonly sold.</p>
+      )}
+      <ul>
+        {products.map((product) => {
+          const { id, name, n, p2o5, k2o, release, labelRate, liquid } = product
+          const price = pricePerKilogram(product, 'n')
+          return (
+            <li key={id} className="border-t border-base-300 py-1.5">
+              <div className="flex flex-wrap items-center justify-between gap-x-4">
+                <span>
+                  <strong>{name}</strong> {n}–{p2o5}–{k2o}
+                  <span className="text-quiet">
+                    , {RELEASE_NAMES[release].toLowerCase()}
+                    {labelRate !== null && `, ${labelRate} ${liquid ? 'mL' : 'g'} a litre at full rate`}
+                    {price !== null && `, a kg of its nitrogen costs ${plain(price, price < 10 ? 2 : 0)}`}
+                  </span>
+                </span>
+                <span className="flex gap-2">
+                  <button
+                    type="button"
+                    className="btn min-h-11 btn-ghost"
+                    aria-expanded={open === id}
+                    onClick={() => setOpen(open === id ? null : id)}
+                  >
+                    Change
+                  </button>
+                  <button
+                    type="button"
+                    className="btn min-h-11 btn-ghost"
+                    disabled={busy}
+                    aria-label={`Take ${name} away`}
+                    onClick={() => put(id, null, `${name} is no longer kept. What was given of it stays.`)}
+                  >
+                    Take away
+                  </button>
+                </span>
+              </div>
+              {open === id && <ProductForm product={product} onDone={() => setOpen(null)} />}
+            </li>
+          )
+        })}
+      </ul>
+      {open === 'new' ? (
+        <ProductForm product={null} onDone={() => setOpen(null)} />
+      ) : (
+        <button type="button" className="btn mt-2 min-h-11 bg-base-100" onClick={() => setOpen('new')}>
+          Keep a feed
+        </button>
+      )}
+    </section>
+  )
+}
