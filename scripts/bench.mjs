@@ -11,9 +11,9 @@ ensureChromium()
 ensureBuilt()
 const server = await demoServer('bench')
 
-const timed = async (path) => {
+const timed = async (path, at = server) => {
   const began = performance.now()
-  const answer = await fetch(server.address + path)
+  const answer = await fetch(at.address + path)
   const text = await answer.text()
   return { ms: performance.now() - began, text }
 }
@@ -69,6 +69,16 @@ for (const path of ROUTES) {
 }
 await benchBrowser(server.address)
 server.stop()
+
+const large = await demoServer('bench-large', { large: true })
+console.log('large garden (60 places, three seasons): route, first answer ms, warm median ms')
+for (const path of ['/walk', '/season', '/ground', '/bench/water', '/bench/feed', '/shed']) {
+  const first = (await timed(path, large)).ms
+  const warm = []
+  for (let turn = 0; turn < 15; turn++) warm.push((await timed(path, large)).ms)
+  console.log([path, first.toFixed(0), median(warm).toFixed(0)].join(', '))
+}
+large.stop()
 // Bundled as the application is: run from source, every small function would be named anew at each turn.
 await build({
   entryPoints: ['scripts/bench-core.ts'],

@@ -3,13 +3,13 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { must, NEXT } from './prepare.mjs'
 
-/** The production server on a free port, on a demo garden of its own, or on none yet; `stop` ends it. */
-export async function demoServer(name, { empty = false } = {}) {
+/** The production server on a free port, on a demo garden of its own, a large one, or none yet; `stop` ends it. */
+export async function demoServer(name, { empty = false, large = false } = {}) {
   mkdirSync('.scratch', { recursive: true })
   const file = `.scratch/${name}.db`
   for (const part of ['', '-wal', '-shm']) rmSync(file + part, { force: true })
   const env = { DATABASE_URL: `file:${file}` }
-  if (!empty) must('node', ['--import', 'tsx', 'scripts/seed-demo.ts'], env)
+  if (!empty) must('node', ['--import', 'tsx', `scripts/seed-${large ? 'large' : 'demo'}.ts`], env)
   const port = await new Promise((answer) => {
     const probe = createServer()
     probe.listen(0, '127.0.0.1', () => {

@@ -1,7 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto'
 import { and, asc, eq, inArray } from 'drizzle-orm'
 import { v7 } from 'uuid'
-import type { IsoDate } from '../core/calendar'
+import type { SensorReading } from '../core/watering'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { inPortions } from './plantings'
@@ -14,12 +14,7 @@ export interface Device {
 }
 
 /** Water content of a place, m³/m³; `at` in UTC, `on` the garden's own date then. */
-export interface MoistureReading {
-  placeId: string
-  at: string
-  on: IsoDate
-  content: number
-}
+export type MoistureReading = SensorReading
 
 const SECRET_BYTES = 24
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')

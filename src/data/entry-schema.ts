@@ -7,7 +7,9 @@ import {
   type EntryData,
   type EntryKind,
   type LogEntry,
+  WORKS,
   type Support,
+  type Work,
 } from '../core/facts'
 import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../core/feeding'
 import { PRACTICE_LEVELS } from '../core/pruning'
@@ -133,6 +135,10 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     ca: number().required().min(0).max(100_000),
     mg: number().required().min(0).max(100_000),
     ec: number().required().min(0).max(100),
+  }).noUnknown(),
+  tended: object({
+    works: array(string<Work>().required().oneOf(WORKS)).required().min(1).max(WORKS.length),
+    except: array(idField().required()).max(2000).default(undefined),
   }).noUnknown(),
   topped: nothing(),
   cleared: nothing(),

@@ -36,6 +36,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   fed: 'fed',
   'moisture-read': 'moisture read',
   'soil-tested': 'soil tested',
+  tended: 'tended',
   topped: 'topped',
   cleared: 'cleared',
   'put-off': 'put off',

@@ -4,6 +4,19 @@ import type { FedProduct, SoilTest } from '../feeding'
 import type { MoistureFeel, MoistureMethod } from '../watering'
 import type { Support } from './planting'
 
+/** Works that come again and again. */
+export const WORKS = [
+  'tie',
+  'tier',
+  'lower',
+  'shake',
+  'scout',
+  'open-tunnel',
+  'shut-tunnel',
+  'shade',
+] as const
+export type Work = (typeof WORKS)[number]
+
 /** What can be entered, by kind, with its data in SI: L, m, °C, kg. */
 export interface EntryData {
   sown: { seeds: number }
@@ -39,6 +52,8 @@ export interface EntryData {
   /** How dry a place was found: by a feel, or as water content, m³/m³. */
   'moisture-read': { method: MoistureMethod; feel?: MoistureFeel; content?: number }
   'soil-tested': SoilTest
+  /** Routine works on a planting but for plants that are named, or on a place. */
+  tended: { works: Work[]; except?: string[] }
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -66,6 +81,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'fed',
   'moisture-read',
   'soil-tested',
+  'tended',
   'topped',
   'cleared',
   'put-off',
@@ -99,12 +115,32 @@ export type LogEntry<Kind extends EntryKind = EntryKind> = {
 /** The entries that count on a date, oldest first: not taken back, not of a later day. */
 export function effectiveEntries(entries: readonly LogEntry[], asOf: IsoDate): LogEntry[] {
   const taken = new Set(entries.flatMap(({ voids }) => (voids === null ? [] : [voids])))
-  return entries
-    .filter(({ id, kind, on }) => kind !== 'void' && !taken.has(id) && on <= asOf)
-    .sort((a, b) => compare(a.on, b.on) || compare(a.at, b.at) || compare(a.id, b.id))
+  return entries.filter(({ id, kind, on }) => kind !== 'void' && !taken.has(id) && on <= asOf).sort(inOrder)
 }
 
 const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
+
+/** The order in which entries happened: by day, then as they were entered. */
+export const inOrder = (a: LogEntry, b: LogEntry): number =>
+  compare(a.on, b.on) || compare(a.at, b.at) || compare(a.id, b.id)
+
+const bySubject = new WeakMap<readonly LogEntry[], Map<string, LogEntry[]>>()
+
+/** The entries about one subject, in the log's order; the log is sorted by subject once. */
+export function entriesAbout(entries: readonly LogEntry[], { type, id }: EntrySubject): LogEntry[] {
+  let sorted = bySubject.get(entries)
+  if (!sorted) {
+    sorted = new Map()
+    for (const entry of entries) {
+      const key = `${entry.subject.type} ${entry.subject.id}`
+      const own = sorted.get(key)
+      if (own) own.push(entry)
+      else sorted.set(key, [entry])
+    }
+    bySubject.set(entries, sorted)
+  }
+  return sorted.get(`${type} ${id}`) ?? []
+}
 
 /** The entries of one kind. */
 export function ofKind<Kind extends EntryKind>(entries: readonly LogEntry[], kind: Kind): LogEntry<Kind>[] {

@@ -15,6 +15,7 @@ import {
 import { thermalTraits } from '../crop'
 import {
   effectiveEntries,
+  entriesAbout,
   holdsOn,
   ofKind,
   surroundingsOf,
@@ -127,7 +128,7 @@ export function outlookAlong(garden: GardenFacts, line: WeatherLine, today: IsoD
       const cultivar = garden.cultivars.find(({ id }) => id === planting.cultivarId)
       const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
       if (!cultivar || !place) return []
-      const own = entries.filter(({ subject }) => subject.type === 'planting' && subject.id === planting.id)
+      const own = entriesAbout(entries, { type: 'planting', id: planting.id })
       const { air, whole, here, courses } = weatherIn(place)
       const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar))
       const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
@@ -171,7 +172,7 @@ export function datesAlong(
   if (!cultivar || !place) return null
   const { start, warmest } = season
   const entries = effectiveEntries(facts.entries, today)
-  const own = entries.filter(({ subject }) => subject.type === 'planting' && subject.id === planting.id)
+  const own = entriesAbout(entries, { type: 'planting', id: planting.id })
   const { here } = placeWeather({ seasons: [], warmest }, line, start, entries)(place)
   const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
   return plantingDates({ plan, line: here, taken, courses: [], seasonStart: start })
@@ -240,7 +241,8 @@ function grownFor({ raising }: Planting, { cultivar, logged, today }: StagePlan,
 
 /** The soil thermometer's readings in a place. */
 export function readingsIn(place: Pick<Place, 'id'>, entries: readonly LogEntry[]) {
-  return ofKind(entries, 'soil-read')
-    .filter(({ subject }) => subject.type === 'place' && subject.id === place.id)
-    .map(({ on, data }) => ({ date: on, ...data }))
+  return ofKind(entriesAbout(entries, { type: 'place', id: place.id }), 'soil-read').map(({ on, data }) => ({
+    date: on,
+    ...data,
+  }))
 }

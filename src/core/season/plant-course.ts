@@ -11,7 +11,7 @@ import {
   type PlantTraits,
   type SetOut,
 } from '../crop'
-import { ofKind, type LogEntry } from '../facts'
+import { entriesAbout, inOrder, ofKind, type LogEntry } from '../facts'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
 
 /** Entries that a plant's model follows. */
@@ -37,13 +37,16 @@ export function entriesOfPlant(
   plantId: string,
   plantingId: string,
 ): PlantEntry[] {
-  return counted.filter(
-    (entry): entry is PlantEntry =>
-      (entry.kind === 'pruned' || entry.kind === 'seen' || entry.kind === 'marked') &&
-      (entry.subject.id === plantId ||
-        (entry.subject.id === plantingId &&
-          !(entry.kind === 'pruned' && entry.data.except?.includes(plantId)))),
+  const own = entriesAbout(counted, { type: 'plant', id: plantId })
+  const shared = entriesAbout(counted, { type: 'planting', id: plantingId }).filter(
+    (entry) => !(entry.kind === 'pruned' && entry.data.except?.includes(plantId)),
   )
+  return [...own, ...shared]
+    .filter(
+      (entry): entry is PlantEntry =>
+        entry.kind === 'pruned' || entry.kind === 'seen' || entry.kind === 'marked',
+    )
+    .sort(inOrder)
 }
 
 /**

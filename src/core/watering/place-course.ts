@@ -70,7 +70,11 @@ export function placeCourse(
   const pot = potOf(place)
   const area = pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : place.length * place.width
   const from = addDays(until, indexOf(air, until) * -1 + first)
-  const given = sumBy(ofKind(entries, 'watered'), from, ({ data }) => data.litres)
+  const given = sumBy(
+    ofKind(entries, 'watered').filter(({ on }) => on >= from),
+    from,
+    ({ data }) => data.litres,
+  )
   const found = new Map(
     ofKind(entries, 'moisture-read').map((entry) => [daysBetween(from, entry.on), entry] as const),
   )

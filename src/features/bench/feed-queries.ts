@@ -18,10 +18,10 @@ import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, usualFeeding, type FeedingSchool } from '../../core/transplant'
 import type { GardenState } from '../../data/garden-state'
+import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
 import { sayReason } from '../../wording/say-reason'
-import { wateredPlaces } from './watered-places'
 
 /** How one place is fed, in short. */
 interface FedPlace {
@@ -79,19 +79,17 @@ export interface FeedView {
 
 export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
   const manner = mannerOf(state.garden)
-  const details = wateredPlaces(state, on, 1).flatMap(
-    ({ place, plantings, entries, water }): FeedDetail[] => {
-      const ledger = placeLedger(place, plantings, entries, water.states, on)
-      return ledger
-        ? [
-            {
-              ...detailOf(place, plantings, entries, ledger, on, manner),
-              warnings: feedWarnings(water, ledger),
-            },
-          ]
-        : []
-    },
-  )
+  const details = waterOn(state, on).flatMap(({ place, plantings, entries, water }): FeedDetail[] => {
+    const ledger = placeLedger(place, plantings, entries, water.states, on)
+    return ledger
+      ? [
+          {
+            ...detailOf(place, plantings, entries, ledger, on, manner),
+            warnings: feedWarnings(water, ledger),
+          },
+        ]
+      : []
+  })
   const chosen =
     details.find(({ id }) => id === asked) ?? details.find(({ glut }) => glut) ?? details[0] ?? null
   return {

@@ -21,9 +21,9 @@ import {
   type TrussRisk,
 } from '../../core/watering'
 import { outlookOn, type GardenState } from '../../data/garden-state'
+import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
-import { wateredPlaces } from './watered-places'
 
 /** The water of one place as of a day. */
 export interface PlaceWaterView {
@@ -95,7 +95,7 @@ const SHOWN_BEFORE = 28
 
 export function waterView(state: GardenState, on: IsoDate): WaterView {
   const manner = mannerOf(state.garden)
-  const places = wateredPlaces(state, on)
+  const places = waterOn(state, on)
     .map(({ place, plantings, entries, water }): PlaceWaterView => ({
       ...viewOf(place, plantings, entries, water, on, manner),
       dryPlants: dryPlantsOf(state, place, plantings),
@@ -152,7 +152,7 @@ function trussesOf(
 
 /** The places that drip lines water. */
 export const drippedPlaces = (state: GardenState, on: IsoDate) =>
-  wateredPlaces(state, on).flatMap((one) => {
+  waterOn(state, on).flatMap((one) => {
     const drip = dripOf(one.place)
     return drip ? [{ ...one, drip }] : []
   })
