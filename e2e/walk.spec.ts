@@ -7,16 +7,21 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await open(page, '/walk')
   const stops = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
   const entered = page.getByRole('list', { name: 'Entered for this day' })
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Eight stops/)
-  await expect(stops).toHaveCount(8)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^23 stops/)
+  await expect(stops).toHaveCount(23)
+  // What is lost by night goes first.
+  await expect(stops.first()).toContainText(/Pot 3.*before night.*Water: 4.L/)
 
   // Done: pot 1 flowers.
+  await page.getByRole('button', { name: /Pot 2 .*first open flower/ }).click()
   await page.keyboard.press('j')
   await expect(page.getByRole('article')).toContainText('Pot 1 · Pocket Thistle')
   await page.keyboard.press('Enter')
   await expect(page.getByText('Pot 1: flowering.')).toBeVisible()
-  await expect(stops).toHaveCount(7)
+  await expect(stops).toHaveCount(23)
   await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
+  // A young pepper's first flower comes off: that is asked now.
+  await expect(page.getByRole('button', { name: /Pot 1 .*ake trusses off/ })).toBeVisible()
 
   // Adjusted: hardening for four hours, not six.
   await page.getByRole('button', { name: /Harden off/ }).click()
@@ -28,32 +33,82 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await page.getByLabel('Note').fill('=SUM(A1) <b>windy</b> corner')
   await page.keyboard.press('Enter')
   await expect(entered).toContainText('hardened (=SUM(A1) <b>windy</b> corner)')
-  await expect(stops).toHaveCount(6)
+  await expect(stops).toHaveCount(22)
 
   // Put off and declined.
   await page.getByRole('button', { name: /Pick what is ripe/ }).click()
   await page.keyboard.press('z')
   await page.keyboard.press('Enter')
-  await expect(stops).toHaveCount(5)
+  await expect(stops).toHaveCount(21)
   await page.getByRole('button', { name: /Read the soil/ }).click()
   await page.keyboard.press('x')
   await page.keyboard.type('thermometer is broken')
   await page.keyboard.press('Enter')
-  await expect(stops).toHaveCount(4)
+  await expect(stops).toHaveCount(20)
 
   // Taken back: what was declined is asked again.
   await page.keyboard.press('Escape')
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('u')
   await expect(page.getByText('Taken back: not doing.')).toBeVisible()
-  await expect(stops).toHaveCount(5)
+  await expect(stops).toHaveCount(21)
 
   await server.stop('SIGKILL')
   await server.start()
   await open(page, '/walk')
-  await expect(stops).toHaveCount(5)
+  await expect(stops).toHaveCount(21)
   await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
   await expect(entered).not.toContainText('thermometer is broken')
+})
+
+test('plants are tied and cut in one go but for one, a pot is watered by what it got, all of it taken back', async ({
+  page,
+}) => {
+  await open(page, '/walk')
+  const stops = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
+  const entered = page.getByRole('list', { name: 'Entered for this day' })
+  const article = page.getByRole('article')
+
+  await page.getByRole('button', { name: /Bed 2 .*Tie, pinch suckers/ }).click()
+  await expect(article).toContainText('The stem is at 54\u00a0cm; it is to be tied at 30\u00a0cm.')
+  const byPlant = page.getByRole('region', { name: 'Plant by plant' })
+  await expect(byPlant.getByRole('listitem')).toHaveCount(2)
+  await page.keyboard.press('e')
+  const form = page.getByRole('form', { name: 'On which plants' })
+  for (const box of await form.getByRole('checkbox').all()) await box.uncheck()
+  await expect(form.getByRole('alert')).toContainText('On none of them')
+  for (const box of await form.getByRole('checkbox').all()) await box.check()
+  await form.getByRole('checkbox', { name: '7' }).uncheck()
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText(/^Bed 2: tie, pinch suckers/)).toBeVisible()
+  await expect(entered).toContainText('Bed 2, Old Harrow: tie')
+  await expect(entered).toContainText('Bed 2, Old Harrow: pruned')
+  await expect(page.getByRole('button', { name: /Bed 2 .*Tie/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(page.getByRole('button', { name: /Bed 2 .*Tie/ })).toBeVisible()
+
+  await page.getByRole('button', { name: /Pot 7 .*Water: 7.6.L/ }).click()
+  await page.keyboard.press('e')
+  await page.getByLabel('Given in all').fill('0')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'please' })).toBeVisible()
+  await page.getByLabel('Given in all').fill('5 L')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(entered).toContainText('Pot 7: watered')
+
+  await page.getByRole('button', { name: /Pot 8 .*Feed: 22.g/ }).click()
+  await page.keyboard.press('e')
+  await page.getByLabel('Given in all').fill('12')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await expect(entered).toContainText('Pot 8: fed')
+  await page.goto('/bench/feed?place=demo-pot-8')
+  await expect(page.getByRole('region', { name: 'Given so far' })).toContainText('10–10–10, 12 g')
+
+  await open(page, '/walk')
+  await page.getByRole('button', { name: /Open the tunnel/ }).click()
+  await page.keyboard.press('Enter')
+  await expect(entered).toContainText('Tunnel: open the tunnel')
+  await expect(stops).toHaveCount(20)
 })
 
 test('the ribbon moves the day and back; ahead acts are off, before they are asked about', async ({
@@ -98,7 +153,7 @@ test('the ribbon moves the day and back; ahead acts are off, before they are ask
 test('an address with a date that is none, or far off, shows today', async ({ page }) => {
   for (const on of ['1800-01-01', '2400-12-31', '2026-02-30', 'yesterday', '<script>']) {
     await open(page, `/walk?on=${encodeURIComponent(on)}`)
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Eight stops/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^23 stops/)
   }
 })
 

@@ -1,7 +1,8 @@
 import type { Call, CallAnswer, CallKind, Urgency } from '../core/calls'
-import type { Manner } from '../core/facts'
+import type { Manner, Work } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { formatDate } from './dates'
+import { capital } from './names'
 import { sayCount, sayLength, sayTemperature } from './say'
 
 /** A call's answer as one line: what to do, with its number. */
@@ -32,6 +33,20 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
       return 'Top: cut the tips two leaves above the last truss kept'
     case 'clear':
       return 'Clear before the frost; green fruit indoors'
+    case 'water':
+      return sayWatering(answer, manner)
+    case 'feed':
+      return `Feed: ${sayMass(answer.grams / answer.plants, manner)} of ${answer.product.toLowerCase()}${answer.plants > 1 ? ` a plant, ${sayMass(answer.grams, manner)} in all` : ''}`
+    case 'tend':
+      return sayTending(answer)
+    case 'vent':
+      return `Open the tunnel by ${sayHour(answer.opens)}${answer.shuts === null ? ', and leave it open' : `, shut it about ${sayHour(answer.shuts)}`}`
+    case 'shake':
+      return 'Shake the open trusses, about midday'
+    case 'shade':
+      return 'Hang shade cloth before the heat'
+    case 'scout':
+      return `Look all ${sayCount(answer.plants, 'plant')} over, leaves from below too`
   }
 }
 
@@ -44,6 +59,55 @@ function sayHardening(
   const where = sun ? (wind ? 'in sun and wind' : 'in sun, out of the wind') : 'in shade, out of the wind'
   return `Harden off, step ${day}: ${time} outside ${where}${nightOut ? ', and the night out' : ''}`
 }
+
+const sayMass = (grams: number, manner: Manner) =>
+  formatMeasure({ kind: 'mass', value: grams / 1000 }, manner)
+
+/** `7`, `16:30`. */
+const sayHour = (hour: number) =>
+  `${Math.floor(hour)}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`
+
+function sayWatering(
+  { litres, dripMinutes, splits }: Extract<CallAnswer, { kind: 'water' }>,
+  manner: Manner,
+): string {
+  const amount = formatMeasure({ kind: 'volume', value: litres }, manner)
+  const drip = dripMinutes === null ? '' : `, or ${sayMinutes(dripMinutes)} of drip`
+  return `Water: ${amount}${drip}${splits > 1 ? `, in ${splits} portions` : ''}`
+}
+
+const WORK_NAMES: Record<Work, string> = {
+  tie: 'tie',
+  tier: 'draw the next string',
+  lower: 'lower the vines',
+  shake: 'shake trusses',
+  scout: 'look over',
+  'open-tunnel': 'open the tunnel',
+  'shut-tunnel': 'shut the tunnel',
+  shade: 'hang shade',
+}
+const CUT_NAMES = {
+  sucker: 'pinch suckers',
+  leaf: 'clear leaves',
+  truss: 'take trusses off',
+  tip: 'end tips',
+} as const
+
+/** `Tie and pinch suckers, 14 plants`. */
+function sayTending({ works, cuts, plants }: Extract<CallAnswer, { kind: 'tend' }>): string {
+  const parts = [
+    ...works.map((work) => WORK_NAMES[work]),
+    ...(['sucker', 'leaf', 'truss', 'tip'] as const)
+      .filter((organ) => cuts[organ] > 0)
+      .map((organ) => CUT_NAMES[organ]),
+  ]
+  const last = parts.at(-1)!
+  const all = parts.length === 1 ? last : `${parts.slice(0, -1).join(', ')} and ${last}`
+  return `${capital(all)}, ${sayCount(plants, 'plant')}`
+}
+
+/** Works in words, as they were done. */
+export const sayWorks = (works: readonly Work[]): string => works.map((work) => WORK_NAMES[work]).join(', ')
 
 /** The words on the button that says it was done. */
 const DONE: Record<CallKind, string> = {
@@ -58,6 +122,13 @@ const DONE: Record<CallKind, string> = {
   pick: 'Enter picking',
   top: 'Topped',
   clear: 'Cleared',
+  water: 'Watered',
+  feed: 'Fed',
+  tend: 'Done',
+  vent: 'Opened',
+  shake: 'Shaken',
+  shade: 'Shaded',
+  scout: 'Looked over',
 }
 export const sayDone = (kind: CallKind): string => DONE[kind]
 

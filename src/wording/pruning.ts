@@ -54,6 +54,27 @@ export function sayCut(cut: Omit<Cut, 'reason'>, crop: Crop): string {
   return `${ACTS[action]} ${sayPart(cut, crop)}`
 }
 
+/** `2 suckers, 1 leaf`. */
+export function sayCuts(cuts: readonly PlantPart[], crop: Crop): string {
+  const counts = new Map<Organ, number>()
+  for (const { organ } of cuts) counts.set(organ, (counts.get(organ) ?? 0) + 1)
+  return [...counts]
+    .map(([organ, number]) =>
+      sayCount(
+        number,
+        crop === 'pepper' && organ === 'truss' ? 'flower' : ORGANS[organ],
+        organ === 'leaf'
+          ? 'leaves'
+          : organ === 'truss' && crop === 'tomato'
+            ? 'trusses'
+            : organ === 'fruit'
+              ? 'fruit'
+              : undefined,
+      ),
+    )
+    .join(', ')
+}
+
 const sayMark = ({ state, count, ...part }: PartMark, crop: Crop) =>
   `${sayPart(part, crop)} ${STATE_NAMES[state]}${count === undefined ? '' : ` (${sayCount(count, 'fruit', 'fruit')})`}`
 

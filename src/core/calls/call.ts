@@ -1,6 +1,19 @@
 import type { Advice, Reason } from '../advice'
 import type { IsoDate } from '../calendar'
+import type { WetnessPressure } from '../climate'
+import type { PlantPart } from '../crop'
+import type { EntrySubject, PlantPosition, Work } from '../facts'
 import type { SetOutRule } from '../season'
+import type { WateredPlace } from '../watering'
+
+/** What the calls are worked out from besides the outlook. */
+export interface CallGarden {
+  id: string
+  plants: readonly PlantPosition[]
+  /** The water of every place in which something stands. */
+  water: readonly WateredPlace[]
+  wetness: WetnessPressure
+}
 
 /** What a call asks for, in SI: m, L, h, °C. */
 export type CallAnswer =
@@ -22,6 +35,21 @@ export type CallAnswer =
   | { kind: 'look-for-flowers' }
   | { kind: 'pick'; first: boolean }
   | { kind: 'top' }
+  | { kind: 'water'; litres: number; dripMinutes: number | null; splits: number }
+  | { kind: 'feed'; product: string; grams: number; plants: number }
+  | {
+      kind: 'tend'
+      works: Work[]
+      plants: number
+      /** Parts that come off, in all. */
+      cuts: Record<'sucker' | 'leaf' | 'truss' | 'tip', number>
+      /** The same by plants that are cut alike. */
+      alike: { plants: { id: string; label: string }[]; cuts: PlantPart[] }[]
+    }
+  | { kind: 'vent'; opens: number; shuts: number | null }
+  | { kind: 'shake' }
+  | { kind: 'shade' }
+  | { kind: 'scout'; plants: number; every: number }
   | { kind: 'clear' }
 
 export type CallKind = CallAnswer['kind']
@@ -57,6 +85,36 @@ export type CallRule =
   | 'call.waits-frost'
   | 'call.waits-pick'
   | 'call.waits-top'
+  | 'call.water-dry'
+  | 'call.water-due'
+  | 'call.water-last'
+  | 'call.water-never'
+  | 'call.waits-water'
+  | 'call.waits-water-pot'
+  | 'call.feed-gap'
+  | 'call.feed-dry-roots'
+  | 'call.feed-cold-soil'
+  | 'call.feed-flowers'
+  | 'call.waits-feed'
+  | 'call.tie'
+  | 'call.tier'
+  | 'call.lower'
+  | 'call.cut'
+  | 'call.cut-last'
+  | 'call.storm'
+  | 'call.waits-tie'
+  | 'call.waits-cut'
+  | 'call.vent-open'
+  | 'call.vent-shut'
+  | 'call.vent-night-open'
+  | 'call.waits-vent'
+  | 'call.shake'
+  | 'call.waits-shake'
+  | 'call.shade'
+  | 'call.waits-shade'
+  | 'call.scout-first'
+  | 'call.scout-last'
+  | 'call.waits-scout'
 
 /** How a call stands to the day: lost if not done by night, past its time, for today, or coming. */
 export type Urgency = 'tonight' | 'late' | 'today' | 'coming'
@@ -66,6 +124,9 @@ export interface Call {
   /** The same for the same thing to do, however often it is asked. */
   id: string
   kind: CallKind
+  /** What it is about. */
+  subject: EntrySubject
+  /** Of a place: its first planting. */
   plantingId: string
   placeId: string
   window: { from: IsoDate; due: IsoDate; until: IsoDate | null }

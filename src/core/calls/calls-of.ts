@@ -1,50 +1,89 @@
 import type { IsoDate } from '../calendar'
-import { ofKind, type LogEntry } from '../facts'
-import { readingsIn, type SeasonOutlook } from '../season'
-import type { Call, Urgency } from './call'
-import { contextOf } from './context'
+import { indexOf } from '../climate'
+import { ofKind, type EntrySubject, type LogEntry } from '../facts'
+import { readingsIn, type PlantingOutlook, type SeasonOutlook } from '../season'
+import type { Call, CallGarden, CallKind, Urgency } from './call'
+import { feed, water } from './caring'
+import { contextOf, type AboutContext, type CallContext } from './context'
 import { clear, cover, lookForFlowers, pick, top } from './growing'
 import { harden, lookForLoops, potUp, sow } from './raising'
 import { readSoil, setOut } from './setting-out'
+import { tend } from './tending'
+import { scout, shade, shake, vent } from './upkeep'
+import { walkingOrder } from './walking-order'
 
 const RANK: Record<Urgency, number> = { tonight: 0, late: 1, today: 2, coming: 3 }
 
 /**
- * What is due in a garden on the outlook's day and in the week after it. First what is lost by night, then
- * what is late, then today's by place, then what is coming by date. Calls that were put off to a later day or
- * declined are left out.
+ * What is due in a garden on the outlook's day and in the week after it. First what is lost by night, then what is late,
+ * then today's in walking order, then what is coming by date. Calls that were put off to a later day or declined are
+ * left out.
+ *
+ * @param garden its plants and water; without it only what the plantings' dates ask is told
  */
-export function callsOf(outlook: SeasonOutlook): Call[] {
-  const { counted } = outlook
+export function callsOf(outlook: SeasonOutlook, garden?: CallGarden): Call[] {
+  const { counted, plantings } = outlook
   const isWaiting = waiting(counted, outlook.today)
-  const placeOrder = new Map(outlook.plantings.map(({ place }) => [place.id, place.name]))
-  return outlook.plantings
-    .flatMap((planting) => {
-      const context = contextOf(outlook, planting)
-      const lastReading = readingsIn(planting.place, counted).at(-1)?.date ?? null
-      return [
-        sow(context),
-        lookForLoops(context),
-        potUp(context),
-        harden(context),
-        readSoil({ ...context, lastReading }),
-        setOut(context),
-        cover(context),
-        lookForFlowers(context),
-        pick(context),
-        top(context),
-        clear(context),
-      ]
-    })
+  const places = new Map(plantings.map(({ place }) => [place.id, place]))
+  const order = new Map(walkingOrder([...places.values()]).map((id, index) => [id, index]))
+  return [
+    ...plantings.flatMap((planting) => callsOfPlanting(contextOf(outlook, planting), garden)),
+    ...(garden ? careCalls(outlook, garden) : []),
+  ]
     .filter((call): call is Call => call !== null && !isWaiting(call))
     .sort(
       (a, b) =>
         RANK[a.urgency] - RANK[b.urgency] ||
         (a.urgency === 'coming' ? compare(a.window.from, b.window.from) : 0) ||
-        compare(placeOrder.get(a.placeId)!, placeOrder.get(b.placeId)!) ||
+        (WEIGHT[b.kind] ?? 0) - (WEIGHT[a.kind] ?? 0) ||
+        order.get(a.placeId)! - order.get(b.placeId)! ||
         compare(a.window.due, b.window.due) ||
         compare(a.id, b.id),
     )
+}
+
+/** What is never made good again goes before the rest of its day, whose order is that of the walk. */
+const WEIGHT: Partial<Record<CallKind, number>> = { cover: 3, vent: 2, shade: 2, water: 1, 'set-out': 1 }
+
+function callsOfPlanting(context: CallContext, garden: CallGarden | undefined): (Call | null)[] {
+  const lastReading = readingsIn(context.place, context.season.counted).at(-1)?.date ?? null
+  return [
+    sow(context),
+    lookForLoops(context),
+    potUp(context),
+    harden(context),
+    readSoil({ ...context, lastReading }),
+    setOut(context),
+    cover(context),
+    lookForFlowers(context),
+    pick(context),
+    top(context),
+    clear(context),
+    ...(garden ? [tend(context, garden)] : []),
+  ]
+}
+
+/** What places and the garden ask by their water, feed and weather. */
+function careCalls(outlook: SeasonOutlook, garden: CallGarden): (Call | null)[] {
+  const about = (subject: EntrySubject, own: PlantingOutlook): AboutContext => ({
+    season: outlook,
+    today: outlook.today,
+    at: indexOf(outlook.line.air, outlook.today),
+    subject,
+    own,
+  })
+  const first = garden.water[0]?.plantings[0]
+  const whole = first && about({ type: 'garden', id: garden.id }, first)
+  return [
+    ...garden.water.flatMap((watered) => {
+      const context = {
+        ...about({ type: 'place', id: watered.place.id }, watered.plantings[0]!),
+        place: watered.place,
+      }
+      return [water(context, watered), feed(context, watered), vent(context), shake(context, watered)]
+    }),
+    ...(whole ? [shade(whole, garden), scout(whole, garden)] : []),
+  ]
 }
 
 const { compare } = new Intl.Collator('en', { numeric: true })

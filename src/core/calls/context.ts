@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { ofKind, type EntryKind } from '../facts'
+import { ofKind, type EntryKind, type EntrySubject, type Place } from '../facts'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import type { Call, CallAnswer, CallKind, Urgency } from './call'
 
@@ -15,6 +15,21 @@ export interface CallContext extends PlantingOutlook {
 export function contextOf(season: SeasonOutlook, outlook: PlantingOutlook): CallContext {
   return { ...outlook, season, today: season.today, at: indexOf(season.line.air, season.today) }
 }
+
+/** A place or the whole garden on one day; `own`: one of its plantings. */
+export interface AboutContext {
+  season: SeasonOutlook
+  today: IsoDate
+  at: number
+  subject: EntrySubject
+  own: PlantingOutlook
+}
+export type PlaceContext = AboutContext & { place: Place }
+
+/** It stands in its place and was not cleared. */
+export const stands = (context: CallContext) =>
+  (has(context, 'set-out') || (context.planting.raising === 'direct' && has(context, 'emerged'))) &&
+  !has(context, 'cleared')
 
 export const has = ({ entries }: CallContext, ...kinds: EntryKind[]) =>
   kinds.some((kind) => ofKind(entries, kind).length > 0)
@@ -39,8 +54,20 @@ type Draft = Pick<Call, 'minutes' | 'ifItWaits'> & {
 }
 
 /** A call from what its maker knows; null while it is too far ahead. */
-export function makeCall(context: CallContext, draft: Draft): Call | null {
-  const { planting, place, today } = context
+export const makeCall = (context: CallContext, draft: Draft): Call | null =>
+  makeCallAbout(
+    {
+      season: context.season,
+      today: context.today,
+      at: context.at,
+      subject: { type: 'planting', id: context.planting.id },
+      own: context,
+    },
+    draft,
+  )
+
+/** The same about a place or the garden. */
+export function makeCallAbout({ subject, own, today }: AboutContext, draft: Draft): Call | null {
   const { due, early = 0, late = 7, occurrence, tonight = false } = draft
   const from = addDays(due, -early)
   if (daysBetween(today, from) > DAYS_AHEAD) return null
@@ -54,10 +81,11 @@ export function makeCall(context: CallContext, draft: Draft): Call | null {
         : 'today'
   const kind: CallKind = draft.advice.answer.kind
   return {
-    id: [planting.id, kind, ...(occurrence === undefined ? [] : [occurrence])].join(':'),
+    id: [subject.id, kind, ...(occurrence === undefined ? [] : [occurrence])].join(':'),
     kind,
-    plantingId: planting.id,
-    placeId: place.id,
+    subject,
+    plantingId: own.planting.id,
+    placeId: own.place.id,
     window: { from, due, until },
     urgency,
     minutes: draft.minutes,

@@ -2,7 +2,7 @@ import { addDays } from '../calendar'
 import { LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
 import type { Call } from './call'
-import { has, lastOf, makeCall, type CallContext } from './context'
+import { has, lastOf, makeCall, stands, type CallContext } from './context'
 
 /** † Working times, min. */
 const MINUTES = { cover: 3, coverPlant: 0.5, look: 2, pick: 3, pickPlant: 0.7, top: 1, clear: 4 }
@@ -10,10 +10,6 @@ const MINUTES = { cover: 3, coverPlant: 0.5, look: 2, pick: 3, pickPlant: 0.7, t
 const NIGHTS_AHEAD = 3
 /** Days between pickings. */
 const PICK_EVERY = 3
-
-const stands = (context: CallContext) =>
-  (has(context, 'set-out') || (context.planting.raising === 'direct' && has(context, 'emerged'))) &&
-  !has(context, 'cleared')
 
 export function cover(context: CallContext): Call | null {
   const { planting, season, air, at, today } = context

@@ -15,6 +15,7 @@ export {
   speed,
   temperature,
   volume,
+  waterDepth,
 } from './measure'
 export type { Measure, QuantityKind, UnitSystem } from './measure'
 export { parseQuantity } from './parse'

@@ -225,9 +225,17 @@ function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entr
   }
 }
 
-/** The weather of each place as an outlook sees it, worked out when it is asked for. */
-export const weatherByPlace = ({ ensemble, line, start, counted }: SeasonOutlook) =>
-  placeWeather(ensemble, line, start, counted)
+const weathers = new WeakMap<SeasonOutlook, (place: Place) => PlaceWeather>()
+
+/** The weather of each place as an outlook sees it, worked out when it is asked for, once. */
+export function weatherByPlace(outlook: SeasonOutlook): (place: Place) => PlaceWeather {
+  let found = weathers.get(outlook)
+  if (!found) {
+    const { ensemble, line, start, counted } = outlook
+    weathers.set(outlook, (found = placeWeather(ensemble, line, start, counted)))
+  }
+  return found
+}
 
 const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
 

@@ -5,6 +5,7 @@ export { cageMesh, cagesFromRoll, PIN_WIRE, pinsFrom, stakeDistance, stringLengt
 export { LOWERED_BY, planOf, usualHeight } from './plans'
 export { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS } from './post'
 export type { Ground, Post } from './post'
+export { tyingPlans } from './tying'
 export type { Need, SupportCase, SupportPlan } from './support-case'
 export { breakDrops, weaveMaterials, weaveTiers } from './weave'
 export { designGust, gustAt, LEAST_GUST, SHELTER_FACTOR, windForce } from './wind'

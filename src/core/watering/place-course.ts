@@ -31,6 +31,8 @@ export interface PlaceWater {
 /** † m³/m³ that soil and mix still hold at wilting, for a meter’s reading. */
 const WILTING = { soil: 0.14, mix: 0.12 }
 const LAST_MONTH = 30
+/** mm d⁻¹ on a pot's top, beyond which its mix is empty within the day all the same. */
+const MOST_ET = 100
 /** mm d⁻¹ for which the readily taken share is given [FAO-56 table 22]. */
 const USUAL_ETC = 5
 
@@ -134,14 +136,15 @@ function etOf(
     solarRadiation: weather.solar,
   })
   if (place.pot)
-    return (
+    return Math.min(
+      MOST_ET,
       grown.reduce((sum, { own, from, running }) => {
         const width = canopyWidth(
           grownWidth(own.cultivar, own.planting.training),
           Math.max(0, running[index]! - running[from]!),
         )
         return sum + own.planting.count * potNeed({ crop: own.cultivar.crop, canopy: width }, et0)
-      }, 0) / area
+      }, 0) / area,
     )
   const plants = grown.reduce((sum, { own }) => sum + own.planting.count, 0)
   const kc = grown.reduce((sum, { own, from, running }) => {

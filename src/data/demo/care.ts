@@ -1,5 +1,5 @@
 import { addDays, type IsoDate } from '../../core/calendar'
-import type { EntryData, LogEntry } from '../../core/facts'
+import type { EntryData, LogEntry, Work } from '../../core/facts'
 import type { MoistureReading } from '../devices'
 
 type Draft = Omit<LogEntry, 'id' | 'at'>
@@ -59,6 +59,16 @@ const FED: [place: string, on: string, grams: number, product: Omit<EntryData['f
   ),
 ]
 
+/** Routine works on a planting or place, with the day on which they were done last. */
+const TENDED: [type: 'place' | 'planting' | 'garden', id: string, on: string, works: Work[]][] = [
+  ['planting', 'demo-2026-bed-1-1', '2026-06-17', ['tie']],
+  ['planting', 'demo-2026-bed-1-2', '2026-06-17', ['tie']],
+  ['planting', 'demo-2026-tunnel-1', '2026-06-17', ['tie']],
+  ['planting', 'demo-2026-row-a-1', '2026-06-16', ['tier']],
+  ['place', 'demo-tunnel', '2026-06-17', ['open-tunnel', 'shut-tunnel', 'shake']],
+  ['garden', 'demo-windrow-lane', '2026-06-13', ['scout']],
+]
+
 /** What the places of the demo garden were given this year. */
 export function careEntries(): Draft[] {
   const entry = (kind: 'watered' | 'fed', place: string, on: string, data: object) =>
@@ -76,8 +86,20 @@ export function careEntries(): Draft[] {
       entries.push(entry('watered', place, on, { litres }))
     return entries
   })
+  const tended = TENDED.map(
+    ([type, id, on, works]) =>
+      ({
+        subject: { type, id },
+        kind: 'tended',
+        on,
+        data: { works },
+        note: '',
+        voids: null,
+      }) as unknown as Draft,
+  )
   return [
     ...waterings,
+    ...tended,
     ...FED.map(([place, on, grams, product]) => entry('fed', place, on, { ...product, grams })),
     entryOfSpade(),
   ]

@@ -1,18 +1,15 @@
-import { daysBetween, type IsoDate } from '../../core/calendar'
-import { indexOf } from '../../core/climate'
+import type { IsoDate } from '../../core/calendar'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import { potOf, type Manner } from '../../core/facts'
-import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
 import {
-  depthConditions,
-  entriesOfPlant,
-  grownAlong,
-  plantCourse,
-  type PlantingOutlook,
-  type SeasonOutlook,
-} from '../../core/season'
+  advisePruning,
+  pruningContextOf,
+  type Cut,
+  type PruningContext,
+  type SystemOutcome,
+} from '../../core/pruning'
+import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
-import { usualHeight } from '../../core/support'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
@@ -46,9 +43,6 @@ export interface PlantView {
   history: { id: string; text: string; misfit: string | null }[]
 }
 
-/** Days looked ahead. */
-const DAYS_AHEAD = 4
-
 export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantView | null {
   const position = state.plants.find((plant) => plant.id === id)
   const outlook = outlookOn(state, on)
@@ -59,7 +53,7 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
   const told = entriesOfPlant(outlook, id, planting.id)
   const course = plantCourse(own, told, on)
   const plant = grownAlong(course, plantTraits(cultivar))
-  const context = contextOf(state, outlook, own)
+  const context = pruningContextOf(outlook, own, wetnessOf(state))
   const system = planting.training
   const advice = advisePruning({ plant, system, context })
   return {
@@ -110,28 +104,4 @@ function groundOf(
     wetness: wetnessPressure,
   })
   return answer.inRow * (place.kind === 'rows' ? answer.betweenRows : answer.lines)
-}
-
-function contextOf(state: GardenState, outlook: SeasonOutlook, own: PlantingOutlook): PruningContext {
-  const { planting, cultivar, dates, air, place } = own
-  const at = indexOf(air, outlook.today)
-  const { seasonSlackDays, dailyDegreeDays } = depthConditions(outlook, own)
-  const setOut = dates['set-out'].date
-  return {
-    date: outlook.today,
-    // Past the forecast nobody knows the day's rain; under cover none falls.
-    forecast: Array.from({ length: DAYS_AHEAD }, (_, ahead) => ({
-      rain:
-        place.kind === 'tunnel' || outlook.line.sources[at + ahead] === 'normal'
-          ? 0
-          : (air.rain[at + ahead] ?? 0),
-      tmax: air.tmax[at + ahead] ?? 0,
-    })),
-    wetnessPressure: wetnessOf(state),
-    daysSinceTransplant: setOut === null ? 0 : Math.max(0, daysBetween(setOut, outlook.today)),
-    seasonSlackDays,
-    lastUsefulFlower: dates.top.date,
-    supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
-    dailyDegreeDays: Math.min(40, Math.max(0, dailyDegreeDays)),
-  }
 }

@@ -37,8 +37,10 @@ function schemaOfUnit({ unit, label }: ActField, manner: Manner): AnySchema {
       return quantityField('temperature', manner, { low: -30, high: 60 })
     case 'mass':
       return quantityField('mass', manner, { low: 0.001, high: 1000 })
+    case 'grams':
+      return quantityField('mass', manner, { low: 0.0001, high: 1000, bareUnit: 'g' })
     case 'volume':
-      return quantityField('volume', manner, { low: 0.02, high: 200 })
+      return quantityField('volume', manner, { low: 0.02, high: 100_000 })
   }
 }
 
@@ -87,6 +89,9 @@ export function ActForm({
     defaults: { ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])), note: '' },
     send: async (typed) => {
       const { note, ...numbers } = schema.cast(typed) as { note: string } & Record<string, number | null>
+      // What the log counts in grams was typed as a mass, which is read in kg.
+      for (const { name, unit } of fields)
+        if (unit === 'grams' && typeof numbers[name] === 'number') numbers[name] *= 1000
       onKeep(numbers as Record<string, number | null>, note)
       return undefined
     },

@@ -15,8 +15,9 @@ import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
-import { sayMinutes } from '../../wording/calls'
+import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { waterOn } from '../../data/garden-water'
+import { sayMinutes, sayWorks } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
 import { capital } from '../../wording/names'
 import { sayTemperature } from '../../wording/say'
@@ -38,7 +39,12 @@ export function roundOf(state: GardenState, on: IsoDate): Round {
 
 function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Round {
   const manner = mannerOf(state.garden)
-  const calls = callsOf(outlook)
+  const calls = callsOf(outlook, {
+    id: state.garden.id,
+    plants: plantsOn(state, on),
+    water: waterOn(state, on),
+    wetness: wetnessOf(state),
+  })
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
   const stops = due.map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner))
   return {
@@ -94,6 +100,10 @@ const TOOLS: Partial<Record<CallKind, string[]>> = {
   pick: ['basket', 'scales'],
   top: ['snips'],
   clear: ['fork', 'barrow'],
+  tend: ['snips', 'ties'],
+  water: ['can or hose'],
+  feed: ['feed', 'scoop'],
+  shade: ['shade cloth'],
 }
 
 function carryFor(calls: readonly Call[]): string {
@@ -111,7 +121,7 @@ function doneOn(outlook: SeasonOutlook, on: IsoDate): Round['done'] {
       const about = planting ? `${planting.place.name}, ${planting.cultivar.name}` : (place ?? 'Garden')
       return {
         id: entry.id,
-        text: `${about}: ${ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
+        text: `${about}: ${entry.kind === 'tended' ? sayWorks(entry.data.works) : ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
       }
     })
 }

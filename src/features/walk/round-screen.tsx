@@ -9,6 +9,7 @@ import { addDays } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
 import { DaysAhead } from './days-ahead'
 import { FirstAnswerPart } from './first-answer'
+import { tendingEntries } from './tending-entries'
 import { StopDetail, type Open, type StopActs } from './stop-detail'
 import { StopList } from './stop-list'
 import type { Round, Stop } from './types'
@@ -49,13 +50,23 @@ export function RoundScreen({ round }: { round: Round }) {
     else void keep(whole)
   }
 
+  /** Works and cuts on all plants but those that are left out. */
+  const tended = (except: readonly string[], note: string) => {
+    if (stop?.act.type !== 'tend') return
+    const [first, ...more] = tendingEntries(stop.subject, stop.act, except)
+    if (!first) return setOpen(null)
+    enterOrAsk({ ...first, more, note, said: `${stop.place}: ${stop.title.toLowerCase()}.` }, first.subject)
+  }
+
   const acts: StopActs = {
+    tended,
     open,
     setOpen,
     done: () => {
       if (!stop) return
       const { act } = stop
-      if (act.type === 'open') router.push(on === now ? act.href : `${act.href}?on=${on}`)
+      if (act.type === 'tend') tended([], '')
+      else if (act.type === 'open') router.push(on === now ? act.href : `${act.href}?on=${on}`)
       else if (act.type === 'ask') setOpen('adjust')
       else
         enterOrAsk(
@@ -64,7 +75,7 @@ export function RoundScreen({ round }: { round: Round }) {
         )
     },
     keep: (numbers, note) => {
-      if (!stop || stop.act.type === 'open') return
+      if (!stop || stop.act.type === 'open' || stop.act.type === 'tend') return
       enterOrAsk(
         {
           kind: stop.act.kind,
@@ -94,6 +105,7 @@ export function RoundScreen({ round }: { round: Round }) {
 
   const step = (by: number) => () => {
     const next = all[Math.min(all.length - 1, Math.max(0, index + by))]
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
     if (next) select(next.call)
   }
   const act = (run: () => void) => () => {
@@ -138,7 +150,9 @@ export function RoundScreen({ round }: { round: Round }) {
           onSelect={select}
         />
       </section>
-      <section className={`min-w-0 grow px-6 py-4 max-sm:px-4 ${chosen ? '' : 'max-sm:hidden'}`}>
+      <section
+        className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-[6.5625rem] sm:max-h-[calc(100dvh-6.5625rem)] sm:self-start sm:overflow-y-auto ${chosen ? '' : 'max-sm:hidden'}`}
+      >
         <button className="btn mb-3 min-h-11 sm:hidden" onClick={() => setChosen(null)}>
           Back to the round
         </button>

@@ -4,6 +4,8 @@ import { lazy, Suspense } from 'react'
 import { Cautions, Why, PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { StopPicture } from './stop-picture'
+import { TendForm } from './tend-form'
+import { TendedPlants } from './tended-plants'
 import type { Stop } from './types'
 import { WaitForm } from './wait-form'
 
@@ -17,6 +19,7 @@ export interface StopActs {
   setOpen: (open: Open) => void
   done: () => void
   keep: (numbers: Record<string, number | null>, note: string) => void
+  tended: (except: readonly string[], note: string) => void
   putOff: (days: number) => void
   decline: (why: string) => void
 }
@@ -55,7 +58,10 @@ export function StopDetail({
         <Buttons stop={stop} acts={acts} />
       )}
       <div className="mt-4">
-        {open === 'adjust' && stop.act.type !== 'open' && (
+        {open === 'adjust' && stop.act.type === 'tend' && (
+          <TendForm key={stop.call} act={stop.act} onKeep={acts.tended} onCancel={() => setOpen(null)} />
+        )}
+        {open === 'adjust' && stop.act.type !== 'open' && stop.act.type !== 'tend' && (
           <Suspense>
             <ActForm
               key={stop.call}
@@ -71,8 +77,9 @@ export function StopDetail({
           <WaitForm key={stop.call + open} kind={open} acts={acts} />
         )}
       </div>
-      <div className="mt-4 grid gap-6 lg:grid-cols-[3fr_2fr]">
+      <div className="mt-4 grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
         <div className="space-y-4">
+          {stop.act.type === 'tend' && <TendedPlants alike={stop.act.alike} />}
           <Why reasons={stop.reasons} />
           {stop.ifItWaits && (
             <section>

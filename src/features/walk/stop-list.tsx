@@ -86,7 +86,11 @@ function StopRow({
       <button
         className={`grid w-full grid-cols-[2.25rem_1fr_auto] gap-x-2 border-l-4 px-3 py-2.5 text-left ${selected ? 'border-leaf bg-base-200' : 'border-transparent hover:bg-base-200'}`}
         aria-current={selected ? 'true' : undefined}
-        onClick={() => onSelect(stop.call)}
+        onClick={(event) => {
+          // After a click Enter is to do the stop, not to choose it once more.
+          if (event.detail > 0) event.currentTarget.blur()
+          onSelect(stop.call)
+        }}
       >
         <span
           className={`row-span-3 mt-0.5 grid size-7 place-items-center rounded-full border text-sm font-semibold ${MARKS[stop.urgency]}`}

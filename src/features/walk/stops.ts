@@ -1,9 +1,11 @@
 import type { Call, CallAnswer } from '../../core/calls'
-import type { Manner, PlantPosition } from '../../core/facts'
+import { COMMON_PRODUCTS } from '../../core/feeding'
+import type { Manner, PlantPosition, Work } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'
 import { sayCall, sayDone, sayMinutes, sayWhen } from '../../wording/calls'
+import { sayCuts } from '../../wording/pruning'
 import { sayReason } from '../../wording/say-reason'
 import type { Act, Picture, Stop } from './types'
 
@@ -15,19 +17,25 @@ export function stopOf(
   manner: Manner,
 ): Stop {
   const planting = outlook.plantings.find((other) => other.planting.id === call.plantingId)!
+  const inPlace = outlook.plantings.filter(({ place }) => place.id === call.placeId)
   const reasons = call.advice.reasons.map((reason) => ({
     text: sayReason(reason, manner),
     weight: reason.weight,
   }))
   const { answer } = call.advice
-  const subject = { type: 'planting' as const, id: call.plantingId }
+  const { subject } = call
   return {
     call: call.id,
     kind: call.kind,
     subject,
     entrySubject: answer.kind === 'read-soil' ? { type: 'place', id: call.placeId } : subject,
-    place: planting.place.name,
-    cultivar: planting.cultivar.name,
+    place: subject.type === 'garden' ? 'The whole garden' : planting.place.name,
+    cultivar:
+      subject.type === 'planting'
+        ? planting.cultivar.name
+        : subject.type === 'place'
+          ? [...new Set(inPlace.map(({ cultivar }) => cultivar.name))].join(', ')
+          : 'every place',
     title: sayCall(answer, manner),
     deciding: reasons.find(({ weight }) => weight === 'decides')?.text ?? reasons[0]?.text ?? '',
     when: sayWhen(call, manner),
@@ -38,11 +46,16 @@ export function stopOf(
     cautions: call.advice.cautions.map((id) => CAUTIONS[id]),
     picture: pictureOf(answer, planting, outlook, plants),
     doneLabel: answer.kind === 'set-out' && !answer.go ? 'Look at planting day' : sayDone(call.kind),
-    act: actOf(answer, planting, manner),
+    act: actOf(answer, planting, plants, manner),
   }
 }
 
-function actOf(answer: CallAnswer, { planting }: PlantingOutlook, manner: Manner): Act {
+function actOf(
+  answer: CallAnswer,
+  { planting, cultivar }: PlantingOutlook,
+  plants: readonly PlantPosition[],
+  manner: Manner,
+): Act {
   const text = (kind: 'length' | 'temperature' | 'volume' | 'mass', value: number) =>
     formatMeasure({ kind, value }, manner).replace(/\u00a0/g, ' ')
   const whole = (name: string, label: string, value: number) => ({
@@ -120,8 +133,61 @@ function actOf(answer: CallAnswer, { planting }: PlantingOutlook, manner: Manner
       return { type: 'enter', kind: 'topped', data: {}, fields: [] }
     case 'clear':
       return { type: 'enter', kind: 'cleared', data: {}, fields: [] }
+    case 'water':
+      return {
+        type: 'enter',
+        kind: 'watered',
+        data: { litres: answer.litres },
+        fields: [
+          { name: 'litres', label: 'Given in all', unit: 'volume', initial: text('volume', answer.litres) },
+        ],
+      }
+    case 'feed': {
+      const { n, p2o5, k2o, release, nitrogen, releaseDays } = COMMON_PRODUCTS.find(
+        ({ name }) => name === answer.product,
+      )!
+      return {
+        type: 'enter',
+        kind: 'fed',
+        data: {
+          name: answer.product,
+          grams: answer.grams,
+          n,
+          p2o5,
+          k2o,
+          release,
+          nitrogen,
+          ...(releaseDays === null ? {} : { days: releaseDays }),
+        },
+        fields: [
+          { name: 'grams', label: 'Given in all', unit: 'grams', initial: text('mass', answer.grams / 1000) },
+        ],
+      }
+    }
+    case 'tend':
+      return {
+        type: 'tend',
+        works: answer.works,
+        alike: answer.alike.map(({ plants: alike, cuts }) => ({
+          cuts,
+          plants: alike.map((plant) => ({ ...plant, each: sayCuts(cuts, cultivar.crop) })),
+        })),
+        plants: plants
+          .filter(({ plantingId }) => plantingId === planting.id)
+          .map(({ id, label }) => ({ id, label })),
+      }
+    case 'vent':
+      return work(answer.shuts === null ? ['open-tunnel'] : ['open-tunnel', 'shut-tunnel'])
+    case 'shake':
+      return work(['shake'])
+    case 'shade':
+      return work(['shade'])
+    case 'scout':
+      return work(['scout'])
   }
 }
+
+const work = (works: Work[]): Act => ({ type: 'enter', kind: 'tended', data: { works }, fields: [] })
 
 function pictureOf(
   answer: CallAnswer,

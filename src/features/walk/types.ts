@@ -1,7 +1,8 @@
 import type { Place } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import type { CallKind, Urgency } from '../../core/calls'
-import type { EntryData, EntryKind, EntrySubject, Manner } from '../../core/facts'
+import type { EntryData, EntryKind, EntrySubject, Manner, Work } from '../../core/facts'
+import type { PlantPart } from '../../core/crop'
 import type { Canopy } from '../../core/season'
 
 export type Picture =
@@ -14,13 +15,20 @@ export type Picture =
 export interface ActField {
   name: string
   label: string
-  unit: 'whole' | 'length' | 'temperature' | 'mass' | 'volume' | 'hours'
+  unit: 'whole' | 'length' | 'temperature' | 'mass' | 'grams' | 'volume' | 'hours'
   initial: string
   optional?: boolean
 }
 
 /** What doing the stop means: an entry at once, one whose numbers only the grower knows, or a screen of its own. */
 export type Act =
+  | {
+      /** Works and cuts on the plants that are ticked. */
+      type: 'tend'
+      works: Work[]
+      alike: { plants: { id: string; label: string; each: string }[]; cuts: PlantPart[] }[]
+      plants: { id: string; label: string }[]
+    }
   | { type: 'enter'; kind: EntryKind; data: EntryData[EntryKind]; fields: ActField[] }
   | { type: 'ask'; kind: EntryKind; data: EntryData[EntryKind]; fields: ActField[] }
   | { type: 'open'; href: string }

@@ -14,6 +14,8 @@ export interface NewEntry {
   kind: EntryKind
   data: EntryData[EntryKind]
   note?: string
+  /** What is entered with it, all or none. */
+  more?: Pick<NewEntry, 'subject' | 'kind' | 'data'>[]
   /** What to say when it is kept. */
   said: string
 }
@@ -23,17 +25,20 @@ export function useEntering(on: IsoDate) {
   const [answered, setAnswered] = useState<readonly string[]>([])
 
   const keep = useCallback(
-    async ({ call, said, note = '', ...entry }: NewEntry) => {
+    async ({ call, said, note = '', more = [], ...entry }: NewEntry) => {
       const restore = () => setAnswered((before) => before.filter((other) => other !== call))
       setAnswered((before) => [...before, call])
-      const id = v7()
+      const drafts = [entry, ...more].map((one) => ({ ...one, id: v7(), on, note }) as EntryDraft)
       try {
-        const result = await enter([{ ...entry, id, on, note } as EntryDraft])
+        const result = await enter(drafts)
         // The fresh round no longer holds the call; asked again another day, it must show.
         restore()
         if (!result.ok) return void toast.error(result.message)
         toast(said, {
-          action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
+          action: {
+            label: 'Take back',
+            onClick: () => void Promise.all(drafts.map(({ id }) => undo({ id: v7(), entry: id }))),
+          },
         })
       } catch {
         restore()

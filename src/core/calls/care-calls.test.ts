@@ -1,0 +1,207 @@
+import { describe, expect, it } from 'vitest'
+import { addDays, isoDate, type IsoDate } from '../calendar'
+import { emptySeries } from '../climate'
+import { plainPlace, type LogEntry, type Place, type Planting } from '../facts'
+import { seasonOutlook } from '../season'
+import { bed, entryOf, sampleGarden, sixSlicers, slicer } from '../season/sample-garden'
+import { gardenWater } from '../watering'
+import { callsOf, type Call, type CallKind } from '.'
+import { walkingOrder } from './walking-order'
+
+const SITE = { latitude: 41, longitude: -97, elevation: 450 }
+const planting: Planting = { ...sixSlicers, plannedSetOut: '2026-05-20' as IsoDate }
+const planted = [
+  entryOf('s', 'sown', '2026-03-30', { seeds: 11 }),
+  entryOf('u', 'emerged', '2026-04-07', { count: 9 }),
+  entryOf('o', 'set-out', '2026-05-20', {
+    count: 6,
+    method: 'upright',
+    school: 'deep',
+    stemBuried: 0.1,
+    holeDepth: 0.2,
+    leavesStripped: 2,
+  }),
+]
+const ofPlace = (id: string, kind: LogEntry['kind'], on: string, data: object) =>
+  entryOf(id, kind, on, data, { subject: { type: 'place', id: 'p' } })
+const plants = Array.from({ length: 6 }, (_, index) => ({
+  id: `a${index}`,
+  plantingId: 'a',
+  label: String(index + 1),
+  x: 0.3 + index * 0.45,
+  y: 0.6,
+  from: null,
+  to: null,
+}))
+
+function careOn(
+  on: string,
+  entries: LogEntry[] = [],
+  change: { place?: Place; tmax?: number; wind?: number; support?: Planting['support'] } = {},
+): Call[] {
+  const { place = bed, tmax = 27, wind = 2, support = 'stake' } = change
+  const today = isoDate(on)
+  const forecast = emptySeries((Date.parse(on) / 86_400_000) | 0, 7)
+  for (let day = 0; day < 7; day++) {
+    forecast.tmin[day] = 15
+    forecast.tmax[day] = tmax
+    forecast.dewPoint[day] = 12
+    forecast.solar[day] = 24
+    forecast.wind[day] = wind
+  }
+  const outlook = seasonOutlook(
+    sampleGarden([...planted, ...entries], { places: [place], plantings: [{ ...planting, support }] }),
+    today,
+    forecast,
+  )
+  const garden = { site: SITE, soil: 'loam' as const, places: [place], readings: [] }
+  return callsOf(outlook, { id: 'g', plants, water: gardenWater(outlook, garden, 14), wetness: 'medium' })
+}
+const find = (calls: Call[], kind: CallKind) => calls.find((call) => call.kind === kind)
+const watered = (on: string) => ofPlace(`w${on}`, 'watered', on, { litres: 200 })
+const cut = (on: string) => entryOf(`c${on}`, 'pruned', on, { cuts: [{ stem: 0, node: 0, organ: 'leaf' }] })
+
+describe('water', () => {
+  it('is asked once the root zone nears its limit, with litres that fill it, and not after a watering', () => {
+    const dry = find(careOn('2026-06-30'), 'water')!
+    expect(dry.urgency).toBe('today')
+    expect(dry.subject).toEqual({ type: 'place', id: 'p' })
+    if (dry.advice.answer.kind !== 'water') throw new Error()
+    expect(dry.advice.answer.litres).toBeGreaterThan(20)
+    expect(dry.advice.answer.dripMinutes).toBeNull()
+    expect(find(careOn('2026-06-30', [watered('2026-06-30')]), 'water')?.urgency).not.toBe('today')
+  })
+  it('of a dry pot, however crowded, is lost if it waits until morning', () => {
+    const pot = { ...plainPlace({ id: 'p', name: 'P', kind: 'container', length: 0.4, width: 0.4 }) }
+    expect(find(careOn('2026-06-30', [], { place: pot }), 'water')!.urgency).toBe('tonight')
+  })
+  it('says drip in minutes by its emitters', () => {
+    const drip = { ...bed, dripLines: [0.6], emitterSpacing: 0.3, emitterFirst: 0.15 }
+    const { answer } = find(careOn('2026-06-30', [], { place: drip }), 'water')!.advice
+    if (answer.kind !== 'water') throw new Error()
+    expect(answer.dripMinutes).toBeCloseTo((answer.litres / (10 * 2)) * 60, 6)
+  })
+})
+
+describe('ties and cuts', () => {
+  it('are asked together, with a call of their own for each thing that joins', () => {
+    const both = find(careOn('2026-06-15'), 'tend')!
+    const { answer } = both.advice
+    if (answer.kind !== 'tend') throw new Error()
+    expect(answer.works).toEqual(['tie'])
+    expect(answer.cuts.sucker).toBeGreaterThan(0)
+    expect(answer.alike).toHaveLength(1)
+    expect(answer.alike[0]!.plants).toHaveLength(6)
+    const tied = entryOf('t', 'tended', '2026-06-14', { works: ['tie'] })
+    const only = find(careOn('2026-06-15', [tied]), 'tend')!
+    if (only.advice.answer.kind !== 'tend') throw new Error()
+    expect(only.advice.answer.works).toEqual([])
+    expect(only.id).not.toBe(both.id)
+    expect(only.minutes).toBeLessThan(both.minutes)
+  })
+  it('grow apart the plants that were cut otherwise', () => {
+    const one = { ...cut('2026-06-08'), subject: { type: 'plant' as const, id: 'a3' } }
+    const { answer } = find(careOn('2026-06-15', [one as LogEntry]), 'tend')!.advice
+    if (answer.kind !== 'tend') throw new Error()
+    expect(answer.alike.map(({ plants: alike }) => alike.map(({ label }) => label).join())).toEqual([
+      '1,2,3,5,6',
+      '4',
+    ])
+  })
+  it('rest after a cutting, and are asked again as shoots grow', () => {
+    const tied = (on: string) => entryOf(`t${on}`, 'tended', on, { works: ['tie'] })
+    expect(find(careOn('2026-06-16', [cut('2026-06-15'), tied('2026-06-15')]), 'tend')).toBeUndefined()
+    expect(find(careOn('2026-06-24', [cut('2026-06-15'), tied('2026-06-23')]), 'tend')).toBeDefined()
+  })
+  it('go first where wind comes that breaks what is not tied', () => {
+    const calm = find(careOn('2026-06-15'), 'tend')!
+    const storm = find(careOn('2026-06-15', [], { wind: 10 }), 'tend')!
+    expect([calm.urgency, storm.urgency]).toEqual(['today', 'tonight'])
+    expect(storm.advice.reasons.map(({ rule }) => rule)).toContain('call.storm')
+  })
+  it('ask a string of a weave, and nothing of a cage', () => {
+    const works = (support: Planting['support']) => {
+      const answer = find(careOn('2026-06-15', [], { support }), 'tend')?.advice.answer
+      return answer?.kind === 'tend' ? answer.works : []
+    }
+    expect(works('weave')).toEqual(['tier'])
+    expect(works('cage')).toEqual([])
+  })
+})
+
+describe('a tunnel and the garden', () => {
+  const tunnel = { ...plainPlace({ id: 'p', name: 'P', kind: 'tunnel', length: 6, width: 2.4 }) }
+  it('is opened on a warm day, once', () => {
+    const open = find(careOn('2026-06-30', [], { place: tunnel }), 'vent')!
+    expect(open.advice.answer).toMatchObject({ kind: 'vent' })
+    const done = ofPlace('v', 'tended', '2026-06-30', { works: ['open-tunnel'] })
+    expect(find(careOn('2026-06-30', [done], { place: tunnel }), 'vent')).toBeUndefined()
+    expect(find(careOn('2026-06-30', [], { place: tunnel, tmax: 15 }), 'vent')).toBeUndefined()
+    expect(find(careOn('2026-06-30'), 'vent')).toBeUndefined()
+  })
+  it('has its trusses shaken each second day while they flower', () => {
+    const shaken = (on: string) => ofPlace('k', 'tended', on, { works: ['shake'] })
+    expect(find(careOn('2026-07-05', [], { place: tunnel }), 'shake')!.urgency).toBe('today')
+    expect(find(careOn('2026-07-05', [shaken('2026-07-04')], { place: tunnel }), 'shake')!.urgency).toBe(
+      'coming',
+    )
+    expect(find(careOn('2026-07-05'), 'shake')).toBeUndefined()
+  })
+  it('is shaded before scorching heat, and looked over by how hard wet leaves press', () => {
+    expect(find(careOn('2026-06-30', [], { tmax: 39 }), 'shade')!.subject).toEqual({
+      type: 'garden',
+      id: 'g',
+    })
+    expect(find(careOn('2026-06-30'), 'shade')).toBeUndefined()
+    const scouted = entryOf(
+      'l',
+      'tended',
+      '2026-06-26',
+      { works: ['scout'] },
+      { subject: { type: 'garden', id: 'g' } },
+    )
+    expect(find(careOn('2026-06-30'), 'scout')!.urgency).toBe('today')
+    expect(find(careOn('2026-06-30', [scouted]), 'scout')!.window.due).toBe('2026-07-03')
+  })
+})
+
+describe('all calls', () => {
+  it('are the same whatever the order in which equal entries came', () => {
+    const entries = [
+      watered('2026-06-20'),
+      cut('2026-06-10'),
+      entryOf('t', 'tended', '2026-06-12', { works: ['tie'] }),
+    ]
+    expect(careOn('2026-06-28', [...entries].reverse())).toEqual(careOn('2026-06-28', entries))
+  })
+  it('stay declined until something else is asked', () => {
+    const call = find(careOn('2026-06-15'), 'tend')!
+    const declined = entryOf('d', 'declined', '2026-06-15', { call: call.id, why: '' })
+    expect(find(careOn('2026-06-15', [declined]), 'tend')).toBeUndefined()
+    const tied = entryOf('t', 'tended', '2026-06-15', { works: ['tie'] })
+    expect(find(careOn(addDays(isoDate('2026-06-15'), 1), [declined, tied]), 'tend')).toBeDefined()
+  })
+})
+
+describe('the walk', () => {
+  it('goes from the corner to the nearest place each time', () => {
+    const at = (id: string, x: number, y: number) => ({
+      ...plainPlace({ id, name: id, kind: 'bed', length: 2, width: 1 }),
+      x,
+      y,
+    })
+    expect(walkingOrder([at('far', 20, 0), at('mid', 8, 0), at('near', 0, 0), at('up', 0, 4)])).toEqual([
+      'near',
+      'up',
+      'mid',
+      'far',
+    ])
+    expect(walkingOrder([])).toEqual([])
+  })
+})
+
+it('asks nothing of what was not set out', () => {
+  const outlook = seasonOutlook(sampleGarden([], { cultivars: [slicer] }), isoDate('2026-06-15'), null)
+  const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low' })
+  expect(calls.every(({ kind }) => kind === 'sow')).toBe(true)
+})

@@ -1,0 +1,112 @@
+import { addDays } from '../calendar'
+import { adviseFeed, feedWarnings, placeLedger } from '../feeding'
+import { count, mass, onDate, waterDepth } from '../quantity'
+import { ofKind } from '../facts'
+import { usualFeeding } from '../transplant'
+import { dripOf, irrigationMinutes, nextWatering, type WateredPlace } from '../watering'
+import type { Call } from './call'
+import { makeCallAbout, type PlaceContext } from './context'
+
+/** † Working times, min. */
+const MINUTES = { tap: 2, can: 2, canLitres: 10, feed: 5, feedPlant: 1 }
+/** A watering is told of so many days before. */
+const WATER_AHEAD = 2
+/** † Days between feeds: of a pot, of a bed. */
+const FEED_EVERY = { pot: 7, bed: 14 }
+
+const lastOf = (entries: WateredPlace['entries'], kind: 'watered' | 'fed') =>
+  entries.findLast((entry) => entry.kind === kind)?.on ?? null
+
+/** A place that comes to where growth slows. */
+export function water(context: PlaceContext, { place, entries, water: own }: WateredPlace): Call | null {
+  const { today } = context
+  const { depletion, ahead, states, course } = own
+  const state = states.at(-1)
+  if (!state) return null
+  const next = nextWatering(depletion, ahead)
+  const isDry = depletion > state.raw
+  if (!isDry && (next.inDays === null || next.inDays + 1 > WATER_AHEAD)) return null
+  const due = isDry ? today : addDays(today, next.inDays! + 1)
+  const litres = Math.max(0.1, (isDry ? depletion : next.depth) * course.area)
+  const drip = dripOf(place)
+  const last = lastOf(entries, 'watered')
+  return makeCallAbout(context, {
+    occurrence: last ?? 'first',
+    due,
+    late: null,
+    tonight: isDry && place.pot !== null,
+    minutes: drip ? MINUTES.tap : MINUTES.can * Math.max(1, litres / MINUTES.canLitres),
+    advice: {
+      answer: {
+        kind: 'water',
+        litres,
+        dripMinutes: drip && irrigationMinutes({ litres, ...drip }),
+        splits: next.splits,
+      },
+      reasons: [
+        {
+          rule: isDry ? 'call.water-dry' : 'call.water-due',
+          values: { missing: waterDepth(depletion), limit: waterDepth(state.raw) },
+          weight: 'decides',
+        },
+        ...(last
+          ? [
+              {
+                rule: 'call.water-last' as const,
+                values: { date: onDate(last) },
+                weight: 'supports' as const,
+              },
+            ]
+          : [{ rule: 'call.water-never' as const, values: {}, weight: 'supports' as const }]),
+      ],
+      cautions: [],
+    },
+    ifItWaits: {
+      rule: place.pot ? 'call.waits-water-pot' : 'call.waits-water',
+      values: {},
+      weight: 'supports',
+    },
+  })
+}
+
+/** A place in which nitrogen will be missing. */
+export function feed(context: PlaceContext, watered: WateredPlace): Call | null {
+  const { place, plantings, entries, water: own } = watered
+  const { today } = context
+  const last = lastOf(entries, 'fed')
+  if (last !== null && addDays(last, place.pot ? FEED_EVERY.pot : FEED_EVERY.bed) > today) return null
+  const ledger = placeLedger(place, plantings, entries, own.states, today)
+  if (!ledger) return null
+  const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+  const { mix, gap } = adviseFeed(ledger, usualFeeding(place), plants)
+  if (!mix) return null
+  const flowers = plantings.some(({ entries: told }) => ofKind(told, 'flowered').length > 0)
+  return makeCallAbout(context, {
+    occurrence: last ?? 'first',
+    due: today,
+    late: null,
+    minutes: MINUTES.feed + MINUTES.feedPlant * plants,
+    advice: {
+      answer: { kind: 'feed', product: mix.name, grams: mix.grams, plants },
+      reasons: [
+        { rule: 'call.feed-gap', values: { missing: mass(gap.n / 1000) }, weight: 'decides' },
+        ...feedWarnings(own, ledger).map((warning) => ({
+          rule: `call.feed-${warning}` as const,
+          values: {},
+          weight: 'warns' as const,
+        })),
+        ...(flowers
+          ? [
+              {
+                rule: 'call.feed-flowers' as const,
+                values: { plants: count(plants) },
+                weight: 'supports' as const,
+              },
+            ]
+          : []),
+      ],
+      cautions: ['label-is-limit'],
+    },
+    ifItWaits: { rule: 'call.waits-feed', values: {}, weight: 'supports' },
+  })
+}

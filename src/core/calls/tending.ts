@@ -1,0 +1,148 @@
+import { addDays, type IsoDate } from '../calendar'
+import { indexOf } from '../climate'
+import { runningDegreeDays } from '../crop'
+import { ofKind, type Work } from '../facts'
+import { count, length, onDate, speed } from '../quantity'
+import { plantingCuts, type AlikePlants } from '../pruning'
+import { stemHeightAfter, tyingPlans } from '../support'
+import type { Reason } from '../advice'
+import type { Call, CallGarden, CallRule } from './call'
+import { makeCall, stands, type CallContext } from './context'
+
+/** † Working times, min: a tie, a plant's suckers, its lower leaves, a bay of a weave, a plant lowered. */
+const MINUTES = { tie: 0.5, suckers: 1, leaves: 1, tier: 1.5, lower: 2 }
+const PLANTS_A_BAY = 2
+/** † Days between two rounds of cutting on the same plants. */
+const CUT_EVERY = 4
+/** † Leaves of a plant that are worth going there for. */
+const LEAVES_TOGETHER = 3
+/** † m/s of a day's mean wind that breaks what is not tied; days looked ahead. */
+const STORM = 8
+const STORM_AHEAD = 2
+
+/** A planting's ties, strings and cuts that are due together. */
+export function tend(context: CallContext, garden: CallGarden): Call | null {
+  if (!stands(context)) return null
+  const { planting, today, season, at } = context
+  const ties = tiesDue(context)
+  const cut = lastCut(context)
+  const rests = cut !== null && addDays(cut, CUT_EVERY) > today
+  const alike = rests
+    ? []
+    : plantingCuts(season, context, garden.plants, garden.wetness).filter(({ cuts }) =>
+        ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts),
+      )
+  if (ties.length === 0 && alike.length === 0) return null
+  const cuts = countCuts(alike)
+  const plants = alike.reduce((sum, group) => sum + group.plants.length, 0)
+  const wind = Math.max(
+    ...Array.from({ length: STORM_AHEAD }, (_, ahead) =>
+      season.line.sources[at + ahead + 1] === 'normal' ? 0 : (season.line.air.wind[at + ahead + 1] ?? 0),
+    ),
+  )
+  const storm = ties.length > 0 && wind >= STORM
+  const reasons: Reason<CallRule>[] = [
+    ...ties.map(({ work, stem, height }): Reason<CallRule> => ({
+      rule: `call.${work}`,
+      values: { stem: length(stem), height: length(height) },
+      weight: 'decides',
+    })),
+    ...(plants > 0
+      ? [
+          {
+            rule: 'call.cut' as const,
+            values: { suckers: count(cuts.sucker), leaves: count(cuts.leaf), trusses: count(cuts.truss) },
+            weight: ties.length > 0 ? ('supports' as const) : ('decides' as const),
+          },
+        ]
+      : []),
+    ...(storm
+      ? [{ rule: 'call.storm' as const, values: { wind: speed(wind) }, weight: 'warns' as const }]
+      : []),
+    ...(cut
+      ? [{ rule: 'call.cut-last' as const, values: { date: onDate(cut) }, weight: 'supports' as const }]
+      : []),
+  ]
+  const works = ties.map(({ work }) => work)
+  const asked = [
+    ...works,
+    ...(['sucker', 'leaf', 'truss', 'tip'] as const).filter((organ) => cuts[organ] > 0),
+  ]
+  return makeCall(context, {
+    occurrence: `${asked.join('+')}:${[cut, lastTied(context)].filter(Boolean).sort().at(-1) ?? 'first'}`,
+    due: today,
+    late: null,
+    tonight: storm,
+    minutes:
+      works.reduce((sum, work) => sum + minutesOf(work, planting.count), 0) +
+      (cuts.sucker > 0 ? MINUTES.suckers * plants : 0) +
+      (cuts.leaf > 0 ? MINUTES.leaves * plants : 0),
+    advice: {
+      answer: {
+        kind: 'tend',
+        works,
+        plants: works.length > 0 ? planting.count : plants,
+        cuts,
+        alike: alike.map(partsOf),
+      },
+      reasons,
+      cautions: plants > 0 ? ['sharp-blade', 'foliage-not-food'] : [],
+    },
+    ifItWaits: {
+      rule: ties.length > 0 ? 'call.waits-tie' : 'call.waits-cut',
+      values: {},
+      weight: 'supports',
+    },
+  })
+}
+
+/** Leaves alone wait for one another; anything else is better cut small. */
+const isWorthAWalk = (cuts: AlikePlants['cuts']) =>
+  cuts.some(({ organ }) => organ !== 'leaf') || cuts.length >= LEAVES_TOGETHER
+
+const minutesOf = (work: Work, plants: number) =>
+  work === 'tier'
+    ? MINUTES.tier * Math.ceil(plants / PLANTS_A_BAY)
+    : (work === 'lower' ? MINUTES.lower : MINUTES.tie) * plants
+
+/** Works whose next height the stem has passed since they were done last. */
+function tiesDue(context: CallContext): { work: 'tie' | 'tier' | 'lower'; stem: number; height: number }[] {
+  const { planting, cultivar, grownFor } = context
+  if (grownFor === null) return []
+  const stem = stemHeightAfter(cultivar, planting.training, grownFor)
+  return tyingPlans(planting.support, cultivar, stem).flatMap(({ work, heights }) => {
+    const done = lastWork(context, work)
+    const then = done === null ? 0 : stemOn(context, done)
+    const height = heights.at(-1)
+    return height !== undefined && height > then ? [{ work, stem, height }] : []
+  })
+}
+
+/** Height of the stem on an earlier day, m. */
+function stemOn({ planting, cultivar, dates, air }: CallContext, date: IsoDate): number {
+  const setOut = dates['set-out'].date
+  if (setOut === null) return 0
+  const running = runningDegreeDays(air, cultivar.crop)
+  const sum = running[indexOf(air, date)]! - running[indexOf(air, setOut)]!
+  return stemHeightAfter(cultivar, planting.training, Math.max(0, sum))
+}
+
+const lastWork = ({ entries }: CallContext, work: Work): IsoDate | null =>
+  ofKind(entries, 'tended').findLast(({ data }) => data.works.includes(work))?.on ?? null
+const lastTied = ({ entries }: CallContext) => ofKind(entries, 'tended').at(-1)?.on ?? null
+const lastCut = ({ entries }: CallContext) => ofKind(entries, 'pruned').at(-1)?.on ?? null
+
+function countCuts(alike: readonly AlikePlants[]) {
+  const sum = { sucker: 0, leaf: 0, truss: 0, tip: 0 }
+  for (const { plants, cuts } of alike)
+    for (const { organ } of cuts) {
+      const of = organ === 'flower' || organ === 'fruit' ? 'truss' : organ
+      sum[of] += plants.length
+    }
+  return sum
+}
+
+const partsOf = ({ plants, cuts }: AlikePlants) => ({
+  plants: plants.map(({ id, label }) => ({ id, label })),
+  cuts: cuts.map(({ stem, node, organ }) => ({ stem, node, organ })),
+})

@@ -1,0 +1,84 @@
+import { daysBetween } from '../calendar'
+import { indexOf, type WetnessPressure } from '../climate'
+import { plantTraits } from '../crop'
+import type { PlantPosition } from '../facts'
+import {
+  depthConditions,
+  entriesOfPlant,
+  grownAlong,
+  plantCourse,
+  type PlantingOutlook,
+  type SeasonOutlook,
+} from '../season'
+import { usualHeight } from '../support'
+import { advisePruning } from './advise-pruning'
+import type { PruningContext } from './context'
+import type { Cut } from './cut'
+
+/** Days looked ahead. */
+const DAYS_AHEAD = 4
+
+/** When and where a planting's plants are cut on the outlook's day. */
+export function pruningContextOf(
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
+  wetnessPressure: WetnessPressure,
+): PruningContext {
+  const { planting, cultivar, dates, air, place } = own
+  const at = indexOf(air, outlook.today)
+  const { seasonSlackDays, dailyDegreeDays } = depthConditions(outlook, own)
+  const setOut = dates['set-out'].date
+  return {
+    date: outlook.today,
+    // Past the forecast nobody knows the day's rain; under cover none falls.
+    forecast: Array.from({ length: DAYS_AHEAD }, (_, ahead) => ({
+      rain:
+        place.kind === 'tunnel' || outlook.line.sources[at + ahead] === 'normal'
+          ? 0
+          : (air.rain[at + ahead] ?? 0),
+      tmax: air.tmax[at + ahead] ?? 0,
+    })),
+    wetnessPressure,
+    daysSinceTransplant: setOut === null ? 0 : Math.max(0, daysBetween(setOut, outlook.today)),
+    seasonSlackDays,
+    lastUsefulFlower: dates.top.date,
+    supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
+    dailyDegreeDays: Math.min(40, Math.max(0, dailyDegreeDays)),
+  }
+}
+
+/** Plants of a planting that have grown alike and been cut alike, and what is cut on each of them now. */
+export interface AlikePlants {
+  plants: PlantPosition[]
+  cuts: Cut[]
+}
+
+/**
+ * What is cut today on each plant of a planting; plants of which the same was entered are grown once.
+ *
+ * @param plants of the garden
+ */
+export function plantingCuts(
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
+  plants: readonly PlantPosition[],
+  wetness: WetnessPressure,
+): AlikePlants[] {
+  const { planting, cultivar } = own
+  const alike = new Map<string, PlantPosition[]>()
+  for (const plant of plants) {
+    if (plant.plantingId !== planting.id) continue
+    const key = entriesOfPlant(outlook, plant.id, planting.id)
+      .map(({ id }) => id)
+      .join()
+    alike.set(key, [...(alike.get(key) ?? []), plant])
+  }
+  if (alike.size === 0) return []
+  const context = pruningContextOf(outlook, own, wetness)
+  return [...alike.values()].map((group) => {
+    const told = entriesOfPlant(outlook, group[0]!.id, planting.id)
+    const plant = grownAlong(plantCourse(own, told, outlook.today), plantTraits(cultivar))
+    const { answer } = advisePruning({ plant, system: planting.training, context })
+    return { plants: group, cuts: answer.filter(({ due, action }) => due === undefined && action !== 'keep') }
+  })
+}

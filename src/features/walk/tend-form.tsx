@@ -1,0 +1,63 @@
+'use client'
+
+import { useState } from 'react'
+import { TextField } from '../../components/forms/fields'
+import type { Act } from './types'
+
+/** The plants of a stop, ticked in one go; those left out are unticked. */
+export function TendForm({
+  act,
+  onKeep,
+  onCancel,
+}: {
+  act: Extract<Act, { type: 'tend' }>
+  onKeep: (except: readonly string[], note: string) => void
+  onCancel: () => void
+}) {
+  const [out, setOut] = useState<readonly string[]>([])
+  const [note, setNote] = useState('')
+  const none = out.length === act.plants.length
+  return (
+    <form
+      aria-label="On which plants"
+      className="border-l-4 border-leaf bg-base-200 p-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (!none) onKeep(out, note)
+      }}
+    >
+      <fieldset>
+        <legend className="text-sm text-quiet">Done on these plants; untick what was left out</legend>
+        <div className="flex flex-wrap gap-x-4">
+          {act.plants.map(({ id, label }) => (
+            <label key={id} className="flex min-h-11 min-w-16 items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={!out.includes(id)}
+                onChange={({ target }) =>
+                  setOut(target.checked ? out.filter((other) => other !== id) : [...out, id])
+                }
+              />{' '}
+              {label}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+      <TextField label="Note, if any" value={note} onChange={({ target }) => setNote(target.value)} />
+      {none && (
+        <p role="alert" className="mt-2 font-semibold text-cut">
+          On none of them: put it off, or say that you are not doing it.
+        </p>
+      )}
+      <div className="mt-3 flex gap-2">
+        <button className="btn min-h-11 btn-primary" disabled={none}>
+          Keep it
+        </button>
+        <button type="button" className="btn min-h-11" onClick={onCancel}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  )
+}
