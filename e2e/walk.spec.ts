@@ -107,7 +107,7 @@ test('plants are tied and cut in one go but for one, a pot is watered by what it
   await open(page, '/walk')
   await page.getByRole('button', { name: /Open the tunnel/ }).click()
   await page.keyboard.press('Enter')
-  await expect(entered).toContainText('Tunnel: open the tunnel')
+  await expect(entered).toContainText('Tunnel: tunnel opened')
   await expect(stops).toHaveCount(20)
 })
 

@@ -6,8 +6,8 @@ import type { EntryKind, LogEntry } from '../core/facts'
 import { write, type Reader } from './database'
 import { entrySchema } from './entry-schema'
 import { currentGarden, todayIn } from './gardens'
-import { findEntry, insertEntries, lastEntered } from './log'
-import { placesOf, plantingsOf, plantsOf } from './plantings'
+import { findEntry, insertEntries, isTaken, lastEntered } from './log'
+import { knownSubjects } from './log-subjects'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
 export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
@@ -86,16 +86,39 @@ async function answered(work: () => Promise<Entered>): Promise<Entered> {
 }
 
 async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly EntryDraft[]): Promise<boolean> {
-  const plantings = (await plantingsOf(gardenId, undefined, tx)).map(({ id }) => id)
-  const known: Record<LogEntry['subject']['type'], Set<string>> = {
-    garden: new Set([gardenId]),
-    place: new Set((await placesOf(gardenId, tx)).map(({ id }) => id)),
-    planting: new Set(plantings),
-    plant: new Set(
-      drafts.some(({ subject }) => subject.type === 'plant')
-        ? (await plantsOf(plantings, tx)).map(({ id }) => id)
-        : [],
-    ),
-  }
+  const known = await knownSubjects(tx, gardenId)
   return drafts.every(({ subject }) => known[subject.type].has(subject.id))
+}
+
+/** Takes an entry back and enters what it should have been, in one: the log keeps both. */
+export async function correct(entry: string, draft: EntryDraft, voidId: string): Promise<Entered> {
+  return answered(async () => {
+    const [checked] = (await draftsSchema.validate([draft], { strict: true })) as unknown as EntryDraft[]
+    return write(async (tx) => {
+      const garden = await currentGarden(tx)
+      if (!garden) return refused('There is no garden yet.')
+      const before = await findEntry(garden.id, String(entry), tx)
+      if (!before || before.kind !== checked!.kind)
+        return refused('That entry is no longer there: load the screen again.')
+      if (await isTaken(garden.id, before.id, tx))
+        return refused('That entry was taken back meanwhile: nothing was changed.')
+      if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
+      const at = new Date().toISOString()
+      const taken: LogEntry = {
+        id: String(voidId),
+        subject: before.subject,
+        kind: 'void',
+        on: before.on,
+        at,
+        data: {},
+        note: '',
+        voids: before.id,
+      }
+      await insertEntries(tx, garden.id, [
+        entrySchema.validateSync(taken) as unknown as LogEntry,
+        { ...checked!, subject: before.subject, at, voids: null } as LogEntry,
+      ])
+      return { ok: true, kind: before.kind }
+    })
+  })
 }

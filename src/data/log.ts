@@ -34,6 +34,15 @@ export async function findEntry(gardenId: string, id: string, from: Reader): Pro
   return row ? toEntry(row) : null
 }
 
+/** Whether an entry was taken back. */
+export async function isTaken(gardenId: string, id: string, from: Reader): Promise<boolean> {
+  const rows = await from
+    .select({ id: logEntry.id })
+    .from(logEntry)
+    .where(and(eq(logEntry.gardenId, gardenId), eq(logEntry.voids, id)))
+  return rows.length > 0
+}
+
 /** The entry made last of those that are not taken back; null: none. */
 export async function lastEntered(gardenId: string, from: Reader): Promise<LogEntry | null> {
   const ofGarden = eq(logEntry.gardenId, gardenId)

@@ -76,15 +76,20 @@ function sayWatering(
   return `Water: ${amount}${drip}${splits > 1 ? `, in ${splits} portions` : ''}`
 }
 
-const WORK_NAMES: Record<Work, string> = {
+const WORK_NAMES: Record<'tie' | 'tier' | 'lower', string> = {
   tie: 'tie',
   tier: 'draw the next string',
   lower: 'lower the vines',
-  shake: 'shake trusses',
-  scout: 'look over',
-  'open-tunnel': 'open the tunnel',
-  'shut-tunnel': 'shut the tunnel',
-  shade: 'hang shade',
+}
+const WORKS_DONE: Record<Work, string> = {
+  tie: 'tied',
+  tier: 'string drawn',
+  lower: 'vines lowered',
+  shake: 'trusses shaken',
+  scout: 'looked over',
+  'open-tunnel': 'tunnel opened',
+  'shut-tunnel': 'tunnel shut',
+  shade: 'shade hung',
 }
 const CUT_NAMES = {
   sucker: 'pinch suckers',
@@ -107,7 +112,7 @@ function sayTending({ works, cuts, plants }: Extract<CallAnswer, { kind: 'tend' 
 }
 
 /** Works in words, as they were done. */
-export const sayWorks = (works: readonly Work[]): string => works.map((work) => WORK_NAMES[work]).join(', ')
+export const sayWorks = (works: readonly Work[]): string => works.map((work) => WORKS_DONE[work]).join(', ')
 
 /** The words on the button that says it was done. */
 const DONE: Record<CallKind, string> = {

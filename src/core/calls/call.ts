@@ -39,7 +39,7 @@ export type CallAnswer =
   | { kind: 'feed'; product: string; grams: number; plants: number }
   | {
       kind: 'tend'
-      works: Work[]
+      works: Extract<Work, 'tie' | 'tier' | 'lower'>[]
       plants: number
       /** Parts that come off, in all. */
       cuts: Record<'sucker' | 'leaf' | 'truss' | 'tip', number>

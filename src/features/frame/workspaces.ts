@@ -6,5 +6,6 @@ export const WORKSPACES = [
   { name: 'Bench', path: '/bench', key: 'b', inBar: true },
   { name: 'Shed', path: '/shed', key: 'h', inBar: false },
   { name: 'Practice', path: '/practice', key: 'p', inBar: false },
+  { name: 'Logbook', path: '/logbook', key: 'l', inBar: false },
   { name: 'Garden', path: '/garden', key: 'n', inBar: false },
 ] as const

@@ -1,0 +1,70 @@
+import { readFile } from 'node:fs/promises'
+import { expect, open, test } from './support/test'
+
+test('what happened is found, corrected and taken back, and both stay in the record', async ({ page }) => {
+  await open(page, '/walk')
+  await page.keyboard.press('l')
+  await expect(page).toHaveURL(/logbook/)
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText(/^\d{3} entries$/)
+  const find = page.getByRole('search')
+  await find.getByLabel('Place').selectOption({ label: 'Bed 5' })
+  await find.getByLabel('What').selectOption({ label: 'Fed' })
+  await find.getByRole('button', { name: 'Find' }).click()
+  await expect(heading).toHaveText('3 entries')
+
+  const row = page.getByRole('listitem').filter({ hasText: '350 g of Green salts' }).first()
+  await row.getByRole('button', { name: /^Correct/ }).click()
+  const form = page.getByRole('form', { name: 'Correct Bed 5' })
+  await form.getByLabel('Given in all').fill('a handful')
+  await form.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(form.getByRole('alert')).toBeVisible()
+  await form.getByLabel('Given in all').fill('35 g')
+  await form.getByLabel('Day').fill('2027-01-01')
+  await form.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(form.getByText('That day has not come yet.')).toBeVisible()
+  await form.getByLabel('Day').fill('2026-06-09')
+  await form.getByLabel('Note').fill('a nought too many')
+  await form.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(page.getByText('Corrected: Bed 5.')).toBeVisible()
+  await expect(page.getByText(/: 35.g of Green salts 20–8–8/)).toBeVisible()
+  await expect(heading).toHaveText('3 entries')
+
+  await find.getByLabel('taken back too').check()
+  await find.getByRole('button', { name: 'Find' }).click()
+  await expect(heading).toHaveText('4 entries')
+
+  await page.goto('/logbook?words=a+nought+too+many')
+  await page.getByRole('button', { name: /^Take back: Bed 5/ }).click()
+  await expect(heading).toHaveText('Nothing of that is in the logbook')
+})
+
+test('the logbook goes out as CSV and comes in again; a line at fault keeps the rest out until asked', async ({
+  page,
+}) => {
+  await open(page, '/logbook')
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'All as CSV' }).click(),
+  ])
+  const csv = await readFile(await download.path(), 'utf8')
+  const lines = csv.trimEnd().split('\r\n')
+  const picker = page.getByLabel('Bring a logbook’s CSV in')
+  const upload = (text: string) =>
+    picker.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+
+  await upload(csv)
+  await expect(page.getByText(/^0 new entries are taken, \d+ were there already\.$/)).toBeVisible()
+
+  const own = lines.find((line) => line.includes(',watered,'))!
+  const fresh = own.replace(/^[^,]+/, 'brought-in-1')
+  const nowhere = own.replace(/^[^,]+/, 'brought-in-2').replace(/,demo-[a-z0-9-]+,/, ',nowhere,')
+  await upload([lines[0], fresh, nowhere].join('\r\n'))
+  const refused = page.getByRole('alert').filter({ hasText: 'Nothing was taken' })
+  await expect(refused).toContainText('Line 3: What it is about is not in this garden.')
+  await refused.getByRole('button', { name: 'Take the 1 good ones' }).click()
+  await expect(page.getByText(/^1 new entry is taken, 0 were there already\.$/)).toBeVisible()
+
+  await upload('\u0000\u0001 not a table')
+  await expect(refused).toContainText('this is no logbook')
+})

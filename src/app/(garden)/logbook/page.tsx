@@ -1,0 +1,16 @@
+import type { Metadata } from 'next'
+import { currentState } from '../../../data/request'
+import { filterOf } from '../../../features/logbook/filter'
+import { LogbookScreen } from '../../../features/logbook/logbook-screen'
+import { logbookView } from '../../../features/logbook/queries'
+
+export const metadata: Metadata = { title: 'Logbook' }
+
+export default async function LogbookPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
+  const [state, asked] = [await currentState(), await searchParams]
+  return state && <LogbookScreen view={logbookView(state, filterOf(asked), Number(asked.page) || 1)} />
+}

@@ -1,0 +1,15 @@
+import { filterOf, queryOf } from '../../features/logbook/filter'
+import { logJson } from '../../features/logbook/log-csv'
+import { gardenFile } from '../file-response'
+
+export const dynamic = 'force-dynamic'
+
+/** The logbook as JSON: what a filter finds, or everything, what was taken back included. */
+export function GET(request: Request) {
+  const filter = filterOf(Object.fromEntries(new URL(request.url).searchParams))
+  return gardenFile(
+    (state) => logJson(state, queryOf(filter) ? filter : null),
+    'application/json',
+    'prairie-logbook.json',
+  )
+}

@@ -1,0 +1,56 @@
+import { isDeepStrictEqual } from 'node:util'
+import type { LogEntry } from '../core/facts'
+import { write } from './database'
+import { currentGarden, todayIn } from './gardens'
+import { insertEntries, logOf } from './log'
+import { knownSubjects } from './log-subjects'
+
+/** What bringing a file of entries in came to: how many were new; or the lines that cannot be taken. */
+export type Imported =
+  | { ok: true; taken: number; known: number }
+  | { ok: false; faults: { line: number; why: string }[]; good: number }
+
+/**
+ * Adds the entries of a file that are not there yet. Where a line is at fault nothing is taken, unless the good ones
+ * are asked for.
+ */
+export async function importEntries(
+  read: { entries: { line: number; entry: LogEntry }[]; faults: { line: number; why: string }[] },
+  onlyGood: boolean,
+): Promise<Imported> {
+  return write(async (tx): Promise<Imported> => {
+    const garden = await currentGarden(tx)
+    if (!garden)
+      return { ok: false, faults: [{ line: 1, why: 'There is no garden yet: make one first.' }], good: 0 }
+    const now = todayIn(garden)
+    const there = new Map((await logOf(garden.id, tx)).map((entry) => [entry.id, entry]))
+    const subjects = await knownSubjects(tx, garden.id)
+    const faults = [...read.faults]
+    const fresh: LogEntry[] = []
+    let known = 0
+    for (const { line, entry } of read.entries) {
+      const before = there.get(entry.id)
+      const why = before
+        ? isDeepStrictEqual(before, entry)
+          ? null
+          : 'Another entry has this id and says something else.'
+        : entry.on > now
+          ? 'Its day has not come yet.'
+          : !subjects[entry.subject.type].has(entry.subject.id)
+            ? 'What it is about is not in this garden.'
+            : entry.voids !== null && !there.has(entry.voids)
+              ? 'It takes back an entry that is not there.'
+              : null
+      if (why !== null) faults.push({ line, why })
+      else if (before) known++
+      else {
+        fresh.push(entry)
+        there.set(entry.id, entry)
+      }
+    }
+    if (faults.length > 0 && !onlyGood)
+      return { ok: false, faults: faults.sort((a, b) => a.line - b.line), good: fresh.length }
+    await insertEntries(tx, garden.id, fresh)
+    return { ok: true, taken: fresh.length, known }
+  })
+}

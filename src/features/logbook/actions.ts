@@ -1,0 +1,66 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import type { FormProblems } from '../../components/forms/use-checked-form'
+import type { LogEntry } from '../../core/facts'
+import { loadGarden } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+import { correct } from '../../data/log-actions'
+import { importEntries, type Imported } from '../../data/log-import'
+import { checkForm } from '../../wording/check-form'
+import { correctSchema } from './correct-schema'
+import { correctable } from './correctable'
+import { readLogCsv } from './log-csv'
+
+/** Enters what an entry should have been, and takes the one before back. */
+export async function correctEntry(
+  id: string,
+  ids: { entry: string; taken: string },
+  typed: Record<string, string>,
+): Promise<FormProblems | undefined> {
+  const state = await loadGarden()
+  const before = state?.record.entries.find((entry) => entry.id === id)
+  if (!state || !before) return { form: 'That entry is no longer there: load the screen again.' }
+  const manner = mannerOf(state.garden)
+  const fields = correctable(before, manner)
+  const checked = await checkForm(correctSchema(fields, manner, state.now), typed)
+  if ('fields' in checked) return { fields: checked.fields }
+  const { on, note, ...numbers } = checked.values as { on: LogEntry['on']; note: string } & Record<
+    string,
+    number | null
+  >
+  // A number that was not touched stays as exact as it was.
+  const changed = Object.fromEntries(
+    fields
+      .filter(({ name, initial }) => typed[name] !== initial)
+      .map(({ name, scale }) => [name, numbers[name] == null ? null : numbers[name] * scale]),
+  )
+  const answer = await correct(
+    id,
+    {
+      id: ids.entry,
+      subject: before.subject,
+      kind: before.kind,
+      on,
+      data: { ...before.data, ...changed },
+      note,
+    } as Parameters<typeof correct>[1],
+    ids.taken,
+  )
+  return answer.ok ? undefined : { form: answer.message }
+}
+
+const LARGEST = 30_000_000
+
+/** Brings a logbook's CSV in; see `importEntries`. */
+export async function importLog(text: string, onlyGood: boolean): Promise<Imported> {
+  if (typeof text !== 'string' || text.length > LARGEST)
+    return {
+      ok: false,
+      faults: [{ line: 1, why: 'This file is over 30 MB: no logbook is. Nothing was taken.' }],
+      good: 0,
+    }
+  const answer = await importEntries(readLogCsv(text), onlyGood === true)
+  if (answer.ok) revalidatePath('/', 'layout')
+  return answer
+}

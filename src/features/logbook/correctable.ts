@@ -1,0 +1,58 @@
+import type { EntryKind, LogEntry, Manner } from '../../core/facts'
+import { formatMeasure, type QuantityKind } from '../../core/quantity'
+
+/** A number of an entry as it is typed again. */
+export interface CorrectField {
+  name: string
+  label: string
+  /** `whole`: a count; else what it measures, kept as the kind's SI value times `scale`. */
+  unit: 'whole' | QuantityKind
+  scale: number
+  optional: boolean
+  initial: string
+}
+
+type Told = Pick<CorrectField, 'name' | 'label' | 'unit'> & Partial<CorrectField>
+
+/** Which numbers of which kinds are typed again; of other kinds only the day and the note are. */
+const FIELDS: Partial<Record<EntryKind, Told[]>> = {
+  sown: [{ name: 'seeds', label: 'Seeds', unit: 'whole' }],
+  emerged: [{ name: 'count', label: 'Plants', unit: 'whole' }],
+  'potted-up': [
+    { name: 'count', label: 'Plants', unit: 'whole' },
+    { name: 'potVolume', label: 'Pot', unit: 'volume' },
+  ],
+  'soil-read': [
+    { name: 'temperature', label: 'Soil', unit: 'temperature' },
+    { name: 'depth', label: 'At a depth of', unit: 'length' },
+  ],
+  picked: [
+    { name: 'mass', label: 'Weight', unit: 'mass' },
+    { name: 'count', label: 'Fruit, if counted', unit: 'whole', optional: true },
+  ],
+  seen: [
+    { name: 'leaves', label: 'Leaves, if counted', unit: 'whole', optional: true },
+    { name: 'height', label: 'Height, if measured', unit: 'length', optional: true },
+  ],
+  watered: [{ name: 'litres', label: 'Given in all', unit: 'volume' }],
+  fed: [{ name: 'grams', label: 'Given in all', unit: 'mass', scale: 1000 }],
+}
+
+/** An entry's numbers as text in the garden's units. */
+export function correctable(entry: LogEntry, manner: Manner): CorrectField[] {
+  const data = entry.data as Record<string, unknown>
+  return (FIELDS[entry.kind] ?? []).map(({ scale = 1, optional = false, ...field }) => {
+    const value = data[field.name]
+    return {
+      ...field,
+      scale,
+      optional,
+      initial:
+        typeof value !== 'number'
+          ? ''
+          : field.unit === 'whole'
+            ? String(value)
+            : formatMeasure({ kind: field.unit, value: value / scale }, manner).replaceAll('\u00a0', ' '),
+    }
+  })
+}

@@ -1,0 +1,40 @@
+import { isIsoDate, type IsoDate } from '../../core/calendar'
+import { ENTRY_KINDS, type EntryKind } from '../../core/facts'
+
+/** What of the log is asked for; null: everything. */
+export interface LogFilter {
+  place: string | null
+  kind: EntryKind | null
+  from: IsoDate | null
+  to: IsoDate | null
+  words: string
+  /** What was taken back is shown too. */
+  taken: boolean
+}
+
+type Asked = Record<string, string | string[] | undefined>
+
+/** The filter of an address; what is unsound in it counts as not asked. */
+export function filterOf(asked: Asked): LogFilter {
+  const one = (key: string) => (typeof asked[key] === 'string' ? asked[key].trim() : '')
+  const date = (key: string): IsoDate | null => {
+    const text = one(key)
+    return isIsoDate(text) ? text : null
+  }
+  return {
+    place: one('place') || null,
+    kind: ENTRY_KINDS.find((kind) => kind === one('kind')) ?? null,
+    from: date('from'),
+    to: date('to'),
+    words: one('words').slice(0, 80),
+    taken: one('taken') === '1',
+  }
+}
+
+/** The same filter as an address asks for it, without a leading `?`. */
+export function queryOf({ place, kind, from, to, words, taken }: LogFilter): string {
+  const asked = { place, kind, from, to, words, taken: taken ? '1' : null }
+  return new URLSearchParams(
+    Object.entries(asked).flatMap(([key, value]) => (value ? [[key, value]] : [])),
+  ).toString()
+}

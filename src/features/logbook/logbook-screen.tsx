@@ -1,0 +1,131 @@
+import Link from 'next/link'
+import { PartHeading } from '../../components/advice/why'
+import { queryOf } from './filter'
+import { ImportPart } from './import-part'
+import { LogRow } from './log-row'
+import type { LogbookView } from './queries'
+
+const FIELD = 'flex flex-col gap-1'
+const LABEL = 'text-sm text-quiet'
+
+/** Everything that happened, the last first: found, corrected, taken out as a file and in again. */
+export function LogbookScreen({ view }: { view: LogbookView }) {
+  const { filter, lines, found, page, pages, places, kinds, manner, now } = view
+  const query = queryOf(filter)
+  const to = (number: number) => `/logbook?${query}${query ? '&' : ''}page=${number}`
+  const days = [...new Set(lines.map(({ on }) => on))]
+  return (
+    <div className="px-6 py-5 max-sm:px-4">
+      <h1 className="text-3xl font-semibold">
+        {found === 0 ? 'Nothing of that is in the logbook' : found === 1 ? '1 entry' : `${found} entries`}
+      </h1>
+      <form role="search" aria-label="Find in the logbook" className="mt-3 flex flex-wrap items-end gap-3">
+        <label className={FIELD}>
+          <span className={LABEL}>Place</span>
+          <select name="place" className="select min-h-11 w-40 text-base" defaultValue={filter.place ?? ''}>
+            <option value="">any</option>
+            {places.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className={FIELD}>
+          <span className={LABEL}>What</span>
+          <select name="kind" className="select min-h-11 w-40 text-base" defaultValue={filter.kind ?? ''}>
+            <option value="">anything</option>
+            {kinds.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className={FIELD}>
+          <span className={LABEL}>From</span>
+          <input
+            type="date"
+            name="from"
+            className="input min-h-11 text-base"
+            defaultValue={filter.from ?? ''}
+          />
+        </label>
+        <label className={FIELD}>
+          <span className={LABEL}>To</span>
+          <input type="date" name="to" className="input min-h-11 text-base" defaultValue={filter.to ?? ''} />
+        </label>
+        <label className={FIELD}>
+          <span className={LABEL}>Words</span>
+          <input
+            name="words"
+            className="input min-h-11 w-44 text-base"
+            defaultValue={filter.words}
+            maxLength={80}
+            autoComplete="off"
+          />
+        </label>
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" name="taken" value="1" className="checkbox" defaultChecked={filter.taken} />{' '}
+          taken back too
+        </label>
+        <button className="btn min-h-11 btn-primary">Find</button>
+        {query !== '' && (
+          <Link href="/logbook" className="btn min-h-11 bg-base-100">
+            Everything
+          </Link>
+        )}
+      </form>
+      {found === 0 && (
+        <p className="mt-4">
+          {query === ''
+            ? 'What is entered on the round, at the benches and on the plants stands here by its day.'
+            : 'Ask for less, or look at everything.'}
+        </p>
+      )}
+      <div className="mt-4">
+        {days.map((day) => (
+          <section key={day} aria-label={lines.find(({ on }) => on === day)!.date} className="mb-4">
+            <PartHeading>{lines.find(({ on }) => on === day)!.date}</PartHeading>
+            <ul>
+              {lines
+                .filter(({ on }) => on === day)
+                .map((line) => (
+                  <LogRow key={line.id} line={line} manner={manner} now={now} />
+                ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      {pages > 1 && (
+        <nav aria-label="Pages" className="flex items-center gap-3">
+          {page > 1 && (
+            <Link className="btn min-h-11 bg-base-100" href={to(page - 1)}>
+              Later ones
+            </Link>
+          )}
+          <span>
+            page {page} of {pages}
+          </span>
+          {page < pages && (
+            <Link className="btn min-h-11 bg-base-100" href={to(page + 1)}>
+              Earlier ones
+            </Link>
+          )}
+        </nav>
+      )}
+      <section aria-label="As a file" className="mt-6 max-w-2xl">
+        <PartHeading>As a file</PartHeading>
+        <p className="flex flex-wrap gap-2">
+          <a className="btn min-h-11 bg-base-100" href={`/log.csv?${query}`} download>
+            {query === '' ? 'All as CSV' : 'What was found, as CSV'}
+          </a>
+          <a className="btn min-h-11 bg-base-100" href={`/log.json?${query}`} download>
+            as JSON
+          </a>
+        </p>
+        <ImportPart />
+      </section>
+    </div>
+  )
+}

@@ -1,0 +1,128 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { isoDate } from '../../core/calendar'
+import { ENTRY_KINDS, type LogEntry } from '../../core/facts'
+import { demoState, potEntry } from '../../data/demo/demo-state'
+import { filterOf, queryOf } from './filter'
+import { logCsv, readLogCsv } from './log-csv'
+import { foundEntries, logbookView } from './queries'
+
+const all = filterOf({})
+const today = isoDate('2026-06-18')
+const state = demoState({
+  entries: [
+    potEntry('a', 'picked', today, {
+      data: { mass: 1.2, count: 9 },
+      note: 'first of the year',
+    } as Partial<LogEntry>),
+    potEntry('b', 'note', today, { note: 'wrong pot' }),
+    potEntry('c', 'void', today, { voids: 'b' }),
+  ],
+})
+const plain = (text: string) => text.replaceAll('\u00a0', ' ')
+
+describe('a filter', () => {
+  it('goes through an address and back; what is unsound in it is not asked', () => {
+    const filter = filterOf({
+      place: 'p',
+      kind: 'picked',
+      from: '2026-05-01',
+      to: '2026-06-01',
+      words: 'red',
+      taken: '1',
+    })
+    expect(filterOf(Object.fromEntries(new URLSearchParams(queryOf(filter))))).toEqual(filter)
+    expect(filterOf({ kind: 'eaten', from: '2026-02-31', to: ['x', 'y'], words: ' ' })).toEqual(all)
+    expect(queryOf(all)).toBe('')
+  })
+})
+
+describe('the logbook', () => {
+  it('shows what counts, the last first, in words with numbers', () => {
+    const { lines, found, pages } = logbookView(state, all, 1)
+    expect(found).toBe(state.record.entries.length - 2)
+    expect(pages).toBe(Math.ceil(found / lines.length))
+    expect(plain(lines[0]!.said)).toBe('picked: 1.2 kg, 9 fruit')
+    expect(lines[0]).toMatchObject({
+      about: 'Pot 1, Pocket Thistle',
+      note: 'first of the year',
+      taken: false,
+    })
+    for (let index = 1; index < lines.length; index++)
+      expect(lines[index]!.on <= lines[index - 1]!.on).toBe(true)
+  })
+  it('says every kind that the demo garden holds', () => {
+    for (const { said } of Array.from(
+      { length: 9 },
+      (_, page) => logbookView(state, all, page + 1).lines,
+    ).flat())
+      expect(said).not.toMatch(/undefined|NaN|null|: $/)
+  })
+  it('finds by place, kind, days and words, and what was taken back when asked', () => {
+    const ids = (asked: Record<string, string>) =>
+      foundEntries(state, filterOf(asked)).map(({ entry }) => entry.id)
+    expect(ids({ kind: 'picked', from: today })).toEqual(['a'])
+    expect(ids({ place: 'demo-pot-1', words: 'FIRST of' })).toEqual(['a'])
+    expect(ids({ words: 'wrong pot' })).toEqual([])
+    expect(ids({ words: 'wrong pot', taken: '1' })).toEqual(['b'])
+    const fed = foundEntries(state, filterOf({ place: 'demo-bed-5', kind: 'fed' }))
+    expect(fed).toHaveLength(3)
+    expect(fed.every(({ entry }) => entry.subject.id === 'demo-bed-5')).toBe(true)
+  })
+  it('keeps to its pages', () => {
+    expect(logbookView(state, all, 10_000).page).toBe(logbookView(state, all, 1).pages)
+    expect(logbookView(state, all, -3).page).toBe(1)
+    expect(logbookView(demoState({ empty: true }), filterOf({ words: 'nothing like it' }), 1).lines).toEqual(
+      [],
+    )
+  })
+})
+
+describe('a logbook’s CSV', () => {
+  it('comes back the same, whatever it holds', () => {
+    const { entries, faults } = readLogCsv(logCsv(state, null))
+    expect(faults).toEqual([])
+    expect(entries.map(({ entry }) => entry)).toEqual(state.record.entries)
+  })
+  it('comes back the same whatever the note', () => {
+    fc.assert(
+      fc.property(
+        fc.string({
+          unit: fc.constantFrom('=', "'", '+', '-', '@', '"', ',', '\n', '\t', 'a', 'ü', ' ', '🌶'),
+        }),
+        (note) => {
+          const own = demoState({ entries: [potEntry('n', 'note', today, { note })] })
+          expect(
+            readLogCsv(logCsv(own, filterOf({ kind: 'note', from: today }))).entries[0]!.entry.note,
+          ).toBe(note)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+  it('gives a sheet no formula to run', () => {
+    const own = demoState({ entries: [potEntry('n', 'note', today, { note: '=HYPERLINK("x")' })] })
+    expect(logCsv(own, filterOf({ kind: 'note' }))).toContain('"\'=HYPERLINK(""x"")"')
+  })
+  it('tells each line that is none, by its number', () => {
+    const lines = logCsv(state, filterOf({ kind: 'picked' })).split('\r\n')
+    const broken = [
+      lines[0],
+      lines[1],
+      lines[2]!.replace(',picked,', ',eaten,'),
+      lines[3]!.replace('{', ''),
+      lines[4]!.replace(/20\d\d-\d\d-\d\d/, '2026-02-31'),
+    ].join('\r\n')
+    const { entries, faults } = readLogCsv(broken)
+    expect(entries.map(({ line }) => line)).toEqual([2])
+    expect(faults.map(({ line }) => line)).toEqual([3, 4, 5])
+    expect(faults[1]!.why).toMatch(/JSON/)
+    expect(readLogCsv('a,b\n1,2').faults[0]!.why).toMatch(/no logbook/)
+    expect(readLogCsv('').faults).toHaveLength(1)
+  })
+  it('has a word for each kind', () => {
+    expect(logbookView(state, all, 1).kinds.map(({ id }) => id)).toEqual(
+      ENTRY_KINDS.filter((kind) => kind !== 'void'),
+    )
+  })
+})

@@ -1,0 +1,88 @@
+import type { Crop } from '../core/crop'
+import type { LogEntry, Manner } from '../core/facts'
+import { formatMeasure } from '../core/quantity'
+import { sayWorks } from './calls'
+import { formatDate } from './dates'
+import { nameOf } from './names'
+import { sayTold } from './pruning'
+import { sayCount, sayLength, sayTemperature } from './say'
+import { ENTRY_NAMES } from './stages'
+
+const FEELS = { wet: 'wet', moist: 'moist', dry: 'dry', dust: 'as dust' } as const
+
+/** What an entry says, with its numbers: `picked 1.2 kg, 9 fruit`. */
+export function sayEntry(entry: LogEntry, crop: Crop, manner: Manner): string {
+  const name = ENTRY_NAMES[entry.kind]
+  const details = detailsOf(entry, crop, manner)
+  return details === '' ? name : entry.kind === 'tended' ? details : `${name}: ${details}`
+}
+
+function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
+  const volume = (value: number) => formatMeasure({ kind: 'volume', value }, manner)
+  const mass = (value: number) => formatMeasure({ kind: 'mass', value }, manner)
+  const listed = (...parts: (string | null | undefined | false)[]) => parts.filter(Boolean).join(', ')
+  switch (entry.kind) {
+    case 'sown':
+      return sayCount(entry.data.seeds, 'seed')
+    case 'emerged':
+      return sayCount(entry.data.count, 'plant')
+    case 'potted-up':
+      return `${sayCount(entry.data.count, 'plant')} into ${volume(entry.data.potVolume)}`
+    case 'hardened':
+      return `step ${entry.data.day}, ${formatMeasure({ kind: 'count', value: entry.data.hours }, manner)} h`
+    case 'soil-read':
+      return `${sayTemperature(entry.data.temperature, manner)} at ${sayLength(entry.data.depth, manner)}`
+    case 'set-out':
+      return listed(
+        sayCount(entry.data.count, 'plant'),
+        entry.data.method,
+        `${sayLength(entry.data.stemBuried, manner)} of stem buried`,
+        entry.data.support && nameOf(entry.data.support),
+      )
+    case 'covered':
+      return `for ${sayTemperature(entry.data.nightLow, manner)}`
+    case 'picked':
+      return listed(
+        mass(entry.data.mass),
+        entry.data.count !== null && sayCount(entry.data.count, 'fruit', 'fruit'),
+      )
+    case 'seen':
+    case 'pruned':
+    case 'marked':
+      return listed(
+        sayTold(entry, crop, manner),
+        entry.kind === 'pruned' &&
+          entry.data.except &&
+          `not on ${sayCount(entry.data.except.length, 'plant')}`,
+      )
+    case 'practised':
+      return `${entry.data.points} points`
+    case 'watered':
+      return volume(entry.data.litres)
+    case 'fed': {
+      const { name, grams, n, p2o5, k2o } = entry.data
+      return `${mass(grams / 1000)} of ${name} ${n}–${p2o5}–${k2o}`
+    }
+    case 'moisture-read':
+      return entry.data.feel
+        ? `${FEELS[entry.data.feel]}, by ${entry.data.method}`
+        : `${formatMeasure({ kind: 'share', value: entry.data.content ?? 0 }, manner)} of water, by ${entry.data.method}`
+    case 'soil-tested':
+      return `pH ${entry.data.ph}, ${entry.data.organicMatter} % organic matter, EC ${entry.data.ec} dS/m`
+    case 'tended':
+      return listed(
+        sayWorks(entry.data.works),
+        entry.data.except && `not on ${sayCount(entry.data.except.length, 'plant')}`,
+      )
+    case 'put-off':
+      return `until ${formatDate(entry.data.until, manner)}`
+    case 'declined':
+      return entry.data.why
+    case 'flowered':
+    case 'topped':
+    case 'cleared':
+    case 'note':
+    case 'void':
+      return ''
+  }
+}
