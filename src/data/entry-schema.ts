@@ -7,10 +7,13 @@ import {
   type EntryData,
   type EntryKind,
   type LogEntry,
+  VERDICTS,
   WORKS,
   type Support,
+  type Verdict,
   type Work,
 } from '../core/facts'
+import { FRUIT_FAULTS } from '../core/harvest'
 import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../core/feeding'
 import { PRACTICE_LEVELS } from '../core/pruning'
 import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../core/watering'
@@ -73,7 +76,22 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
   picked: object({
     mass: number().required().min(0).max(10_000),
     count: number().defined().nullable().integer().min(0).max(1_000_000),
-  }).noUnknown(),
+    faults: object(
+      Object.fromEntries(FRUIT_FAULTS.map((fault) => [fault, number().integer().min(0).max(1_000_000)])),
+    )
+      .noUnknown()
+      .default(undefined),
+  })
+    .noUnknown()
+    .test(
+      'faults-of-count',
+      '${path} must not hold more fruit with a fault than fruit',
+      ({ count, faults }) =>
+        faults === undefined ||
+        count === null ||
+        Math.max(0, ...Object.values(faults).map((value) => Number(value ?? 0))) <= count,
+    ),
+  judged: object({ verdict: string<Verdict>().required().oneOf(VERDICTS) }).noUnknown(),
   seen: object({
     leaves: number().defined().nullable().integer().min(0).max(200),
     height: number().defined().nullable().min(0.01).max(10),

@@ -1,5 +1,5 @@
 import type { Crop } from '../core/crop'
-import type { LogEntry, Manner } from '../core/facts'
+import type { LogEntry, Manner, Verdict } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { sayWorks } from './calls'
 import { formatDate } from './dates'
@@ -7,6 +7,12 @@ import { nameOf } from './names'
 import { sayTold } from './pruning'
 import { sayCount, sayLength, sayTemperature } from './say'
 import { ENTRY_NAMES } from './stages'
+
+export const VERDICT_NAMES: Record<Verdict, string> = {
+  keep: 'keep',
+  'try-again': 'try otherwise',
+  drop: 'drop',
+}
 
 const FEELS = { wet: 'wet', moist: 'moist', dry: 'dry', dust: 'as dust' } as const
 
@@ -45,7 +51,10 @@ function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
       return listed(
         mass(entry.data.mass),
         entry.data.count !== null && sayCount(entry.data.count, 'fruit', 'fruit'),
+        ...Object.entries(entry.data.faults ?? {}).map(([fault, count]) => count > 0 && `${count} ${fault}`),
       )
+    case 'judged':
+      return VERDICT_NAMES[entry.data.verdict]
     case 'seen':
     case 'pruned':
     case 'marked':

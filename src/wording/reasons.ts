@@ -1,5 +1,6 @@
 import type { CallRule } from '../core/calls'
 import type { NamingRule, PruningRule } from '../core/pruning'
+import type { RipeRule } from '../core/harvest'
 import type { SoilRule } from '../core/feeding'
 import type { DateRule, RiskRule, WarningRule } from '../core/season'
 import type { LoadRule, PotRule } from '../core/containers'
@@ -24,6 +25,7 @@ export type Rule =
   | NamingRule
   | PruningRule
   | RiskRule
+  | RipeRule
   | RotationRule
   | SoilRule
   | SpacingRule
@@ -108,6 +110,17 @@ export const REASONS: Record<Rule, string> = {
   'call.scout-first': 'Not yet looked over this season: here each {every}.',
   'call.scout-last': 'Last looked over on {date}: here each {every}.',
   'call.waits-scout': 'Most troubles are mended in their first week.',
+
+  'ripe.colour': 'Coloured {colour} all over: its own colour, not that of another.',
+  'ripe.shoulder': 'The shoulder has turned too, or keeps only its cultivar’s green.',
+  'ripe.gives': 'It gives a little under the thumb.',
+  'ripe.knuckle': 'Lifted, it parts at the knuckle of its stalk.',
+  'ripe.truss': 'Pick the whole truss when its last fruit turns; single ones as you pass.',
+  'ripe.turned': 'Nine tenths have turned {colour}.',
+  'ripe.green':
+    'Green it can be picked at full size, firm and glossy: it is less sweet, and the plant sets more.',
+  'ripe.cork': 'Fine brown lines in the skin, as of cork, tell that it is at its hottest.',
+  'ripe.stalk': 'Cut with a piece of the stalk: a tug breaks the branch.',
 
   'date.entered': 'You entered it.',
   'date.meant': 'You set this day.',

@@ -28,6 +28,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   covered: 'covered',
   flowered: 'first flower',
   picked: 'picked',
+  judged: 'for next season',
   seen: 'looked at',
   pruned: 'pruned',
   marked: 'parts looked at',

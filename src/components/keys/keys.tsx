@@ -9,17 +9,20 @@ export interface KeyAct {
   run: () => void
 }
 
-/** The keys of every part that is on the screen; of two parts with the same key the later one has it. */
+/** The keys of every part that is on the screen; the frame's give way to the screen's own. */
 class KeyRegistry {
-  private readonly groups = new Set<readonly KeyAct[]>()
+  private readonly groups = new Map<readonly KeyAct[], 'frame' | 'screen'>()
 
-  add(acts: readonly KeyAct[]): () => void {
-    this.groups.add(acts)
+  add(acts: readonly KeyAct[], of: 'frame' | 'screen'): () => void {
+    this.groups.set(acts, of)
     return () => this.groups.delete(acts)
   }
 
   list(): KeyAct[] {
-    return [...this.groups].flat()
+    const acts = (['frame', 'screen'] as const).flatMap((of) =>
+      [...this.groups].flatMap(([group, whose]) => (whose === of ? group : [])),
+    )
+    return [...new Map(acts.map((act) => [act.key, act])).values()]
   }
 }
 
@@ -31,7 +34,7 @@ export function KeysProvider({ children }: { children: ReactNode }) {
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target))
         return
-      const act = registry.list().findLast(({ key }) => key === event.key)
+      const act = registry.list().find(({ key }) => key === event.key)
       if (!act || (event.key === 'Enter' && isControl(event.target))) return
       event.preventDefault()
       act.run()
@@ -44,10 +47,10 @@ export function KeysProvider({ children }: { children: ReactNode }) {
   return <Context value={registry}>{children}</Context>
 }
 
-/** The acts of this part, while it is on the screen. */
-export function useKeys(acts: readonly KeyAct[]): void {
+/** The acts of this part, while it is on the screen; `of`: the frame's, which every screen has, give way to its own. */
+export function useKeys(acts: readonly KeyAct[], of: 'frame' | 'screen' = 'screen'): void {
   const registry = useContext(Context)
-  useEffect(() => registry.add(acts))
+  useEffect(() => registry.add(acts, of))
 }
 
 /** Every key of the screen as it is now, for the help. */

@@ -1,6 +1,7 @@
 import type { IsoDate } from '../calendar'
 import type { PartMark, PlantPart } from '../crop'
 import type { FedProduct, SoilTest } from '../feeding'
+import type { FruitFault } from '../harvest'
 import type { MoistureFeel, MoistureMethod } from '../watering'
 import type { Support } from './planting'
 
@@ -16,6 +17,10 @@ export const WORKS = [
   'shade',
 ] as const
 export type Work = (typeof WORKS)[number]
+
+/** For the next season: grown again, left, or tried otherwise. */
+export const VERDICTS = ['keep', 'try-again', 'drop'] as const
+export type Verdict = (typeof VERDICTS)[number]
 
 /** What can be entered, by kind, with its data in SI: L, m, °C, kg. */
 export interface EntryData {
@@ -37,7 +42,10 @@ export interface EntryData {
   }
   covered: { nightLow: number }
   flowered: Record<string, never>
-  picked: { mass: number; count: number | null }
+  /** kg; fruit where they were counted, and of them those with a fault. */
+  picked: { mass: number; count: number | null; faults?: Partial<Record<FruitFault, number>> }
+  /** What is meant to become of a planting's cultivar next season. */
+  judged: { verdict: Verdict }
   /** Leaves and open trusses counted on the main stem, and height of the tip, m. */
   seen: { leaves: number | null; height: number | null; trusses?: number | null }
   /** Of a planting: on each plant but those that are named. */
@@ -73,6 +81,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'covered',
   'flowered',
   'picked',
+  'judged',
   'seen',
   'pruned',
   'marked',

@@ -4,15 +4,16 @@ import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import { PastQuestion } from '../../components/past-question'
+import { useLog } from '../../components/use-log'
 import { doseFor, gramsIn, type FedProduct } from '../../core/feeding'
 import { parseQuantity } from '../../core/quantity'
+import { enter, undo } from '../../data/log-actions'
 import { formatDate } from '../../wording/dates'
 import type { FeedDetail, FeedView } from './feed-queries'
 import { FeedOptions, knownFeeds } from './known-feeds'
 import { STRENGTHS, sayDose } from './dose-words'
 import { errorOf, plain, readVolume, valueOf } from './numbers'
 import { sayLitres } from './water-words'
-import { usePlaceLog } from './use-place-log'
 
 const MOST_KG = 1000
 const MOST_LITRES = 100_000
@@ -36,7 +37,7 @@ export function FeedForm({
   const [water, setWater] = useState(manner.units === 'us' ? '2 gal' : '10 L')
   const [strength, setStrength] = useState<number>(0.5)
   const [asks, setAsks] = useState(false)
-  const { busy, keep } = usePlaceLog(on)
+  const { busy, keep } = useLog(on, { enter, undo })
   const product = known.find((one) => one.id === id) ?? known[0]!
   const { name } = product
   const read = parseQuantity(amount, 'mass', manner.units, 'g')
@@ -76,8 +77,8 @@ export function FeedForm({
     const { day: _, ...data } = made
     keep(
       'fed',
-      [detail.id],
-      () => data,
+      { type: 'place', id: detail.id },
+      data,
       `Entered: ${detail.name} fed with ${amount} of ${name.toLowerCase()}.`,
     )
     onTry(null)

@@ -1,10 +1,10 @@
 'use client'
 
 import { useState } from 'react'
+import { useLog } from '../../components/use-log'
 import type { Row } from './bag'
 import type { MixView } from './mix-queries'
 import { plain } from './numbers'
-import { usePlaceLog } from './use-place-log'
 
 /** The blend as an entry of a place. */
 export function SendToPlace({
@@ -18,7 +18,7 @@ export function SendToPlace({
 }) {
   const { places, on, now } = view
   const [place, setPlace] = useState(places[0]?.id ?? '')
-  const { busy, keep } = usePlaceLog(on)
+  const { busy, keep } = useLog(on, { enter, undo })
   const chosen = places.find(({ id }) => id === place)
   if (!chosen || on > now) return null
   // A blend gives its nutrients up as its slowest bag does.
@@ -36,15 +36,15 @@ export function SendToPlace({
         event.preventDefault()
         keep(
           'fed',
-          [place],
-          () => ({
+          { type: 'place', id: place },
+          {
             name: name || 'Blend',
             grams: blend.mass,
             n: blend.n,
             p2o5: blend.p2o5,
             k2o: blend.k2o,
             release,
-          }),
+          },
           `Entered: ${chosen.name} fed with ${plain(blend.mass, 0)} g.`,
         )
       }}
@@ -69,3 +69,4 @@ export function SendToPlace({
     </form>
   )
 }
+import { enter, undo } from '../../data/log-actions'

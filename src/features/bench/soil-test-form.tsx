@@ -3,9 +3,9 @@
 import { useState } from 'react'
 import { PartHeading, Why } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
+import { useLog } from '../../components/use-log'
 import type { FeedDetail, FeedView } from './feed-queries'
 import { errorOf, readNumber, valueOf } from './numbers'
-import { usePlaceLog } from './use-place-log'
 
 const FIELDS = [
   { key: 'ph', label: 'pH', low: 3, high: 11 },
@@ -28,7 +28,7 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
       ) as Record<Key, string>,
   )
   const [isChecked, setChecked] = useState(false)
-  const { busy, keep } = usePlaceLog(on)
+  const { busy, keep } = useLog(on, { enter, undo })
   const read = FIELDS.map(({ key, low, high }) => readNumber(typed[key], low, high))
   const send = () => {
     setChecked(true)
@@ -37,7 +37,7 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
       Key,
       number
     >
-    keep('soil-tested', [detail.id], () => test, `Kept: the soil test of ${detail.name}.`)
+    keep('soil-tested', { type: 'place', id: detail.id }, test, `Kept: the soil test of ${detail.name}.`)
   }
   if (detail.isPot) return null
   return (
@@ -77,3 +77,4 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
     </section>
   )
 }
+import { enter, undo } from '../../data/log-actions'

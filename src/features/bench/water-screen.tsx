@@ -4,14 +4,15 @@ import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
 import { Cautions, PartHeading } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
+import { useLog } from '../../components/use-log'
 import { MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/watering'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { formatMeasure } from '../../core/quantity'
+import { enter, undo } from '../../data/log-actions'
 import { AnyWater } from './any-water'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'
-import { usePlaceLog } from './use-place-log'
 import type { PlaceWaterView, WaterView } from './water-queries'
 import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from './water-words'
 import { WaterButt, WaterOtherwise } from './water-extras'
@@ -27,7 +28,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
   const { places, manner, on, now } = view
   const [id, setId] = useState(places[0]?.id ?? null)
   const [asks, setAsks] = useState<(() => void) | null>(null)
-  const { busy, keep } = usePlaceLog(on)
+  const { busy, keep } = useLog(on, { enter, undo })
   const detail = useRef<HTMLDivElement>(null)
   const place = places.find((one) => one.id === id) ?? places[0]
   if (!place)
@@ -42,8 +43,8 @@ export function WaterScreen({ view }: { view: WaterView }) {
     ask(() =>
       keep(
         'watered',
-        [place.id],
-        () => ({ litres }),
+        { type: 'place', id: place.id },
+        { litres },
         `Entered: ${place.name} watered, ${sayLitres(litres, manner)}.`,
       ),
     )
@@ -51,8 +52,8 @@ export function WaterScreen({ view }: { view: WaterView }) {
     ask(() =>
       keep(
         'moisture-read',
-        [place.id],
-        () => ({ method: place.isPot ? 'finger' : 'spade', feel }),
+        { type: 'place', id: place.id },
+        { method: place.isPot ? 'finger' : 'spade', feel },
         `Kept: ${place.name} is ${FEELS[feel].name.toLowerCase()}. The balance follows what you found.`,
       ),
     )

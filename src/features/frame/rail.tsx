@@ -21,7 +21,10 @@ export function Rail() {
   const at = (path: string) => (on === null ? path : `${path}?on=${on}`)
   const isHere = (path: string) =>
     pathname.startsWith(path) || (path === '/season' && /^\/plant(ing)?s\b/.test(pathname))
-  useKeys(WORKSPACES.map(({ name, path, key }) => ({ key, label: name, run: () => router.push(at(path)) })))
+  useKeys(
+    WORKSPACES.map(({ name, path, key }) => ({ key, label: name, run: () => router.push(at(path)) })),
+    'frame',
+  )
   const indoors = WORKSPACES.filter(({ inBar }) => !inBar)
   return (
     <nav

@@ -6,8 +6,10 @@ import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSide, type PlantMark } from '../../components/drawing/plant-side/plant-side'
 import { samePart } from '../../components/drawing/plant-side/spots'
 import { PastQuestion } from '../../components/past-question'
+import { useLog } from '../../components/use-log'
 import { nodeHeight, type PartState, type PlantPart } from '../../core/crop'
 import { applyCuts, stagesOf, type Cut } from '../../core/pruning'
+import { enter, undo } from '../../data/log-actions'
 import { formatDate } from '../../wording/dates'
 import { sayPart, STATE_NAMES } from '../../wording/pruning'
 import { sayCount, sayLength } from '../../wording/say'
@@ -17,7 +19,6 @@ import { PartPanel } from './part-panel'
 import type { PlantView } from './queries'
 import { SeenForm } from './shown-later'
 import { SystemsTable } from './systems-table'
-import { usePlantLog } from './use-plant-log'
 
 /** One plant from the side: what to cut and why, before and after, its parts, and the acts. */
 export function PlantScreen({ view }: { view: PlantView }) {
@@ -26,7 +27,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
   const [after, setAfter] = useState(0)
   /** What waits for the answer whether it is entered for a day that is past. */
   const [asks, setAsks] = useState<(() => void) | null>(null)
-  const { busy, keep, takeBack } = usePlantLog(on)
+  const { busy, keep, takeBack } = useLog(on, { enter, undo })
   const self = { type: 'plant', id: view.id } as const
   const stages = stagesOf(cuts, context.date)
   const due = cuts.filter(({ due: later }) => later === undefined)

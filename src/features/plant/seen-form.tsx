@@ -5,10 +5,11 @@ import { mixed, object, type AnyObjectSchema } from 'yup'
 import { PartHeading } from '../../components/advice/why'
 import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { useLog } from '../../components/use-log'
 import type { Manner } from '../../core/facts'
+import { enter, undo } from '../../data/log-actions'
 import { quantityField, wholeField } from '../../wording/fields'
 import type { PlantView } from './queries'
-import { usePlantLog } from './use-plant-log'
 
 type SeenValues = Record<'leaves' | 'trusses' | 'height', string>
 interface Seen {
@@ -45,7 +46,7 @@ const isEmpty = (typed: unknown) => typed === null || String(typed ?? '').trim()
 export function SeenForm({ view }: { view: PlantView }) {
   const { id: plantId, manner, on, plant } = view
   const schema = useMemo(() => seenSchema(manner), [manner])
-  const { keep, busy: isKeeping } = usePlantLog(on)
+  const { keep, busy: isKeeping } = useLog(on, { enter, undo })
   const subject = { type: 'plant', id: plantId } as const
   const { submit, field, busy, problem, form } = useCheckedForm<SeenValues>({
     schema,

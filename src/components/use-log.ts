@@ -4,14 +4,19 @@ import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
-import type { IsoDate } from '../../core/calendar'
-import type { EntryData, EntrySubject } from '../../core/facts'
-import { enter, undo } from '../../data/log-actions'
+import type { IsoDate } from '../core/calendar'
+import type { EntryData, EntryKind, EntrySubject, LogEntry } from '../core/facts'
 
-type Kind = 'pruned' | 'seen' | 'marked'
+type Answer = { ok: true } | { ok: false; message: string }
 
-/** Enters what was done and seen on a plant, says so, and offers to take it back. */
-export function usePlantLog(on: IsoDate) {
+/** How the log is written: entries added, one taken back; answered when they are durable. */
+export interface LogWriting {
+  enter: (drafts: Omit<LogEntry, 'at' | 'voids'>[]) => Promise<Answer>
+  undo: (voiding: { id: string; entry?: string }) => Promise<Answer>
+}
+
+/** Enters what was done or seen on a day, says so, and offers to take it back. */
+export function useLog(on: IsoDate, { enter, undo }: LogWriting) {
   const router = useRouter()
   const [busy, start] = useTransition()
   const takeBack = (entry: string) =>
@@ -19,7 +24,7 @@ export function usePlantLog(on: IsoDate) {
       if (!answer.ok) toast.error(answer.message)
       router.refresh()
     })
-  const keep = <K extends Kind>(
+  const keep = <K extends EntryKind>(
     kind: K,
     subject: EntrySubject,
     data: EntryData[K],
@@ -29,7 +34,8 @@ export function usePlantLog(on: IsoDate) {
     if (busy) return
     start(async () => {
       const id = v7()
-      const answer = await enter([{ id, subject, kind, on, data, note: '' }]).catch(() => null)
+      const draft = { id, subject, kind, on, data, note: '' } as Omit<LogEntry, 'at' | 'voids'>
+      const answer = await enter([draft]).catch(() => null)
       if (answer === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')
       if (!answer.ok) return void toast.error(answer.message)

@@ -1,0 +1,151 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { addDays, isoDate } from '../calendar'
+import { growPlant, plantTraits, RAISED_DAY, type Cultivar } from '../crop'
+import {
+  byDecision,
+  harvestWeeks,
+  ownYield,
+  pickBefore,
+  ripeCues,
+  ripeningByDay,
+  sumOf,
+  trussStages,
+} from '.'
+
+const first = isoDate('2026-07-10')
+const bearing = { first, peak: isoDate('2026-08-10'), end: isoDate('2026-10-03') }
+const slicer: Cultivar = {
+  crop: 'tomato',
+  habit: 'indeterminate',
+  fruit: 'slicer',
+  origin: 'hybrid',
+  daysToMaturity: 74,
+  maturityFrom: 'transplanting',
+  ripeColour: 'red',
+  grafted: false,
+}
+
+describe('what ripens', () => {
+  it('comes to the season’s total, most of it at the peak, whatever the dates', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 500, noNaN: true }),
+        fc.integer({ min: 0, max: 120 }),
+        fc.integer({ min: -20, max: 150 }),
+        (total, length, peak) => {
+          const days = ripeningByDay(total, {
+            first,
+            peak: addDays(first, peak),
+            end: addDays(first, length),
+          })
+          expect(days).toHaveLength(length + 1)
+          expect(days.reduce((sum, day) => sum + day, 0)).toBeCloseTo(total, 6)
+          const top = days[Math.min(length, Math.max(0, peak))]!
+          expect(Math.max(...days)).toBeCloseTo(top, 9)
+        },
+      ),
+    )
+    expect(ripeningByDay(5, { ...bearing, end: isoDate('2026-07-01') })).toEqual([])
+  })
+  it('stands by week beside what was picked, also before and after it', () => {
+    const picked = [
+      { on: isoDate('2026-07-05'), mass: 0.4 },
+      { on: isoDate('2026-07-06'), mass: 0.1 },
+      { on: isoDate('2026-10-20'), mass: 1 },
+    ]
+    const weeks = harvestWeeks([{ total: 20, bearing }], picked)
+    expect(weeks[0]).toMatchObject({ from: '2026-07-05', picked: 0.5 })
+    expect(weeks.at(-1)!.picked).toBe(1)
+    expect(weeks.reduce((sum, { forecast }) => sum + forecast, 0)).toBeCloseTo(20, 9)
+    expect(harvestWeeks([], [])).toEqual([])
+  })
+  it('is by the garden’s own record the more plants it holds', () => {
+    expect(ownYield(4, [])).toBe(4)
+    expect(ownYield(4, [{ plants: 6, mass: 12 }])).toBeCloseTo(3, 9)
+    expect(ownYield(4, [{ plants: 600, mass: 1200 }])).toBeCloseTo(2, 1)
+  })
+})
+
+describe('picking early', () => {
+  const day = (ahead: number, change: object = {}) => ({
+    date: addDays(first, ahead),
+    tmin: 15,
+    tmax: 28,
+    rain: 0,
+    ...change,
+  })
+  it('goes before frost first, then before the first rain or heat', () => {
+    expect(pickBefore([day(0), day(1)])).toBeNull()
+    expect(pickBefore([day(0), day(1, { rain: 24 }), day(2, { tmax: 38 })])).toEqual({
+      why: 'rain',
+      on: '2026-07-11',
+      value: 24,
+    })
+    expect(pickBefore([day(0), day(1, { tmax: 36 }), day(2, { rain: 30 })])!.why).toBe('heat')
+    expect(pickBefore([day(0), day(1, { rain: 24 }), day(3, { tmin: -1 })])!.why).toBe('frost')
+  })
+})
+
+describe('ripe fruit', () => {
+  it('shows its own colour first, a cherry by its truss, a pepper by its turning', () => {
+    const rules = (change: Partial<Cultivar>) => ripeCues({ ...slicer, ...change }).map(({ rule }) => rule)
+    expect(rules({})).toEqual(['ripe.colour', 'ripe.shoulder', 'ripe.gives', 'ripe.knuckle'])
+    expect(rules({ fruit: 'cherry' })).toContain('ripe.truss')
+    expect(rules({ crop: 'pepper', habit: null, fruit: 'bell' })).toEqual([
+      'ripe.turned',
+      'ripe.green',
+      'ripe.stalk',
+    ])
+    expect(rules({ crop: 'pepper', habit: null, fruit: 'hot-small' })).toContain('ripe.cork')
+  })
+  it('hangs by stages that follow one another as the plant grows', () => {
+    const grown = (days: number) =>
+      trussStages(
+        growPlant(
+          plantTraits(slicer),
+          Array.from({ length: days }, () => ({ ...RAISED_DAY, degreeDays: 14, tmax: 27 })),
+          [],
+        ),
+      )
+    const [young, late] = [grown(60), grown(110)]
+    expect(young.ripe.trusses).toBe(0)
+    expect(young.flower.trusses + young.growing.trusses).toBeGreaterThan(0)
+    expect(late.ripe.trusses).toBeGreaterThan(0)
+    expect(late.ripe.mass).toBeGreaterThan(late.flower.mass)
+  })
+})
+
+describe('a season’s review', () => {
+  const result = (season: number, plants: number, mass: number, training: string, more: object = {}) => ({
+    season,
+    plants,
+    mass,
+    area: plants * 0.5,
+    counted: 10,
+    faulty: 1,
+    decisions: { training },
+    ...more,
+  })
+  it('adds plantings by their plants and ground, and nothing up to nothing', () => {
+    const sum = sumOf([result(2025, 4, 8, 'a'), result(2025, 6, 24, 'b', { counted: 0, faulty: 0 })])
+    expect(sum).toEqual({ plantings: 2, plants: 10, mass: 32, aPlant: 3.2, aSquareMetre: 6.4, sound: 0.9 })
+    expect(sumOf([])).toEqual({ plantings: 0, plants: 0, mass: 0, aPlant: 0, aSquareMetre: 0, sound: null })
+  })
+  it('sets ways side by side with their counts, and says when they are too few', () => {
+    const [training, ...others] = byDecision([
+      result(2025, 4, 8, 'cage'),
+      result(2025, 4, 12, 'two-stems'),
+      result(2026, 2, 8, 'two-stems'),
+    ])
+    expect(others).toEqual([])
+    expect(training!.ways.map(({ way, sum }) => [way, sum.plantings, sum.plants])).toEqual([
+      ['two-stems', 2, 6],
+      ['cage', 1, 4],
+    ])
+    expect(training!.enough).toBe(false)
+    expect(byDecision([result(2025, 4, 8, 'cage'), result(2026, 4, 8, 'cage')])).toEqual([])
+    const many = ['a', 'b'].flatMap((way) => Array.from({ length: 5 }, () => result(2025, 4, 8, way)))
+    expect(byDecision(many)[0]!.enough).toBe(true)
+  })
+})

@@ -1,0 +1,228 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { Cautions, PartHeading, Why } from '../../components/advice/why'
+import { PastQuestion } from '../../components/past-question'
+import { useLog } from '../../components/use-log'
+import { formatMeasure } from '../../core/quantity'
+import { TRUSS_STAGES, type TrussStage } from '../../core/harvest'
+import type { Manner } from '../../core/facts'
+import { enter, undo } from '../../data/log-actions'
+import { CAUTIONS } from '../../wording/cautions'
+import { formatDate } from '../../wording/dates'
+import { capital } from '../../wording/names'
+import type { BasketPlanting, BasketView } from './queries'
+import { Surplus } from './surplus'
+import { WeighForm, type Weighed } from './weigh-form'
+
+const Drawn = dynamic(() => import('./harvest-chart'), { ssr: false })
+
+const STAGE_NAMES: Record<TrussStage, string> = {
+  flower: 'in flower',
+  growing: 'growing',
+  'mature-green': 'full size, green',
+  breaker: 'first colour',
+  ripe: 'ripened',
+}
+
+export const sayMass = (value: number, manner: Manner) => formatMeasure({ kind: 'mass', value }, manner)
+/** Under so many kg nothing is worth a way there. */
+const WORTH = 0.15
+
+/** What to pick now and before what comes, the scales, and what is still to ripen. */
+export function BasketScreen({ view }: { view: BasketView }) {
+  const { plantings, manner, on, now, before, weeks, thisWeek, ahead, lately } = view
+  const [id, setId] = useState<string | null>(null)
+  const [shown, setShown] = useState('')
+  const [asks, setAsks] = useState<Weighed | null>(null)
+  const { busy, keep } = useLog(on, { enter, undo })
+  const chosen = plantings.find((one) => one.id === id) ?? plantings[0]
+  if (!chosen)
+    return (
+      <p className="p-6">
+        Nothing stands in the ground on this day. What is set out shows here as it ripens; past seasons stand
+        under Seasons.
+      </p>
+    )
+  const ripe = plantings.filter((one) => one.ripe >= WORTH)
+  const all = ripe.reduce((sum, one) => sum + one.ripe, 0)
+  const weighed = (data: Weighed) =>
+    keep(
+      'picked',
+      { type: 'planting', id: chosen.id },
+      { ...data },
+      `Entered: ${sayMass(data.mass, manner)} from ${chosen.place}, ${chosen.name}.`,
+    )
+  const scale = manner.units === 'us' ? 2.20462 : 1
+  const points = (weeks[shown] ?? weeks['']!).map((week) => ({
+    ...week,
+    forecast: Math.round(week.forecast * scale * 100) / 100,
+    picked: Math.round(week.picked * scale * 100) / 100,
+  }))
+  return (
+    <div className="space-y-6 px-6 py-4 max-sm:px-4">
+      {asks && (
+        <PastQuestion
+          date={formatDate(on, manner, 'full')}
+          onAnswer={(yes) => {
+            setAsks(null)
+            if (yes) weighed(asks)
+          }}
+        />
+      )}
+      <div>
+        <h1 className="text-3xl font-semibold">
+          {ripe.length === 0
+            ? 'Nothing is due to be picked'
+            : on > now
+              ? `If nothing is picked until then, ${sayMass(all, manner)} are ripe`
+              : `Pick in ${ripe.length === 1 ? ripe[0]!.place : `${ripe.length} places`}: about ${sayMass(all, manner)}`}
+        </h1>
+        <p className="mt-1 text-lg text-quiet">
+          {capital(
+            [
+              lately > 0 && `${sayMass(lately, manner)} in the last seven days`,
+              ahead > WORTH
+                ? `about ${sayMass(ahead, manner)} ripen in the next seven`
+                : 'nothing ripens in the next seven',
+            ]
+              .filter(Boolean)
+              .join('; '),
+          )}
+          .
+        </p>
+        {before && <PickBeforeNote before={before} manner={manner} plantings={plantings} />}
+      </div>
+      {on > now ? (
+        <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
+          This is a look ahead: what is picked is entered on its own day. Press t for today.
+        </p>
+      ) : (
+        <WeighForm
+          plantings={plantings}
+          chosen={chosen}
+          onChoose={setId}
+          manner={manner}
+          busy={busy}
+          onKeep={(data) => (on < now ? setAsks(data) : weighed(data))}
+        />
+      )}
+      <div className="grid gap-6 lg:grid-cols-[3fr_2fr]">
+        <section aria-label="Harvest by week" className="min-w-0">
+          <div className="flex flex-wrap items-center justify-between gap-2">
+            <PartHeading>Expected and picked, by week</PartHeading>
+            <label className="flex items-center gap-2">
+              <span className="text-sm text-quiet">Of</span>
+              <select
+                className="select min-h-11 text-base"
+                value={shown}
+                onChange={({ target }) => setShown(target.value)}
+              >
+                <option value="">all</option>
+                {plantings.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.place}, {one.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          </div>
+          <div className="h-60" aria-hidden>
+            <Drawn
+              weeks={points}
+              today={points.some(({ name }) => name === thisWeek) ? thisWeek : null}
+              unit={manner.units === 'us' ? 'lb' : 'kg'}
+            />
+          </div>
+          <p className="text-sm text-quiet">
+            Bars: picked; dashed: expected to ripen, by the usual crop of the type and training and what the
+            cultivar gave here before. Dotted: this week.
+          </p>
+        </section>
+        <section aria-label={`Ripe ${chosen.name}`}>
+          <Why heading={`When is ${chosen.name} ripe?`} reasons={chosen.cues} />
+          <div className="mt-3">
+            <Cautions texts={chosen.hot ? [CAUTIONS['hot-pepper']] : [CAUTIONS['heat-work']]} />
+          </div>
+        </section>
+      </div>
+      <section aria-label="What hangs">
+        <PartHeading>What hangs</PartHeading>
+        <div className="overflow-x-auto">
+          <table className="w-full min-w-160 text-left tabular-nums">
+            <thead className="text-sm text-quiet">
+              <tr>
+                <th className="py-1 font-normal">Planting</th>
+                <th className="font-normal">Ripe now, about</th>
+                <th className="font-normal">Picked so far</th>
+                {TRUSS_STAGES.filter((stage) => stage !== 'ripe').map((stage) => (
+                  <th key={stage} className="font-normal">
+                    {STAGE_NAMES[stage]}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {plantings.map((one) => (
+                <tr
+                  key={one.id}
+                  className={`border-t border-base-300 ${one.id === chosen.id ? 'bg-base-200' : ''}`}
+                >
+                  <th scope="row" className="py-1.5 font-normal">
+                    <strong>{one.place}</strong>, {one.name} × {one.plants}
+                  </th>
+                  <td>
+                    {one.firstRipe && one.ripe <= 0 ? `from ${one.firstRipe}` : sayMass(one.ripe, manner)}
+                  </td>
+                  <td>
+                    {one.lastPicked
+                      ? `${sayMass(one.picked, manner)} of ${sayMass(one.expected, manner)}, last ${one.lastPicked}`
+                      : `of ${sayMass(one.expected, manner)} expected`}
+                  </td>
+                  {TRUSS_STAGES.filter((stage) => stage !== 'ripe').map((stage) => (
+                    <td key={stage}>{one.stages[stage].trusses || '–'}</td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+        <p className="mt-1 text-sm text-quiet">
+          Trusses of all plants, by the model of the planting’s first plant; a pepper’s are its pods and
+          flowers.
+        </p>
+      </section>
+      <Surplus view={view} />
+    </div>
+  )
+}
+
+function PickBeforeNote({
+  before,
+  manner,
+  plantings,
+}: {
+  before: NonNullable<BasketView['before']>
+  manner: Manner
+  plantings: readonly BasketPlanting[]
+}) {
+  const green = plantings.reduce(
+    (sum, { stages }) => sum + stages['mature-green'].mass + stages.breaker.mass,
+    0,
+  )
+  const breakers = plantings.reduce((sum, { stages }) => sum + stages.breaker.trusses, 0)
+  const value =
+    before.why === 'rain'
+      ? formatMeasure({ kind: 'water-depth', value: before.value }, manner)
+      : formatMeasure({ kind: 'temperature', value: before.value }, manner)
+  return (
+    <p className="mt-2 border-l-4 border-ripe bg-base-200 px-3 py-2" data-testid="pick-before">
+      {before.why === 'frost'
+        ? `Frost on ${before.date}, ${value}: bring all full-sized fruit in before, about ${sayMass(green, manner)}. Green ones ripen indoors at 13–21 °C.`
+        : before.why === 'rain'
+          ? `${value} of rain on ${before.date}: pick what shows its first colour before it, or it splits${breakers > 0 ? ` (${breakers} trusses)` : ''}. It ripens indoors with little loss.`
+          : `${value} on ${before.date}: pick what shows its first colour before it${breakers > 0 ? ` (${breakers} trusses)` : ''}; in such heat it ripens badly and scalds.`}
+    </p>
+  )
+}

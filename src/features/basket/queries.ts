@@ -1,0 +1,194 @@
+import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
+import { dayOf, indexOf } from '../../core/climate'
+import { plantTraits } from '../../core/crop'
+import { ofKind, type Manner } from '../../core/facts'
+import {
+  firstYield,
+  harvestWeeks,
+  ownYield,
+  pickBefore,
+  ripeCues,
+  ripeningByDay,
+  TRUSS_STAGES,
+  trussStages,
+  type Bearing,
+  type PickBefore,
+  type TrussStage,
+} from '../../core/harvest'
+import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, type GardenState } from '../../data/garden-state'
+import { formatDate } from '../../wording/dates'
+import { sayReason } from '../../wording/say-reason'
+import { resultsOf, type PlantingResult } from './results'
+
+/** A planting as its fruit stand on a day. */
+export interface BasketPlanting {
+  id: string
+  name: string
+  place: string
+  crop: 'tomato' | 'pepper'
+  hot: boolean
+  plants: number
+  /** kg: expected since it was picked last, of the season, and picked so far. */
+  ripe: number
+  expected: number
+  picked: number
+  /** The day of the first ripe fruit, where none was picked yet. */
+  firstRipe: string | null
+  lastPicked: string | null
+  cues: { text: string; weight: string }[]
+  /** Trusses of the planting by stage, and kg on them. */
+  stages: Record<TrussStage, { trusses: number; mass: number }>
+}
+
+export interface BasketWeek {
+  name: string
+  forecast: number
+  picked: number
+}
+
+export interface BasketView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  plantings: BasketPlanting[]
+  before: (PickBefore & { date: string }) | null
+  /** By planting id, and all together under ''. */
+  weeks: Record<string, BasketWeek[]>
+  /** Index of today's week in all together; null: outside. */
+  thisWeek: string | null
+  /** kg expected in the coming seven days, and picked in the last. */
+  ahead: number
+  lately: number
+}
+
+const FORECAST_DAYS = 6
+
+interface Standing {
+  own: PlantingOutlook
+  bearing: Bearing | null
+  total: number
+}
+
+export function basketView(state: GardenState, on: IsoDate): BasketView {
+  const manner = mannerOf(state.garden)
+  const outlook = outlookOn(state, on)
+  const results = resultsOf(state, on)
+  const standing = outlook.plantings
+    .filter(({ grownFor }) => grownFor !== null)
+    .map((own): Standing => ({ own, bearing: bearingOf(own), total: totalOf(own, results) }))
+  const pickedOf = ({ own }: Standing) =>
+    ofKind(own.entries, 'picked').map(({ on: date, data }) => ({ on: date, mass: data.mass }))
+  const weeksOf = (some: readonly Standing[]): BasketWeek[] =>
+    harvestWeeks(
+      some.flatMap(({ bearing, total }) => (bearing ? [{ bearing, total }] : [])),
+      some.flatMap(pickedOf),
+    ).map(({ from, forecast, picked }) => ({
+      name: formatDate(from, manner, 'short'),
+      forecast: rounded(forecast),
+      picked: rounded(picked),
+    }))
+  const all = weeksOf(standing)
+  const days = standing.flatMap((one) =>
+    one.bearing
+      ? [one.bearing.first, ...pickedOf(one).map(({ on: date }) => date)]
+      : pickedOf(one).map(({ on: date }) => date),
+  )
+  const start = days.sort()[0]
+  const week = start === undefined ? -1 : Math.floor(daysBetween(start, on) / 7)
+  return {
+    manner,
+    on,
+    now: state.now,
+    plantings: standing
+      .map((one) => plantingOf(state, one, on, manner))
+      .sort((a, b) => b.ripe - a.ripe || a.place.localeCompare(b.place, 'en', { numeric: true })),
+    before: beforeOf(state, on, manner),
+    weeks: {
+      '': all,
+      ...Object.fromEntries(standing.map((one) => [one.own.planting.id, weeksOf([one])])),
+    },
+    thisWeek: all[week]?.name ?? null,
+    ahead: standing.reduce((sum, one) => sum + ripeningBetween(one, addDays(on, 1), addDays(on, 7)), 0),
+    lately: standing
+      .flatMap(pickedOf)
+      .filter(({ on: date }) => date > addDays(on, -7))
+      .reduce((sum, { mass }) => sum + mass, 0),
+  }
+}
+
+function bearingOf({ dates }: PlantingOutlook): Bearing | null {
+  const [first, peak, end] = [dates['first-ripe'].date, dates.peak.date, dates.end.date]
+  return first && end && first <= end ? { first, peak: peak ?? first, end } : null
+}
+
+/** kg of the season, by the usual figure and what this cultivar gave here before. */
+function totalOf({ planting, cultivar }: PlantingOutlook, results: readonly PlantingResult[]): number {
+  const own = results.filter(
+    (one) => one.planting.cultivarId === cultivar.id && one.season < planting.season && one.mass > 0,
+  )
+  return ownYield(firstYield(cultivar, planting.training), own) * planting.count
+}
+
+/** kg that ripen from a day to another, both included. */
+function ripeningBetween({ bearing, total }: Standing, from: IsoDate, to: IsoDate): number {
+  if (!bearing) return 0
+  return ripeningByDay(total, bearing)
+    .slice(Math.max(0, daysBetween(bearing.first, from)), Math.max(0, daysBetween(bearing.first, to) + 1))
+    .reduce((sum, mass) => sum + mass, 0)
+}
+
+function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Manner): BasketPlanting {
+  const { planting, cultivar, place, entries } = one.own
+  const picked = ofKind(entries, 'picked')
+  const last = picked.at(-1)?.on ?? null
+  const since = last === null ? (one.bearing?.first ?? on) : addDays(last, 1)
+  const first = one.bearing?.first ?? null
+  return {
+    id: planting.id,
+    name: cultivar.name,
+    place: place.name,
+    crop: cultivar.crop,
+    hot: cultivar.fruit.startsWith('hot'),
+    plants: planting.count,
+    ripe: ripeningBetween(one, since, on),
+    expected: one.total,
+    picked: picked.reduce((sum, { data }) => sum + data.mass, 0),
+    firstRipe: last === null && first !== null ? formatDate(first, manner) : null,
+    lastPicked: last && formatDate(last, manner),
+    cues: ripeCues(cultivar).map((cue) => ({ text: sayReason(cue, manner), weight: cue.weight })),
+    stages: stagesOf(state, one.own, on),
+  }
+}
+
+/** Trusses by stage, from the planting's first plant. */
+function stagesOf(state: GardenState, own: PlantingOutlook, on: IsoDate): BasketPlanting['stages'] {
+  const { planting, cultivar } = own
+  const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
+  const told = plant ? entriesOfPlant(outlookOn(state, on), plant.id, planting.id) : []
+  const stages = trussStages(grownAlong(plantCourse(own, told, on), plantTraits(cultivar)))
+  return Object.fromEntries(
+    TRUSS_STAGES.map((stage) => [
+      stage,
+      {
+        trusses: stages[stage].trusses * planting.count,
+        mass: rounded(stages[stage].mass * planting.count),
+      },
+    ]),
+  ) as BasketPlanting['stages']
+}
+
+/** What the forecast holds that fruit are better picked before. */
+function beforeOf(state: GardenState, on: IsoDate, manner: Manner): BasketView['before'] {
+  const { line } = outlookOn(state, on)
+  const at = indexOf(line.air, on)
+  const found = pickBefore(
+    Array.from({ length: FORECAST_DAYS }, (_, ahead) => at + ahead)
+      .filter((index) => line.sources[index] !== 'normal')
+      .map((index) => dayOf(line.air, index)),
+  )
+  return found && { ...found, date: formatDate(found.on, manner) }
+}
+
+const rounded = (value: number) => Math.round(value * 100) / 100

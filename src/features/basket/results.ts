@@ -1,0 +1,84 @@
+import {
+  effectiveEntries,
+  entriesAbout,
+  ofKind,
+  type LogEntry,
+  type Planting,
+  type Verdict,
+} from '../../core/facts'
+import { ofLastVerdict } from './verdict'
+import type { Crop } from '../../core/crop'
+import type { CropResult } from '../../core/harvest'
+import type { IsoDate } from '../../core/calendar'
+import type { GardenState } from '../../data/garden-state'
+
+/** A planting's harvest as it was entered. */
+export interface PlantingResult extends CropResult {
+  planting: Planting
+  cultivar: string
+  crop: Crop
+  place: string
+  firstPicked: IsoDate | null
+  lastPicked: IsoDate | null
+  verdict: Verdict | null
+}
+
+const counted = new WeakMap<GardenState, Map<IsoDate, LogEntry[]>>()
+
+/** The entries that count on a day; the same list until something is written. */
+function entriesOn(state: GardenState, on: IsoDate): LogEntry[] {
+  const known = counted.get(state) ?? new Map<IsoDate, LogEntry[]>()
+  counted.set(state, known)
+  const found = known.get(on) ?? effectiveEntries(state.record.entries, on)
+  known.set(on, found)
+  return found
+}
+
+/** What every planting of every season has given up to a day. */
+export function resultsOf(state: GardenState, on: IsoDate): PlantingResult[] {
+  const { record } = state
+  const entries = entriesOn(state, on)
+  const places = new Map(record.places.map((place) => [place.id, place]))
+  const cultivars = new Map(record.cultivars.map((cultivar) => [cultivar.id, cultivar]))
+  const sharing = new Map<string, number>()
+  for (const { season, placeId, count } of record.plantings)
+    sharing.set(`${season} ${placeId}`, (sharing.get(`${season} ${placeId}`) ?? 0) + count)
+  return record.plantings.flatMap((planting): PlantingResult[] => {
+    const place = places.get(planting.placeId)
+    const cultivar = cultivars.get(planting.cultivarId)
+    if (!place || !cultivar) return []
+    const own = entriesAbout(entries, { type: 'planting', id: planting.id })
+    const setOut = ofKind(own, 'set-out').at(-1)
+    if (!setOut && ofKind(own, 'picked').length === 0) return []
+    const picked = ofKind(own, 'picked')
+    const share = planting.count / sharing.get(`${planting.season} ${planting.placeId}`)!
+    const faulty = picked.reduce(
+      (sum, { data }) => sum + Object.values(data.faults ?? {}).reduce((all, one) => all + (one ?? 0), 0),
+      0,
+    )
+    const fruit = picked.reduce((sum, { data }) => sum + (data.count ?? 0), 0)
+    return [
+      {
+        planting,
+        cultivar: cultivar.name,
+        crop: cultivar.crop,
+        place: place.name,
+        season: planting.season,
+        plants: planting.count,
+        area: place.length * place.width * share,
+        mass: picked.reduce((sum, { data }) => sum + data.mass, 0),
+        counted: fruit,
+        faulty: Math.min(fruit, faulty),
+        decisions: {
+          training: planting.training,
+          support: planting.support,
+          spacing: planting.spacingSchool,
+          ...(setOut ? { depth: setOut.data.school, method: setOut.data.method } : {}),
+        },
+        firstPicked: picked[0]?.on ?? null,
+        lastPicked: picked.at(-1)?.on ?? null,
+        verdict: ofLastVerdict(own),
+      },
+    ]
+  })
+}

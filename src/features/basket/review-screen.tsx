@@ -1,0 +1,164 @@
+'use client'
+
+import Link from 'next/link'
+import { PartHeading } from '../../components/advice/why'
+import { useLog } from '../../components/use-log'
+import { VERDICTS, type Manner } from '../../core/facts'
+import type { CropSum } from '../../core/harvest'
+import { formatMeasure } from '../../core/quantity'
+import { enter, undo } from '../../data/log-actions'
+import { VERDICT_NAMES } from '../../wording/entries'
+import { capital } from '../../wording/names'
+import { sayCount } from '../../wording/say'
+import type { ReviewLine, ReviewView } from './review-queries'
+
+const DECISIONS: Record<string, string> = {
+  training: 'Training',
+  support: 'Support',
+  spacing: 'Spacing',
+  depth: 'Depth at planting',
+  method: 'How it was set',
+}
+
+const sayMass = (value: number, manner: Manner) => formatMeasure({ kind: 'mass', value }, manner)
+const saySound = (sum: CropSum, manner: Manner) =>
+  sum.sound === null ? 'not counted' : formatMeasure({ kind: 'share', value: sum.sound }, manner)
+
+/** A season as it came out, beside the one before; what went with which decision; what is grown again. */
+export function ReviewScreen({ view }: { view: ReviewView }) {
+  const { season, seasons, lines, all, before, cultivars, decisions, manner, on, now } = view
+  const query = (year: number) => `/basket/review?season=${year}${on === now ? '' : `&on=${on}`}`
+  if (lines.length === 0)
+    return (
+      <p className="p-6">
+        No planting was set out yet. Once there is one, its season stands here: what it gave a plant and a
+        square metre, and beside it the year before.
+      </p>
+    )
+  return (
+    <div className="space-y-6 px-6 py-4 max-sm:px-4">
+      <div>
+        <nav aria-label="Seasons" className="join">
+          {seasons.map((year) => (
+            <Link
+              key={year}
+              href={query(year)}
+              aria-current={year === season ? 'page' : undefined}
+              className={`btn join-item min-h-11 ${year === season ? 'btn-active font-semibold' : 'bg-base-100'}`}
+            >
+              {year}
+            </Link>
+          ))}
+        </nav>
+        <h1 className="mt-3 text-3xl font-semibold">
+          {season}: {sayMass(all.mass, manner)} from {sayCount(all.plants, 'plant')}
+        </h1>
+        <p className="mt-1 text-lg text-quiet">
+          {sayMass(all.aPlant, manner)} a plant
+          {before &&
+            `; the year before it was ${sayMass(before.mass, manner)} from ${before.plants}, ${sayMass(before.aPlant, manner)} a plant`}
+          .
+        </p>
+      </div>
+      <section aria-label="Plantings">
+        <PartHeading>Planting by planting</PartHeading>
+        <ul>
+          {lines.map((line) => (
+            <Line key={line.id} line={line} view={view} />
+          ))}
+        </ul>
+      </section>
+      {cultivars.length > 0 && (
+        <section aria-label="Cultivars">
+          <PartHeading>Cultivar by cultivar, over the years</PartHeading>
+          <ul>
+            {cultivars.map(({ name, seasons: years }) => (
+              <li key={name} className="border-t border-base-300 py-1.5">
+                <strong>{name}</strong>:{' '}
+                {years
+                  .map(
+                    ({ season: year, sum }) =>
+                      `${year} ${sayMass(sum.aPlant, manner)} a plant (${sum.plants})`,
+                  )
+                  .join('; ')}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <section aria-label="Decisions">
+        <PartHeading>What went with which decision, over all years</PartHeading>
+        {decisions.length === 0 ? (
+          <p>So far everything that bore was grown one way: there is nothing to set side by side.</p>
+        ) : (
+          decisions.map(({ crop, decision, ways, enough }) => (
+            <div key={crop + decision} className="mb-4">
+              <h3 className="font-semibold">
+                {DECISIONS[decision] ?? capital(decision)}, {crop === 'tomato' ? 'tomatoes' : 'peppers'}
+              </h3>
+              <ul>
+                {ways.map(({ way, sum }) => (
+                  <li key={way} className="border-t border-base-300 py-1">
+                    {way}: {sayMass(sum.aPlant, manner)} a plant, {sayCount(sum.plants, 'plant')} in{' '}
+                    {sayCount(sum.plantings, 'planting')}
+                  </li>
+                ))}
+              </ul>
+              <p className="text-sm text-quiet">
+                {enough
+                  ? 'What goes together need not be the cause: cultivar and weather differ too.'
+                  : 'Too few plantings to tell anything: read it as a note, not as a result.'}
+              </p>
+            </div>
+          ))
+        )}
+      </section>
+    </div>
+  )
+}
+
+function Line({ line, view }: { line: ReviewLine; view: ReviewView }) {
+  const { manner, on, now } = view
+  const { busy, keep } = useLog(on, { enter, undo })
+  const { sum } = line
+  return (
+    <li className="flex flex-wrap items-center justify-between gap-x-6 border-t border-base-300 py-1.5">
+      <span className="min-w-0 grow">
+        <strong>{line.cultivar}</strong>, {line.place}:{' '}
+        {sum.mass === 0 ? (
+          `${sayCount(sum.plants, 'plant')}, not picked yet`
+        ) : (
+          <>
+            {sayMass(sum.mass, manner)} from {sum.plants},{' '}
+            <strong>{sayMass(sum.aPlant, manner)} a plant</strong>, {sayMass(sum.aSquareMetre, manner)} a
+            square metre
+            <span className="text-quiet">
+              ; sound: {saySound(sum, manner)}; {line.when}
+            </span>
+          </>
+        )}
+      </span>
+      <span className="join" role="group" aria-label={`${line.cultivar}, ${line.place}: next season`}>
+        {VERDICTS.map((verdict) => (
+          <button
+            key={verdict}
+            type="button"
+            className={`btn join-item min-h-11 ${line.verdict === verdict ? 'btn-active font-semibold' : 'bg-base-100'}`}
+            aria-pressed={line.verdict === verdict}
+            disabled={busy || on > now}
+            onClick={() =>
+              keep(
+                'judged',
+                { type: 'planting', id: line.id },
+                { verdict },
+                `${line.cultivar} next season: ${VERDICT_NAMES[verdict]}.`,
+              )
+            }
+          >
+            {capital(VERDICT_NAMES[verdict])}
+          </button>
+        ))}
+      </span>
+    </li>
+  )
+}

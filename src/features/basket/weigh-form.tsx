@@ -1,0 +1,139 @@
+'use client'
+
+import { useState } from 'react'
+import { ChoiceField, TextField } from '../../components/forms/fields'
+import { FRUIT_FAULTS, type FruitFault } from '../../core/harvest'
+import type { Manner } from '../../core/facts'
+import { parseQuantity } from '../../core/quantity'
+import type { BasketPlanting } from './queries'
+
+const MOST_KG = 1000
+const MOST_FRUIT = 100_000
+const FAULT_NAMES: Record<FruitFault, string> = {
+  cracked: 'cracked',
+  rotten: 'rotten at the end',
+  scalded: 'scalded',
+  misshapen: 'misshapen',
+  eaten: 'eaten into',
+}
+
+/** What was weighed: kg, fruit, and those with a fault. */
+export interface Weighed {
+  mass: number
+  count: number | null
+  faults?: Partial<Record<FruitFault, number>>
+}
+
+/** A picking on the scales: which planting, its weight, and if one counts them the fruit and their faults. */
+export function WeighForm({
+  plantings,
+  chosen,
+  onChoose,
+  manner,
+  busy,
+  onKeep,
+}: {
+  plantings: readonly BasketPlanting[]
+  chosen: BasketPlanting
+  onChoose: (id: string) => void
+  manner: Manner
+  busy: boolean
+  onKeep: (weighed: Weighed) => void
+}) {
+  const [mass, setMass] = useState('')
+  const [count, setCount] = useState('')
+  const [faults, setFaults] = useState<Partial<Record<FruitFault, string>>>({})
+  const [errors, setErrors] = useState<{ mass?: string; count?: string; faults?: string }>({})
+  const keep = () => {
+    const read = parseQuantity(mass, 'mass', manner.units)
+    const fruit = wholeOf(count)
+    const counts = FRUIT_FAULTS.map((fault) => [fault, wholeOf(faults[fault] ?? '')] as const)
+    const found = {
+      mass:
+        'error' in read
+          ? read.error
+          : read.value <= 0 || read.value > MOST_KG
+            ? 'More than nothing, up to 1000 kg.'
+            : undefined,
+      count: fruit === undefined ? 'A whole number, or leave it empty.' : undefined,
+      faults: counts.some(([, value]) => value === undefined)
+        ? 'Whole numbers, please.'
+        : typeof fruit === 'number' && counts.some(([, value]) => (value ?? 0) > fruit)
+          ? 'More with a fault than were counted.'
+          : undefined,
+    }
+    setErrors(found)
+    if (found.mass || found.count || found.faults || 'error' in read) return
+    const bad = counts.filter(([, value]) => (value ?? 0) > 0)
+    onKeep({
+      mass: read.value,
+      count: fruit ?? null,
+      ...(bad.length > 0 ? { faults: Object.fromEntries(bad) } : {}),
+    })
+    setMass('')
+    setCount('')
+    setFaults({})
+  }
+  return (
+    <form
+      aria-label="On the scales"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        keep()
+      }}
+    >
+      <div className="grid items-start gap-3 sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)_auto]">
+        <ChoiceField label="Picked from" value={chosen.id} onChange={({ target }) => onChoose(target.value)}>
+          {plantings.map(({ id, place, name }) => (
+            <option key={id} value={id}>
+              {place}, {name}
+            </option>
+          ))}
+        </ChoiceField>
+        <TextField
+          label="Weight"
+          value={mass}
+          error={errors.mass}
+          onChange={({ target }) => setMass(target.value)}
+        />
+        <TextField
+          label="Fruit, if counted"
+          inputMode="numeric"
+          value={count}
+          error={errors.count}
+          onChange={({ target }) => setCount(target.value)}
+        />
+        <button className="btn min-h-11 btn-primary sm:mt-6" disabled={busy}>
+          Keep it
+        </button>
+      </div>
+      <details className="mt-1">
+        <summary className="min-h-11 cursor-pointer py-2">Fruit with a fault</summary>
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
+          {FRUIT_FAULTS.map((fault) => (
+            <TextField
+              key={fault}
+              label={FAULT_NAMES[fault]}
+              inputMode="numeric"
+              value={faults[fault] ?? ''}
+              onChange={({ target }) => setFaults({ ...faults, [fault]: target.value })}
+            />
+          ))}
+        </div>
+      </details>
+      {errors.faults && (
+        <p role="alert" className="font-semibold text-cut">
+          {errors.faults}
+        </p>
+      )}
+    </form>
+  )
+}
+
+/** A whole number; null: nothing typed; undefined: something else. */
+function wholeOf(text: string): number | null | undefined {
+  const trimmed = text.trim()
+  if (trimmed === '') return null
+  return /^\d{1,6}$/.test(trimmed) && Number(trimmed) <= MOST_FRUIT ? Number(trimmed) : undefined
+}
