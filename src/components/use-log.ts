@@ -30,11 +30,12 @@ export function useLog(on: IsoDate, { enter, undo }: LogWriting) {
     data: EntryData[K],
     said: string,
     then?: () => void,
+    note = '',
   ) => {
     if (busy) return
     start(async () => {
       const id = v7()
-      const draft = { id, subject, kind, on, data, note: '' } as Omit<LogEntry, 'at' | 'voids'>
+      const draft = { id, subject, kind, on, data, note } as Omit<LogEntry, 'at' | 'voids'>
       const answer = await enter([draft]).catch(() => null)
       if (answer === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')

@@ -150,7 +150,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
       <section aria-label="What hangs">
         <PartHeading>What hangs</PartHeading>
         <div className="overflow-x-auto">
-          <table className="w-full min-w-160 text-left tabular-nums">
+          <table className="w-full min-w-200 text-left tabular-nums [&_td]:pr-4 [&_th]:pr-4">
             <thead className="text-sm text-quiet">
               <tr>
                 <th className="py-1 font-normal">Planting</th>

@@ -1,11 +1,15 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
-import { useRef } from 'react'
+import { useRef, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { ThemeChoice } from '../../components/theme-choice'
 import { WORKSPACES } from './workspaces'
+
+// The box and what it knows come when it is asked for.
+const CommandBox = dynamic(() => import('./command-box').then((module) => module.CommandBox), { ssr: false })
 
 const ITEM =
   'flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:px-1 max-sm:py-2'
@@ -23,6 +27,11 @@ export function Rail() {
     pathname.startsWith(path) || (path === '/season' && /^\/plant(ing)?s\b/.test(pathname))
   useKeys(
     WORKSPACES.map(({ name, path, key }) => ({ key, label: name, run: () => router.push(at(path)) })),
+    'frame',
+  )
+  const [isAsking, setIsAsking] = useState(false)
+  useKeys(
+    [{ key: '/', label: 'go anywhere, or enter in plain words', run: () => setIsAsking(true) }],
     'frame',
   )
   const indoors = WORKSPACES.filter(({ inBar }) => !inBar)
@@ -44,6 +53,16 @@ export function Rail() {
           </span>
         </Link>
       ))}
+      <button
+        type="button"
+        className={`${ITEM} ${tone(false)} mt-3 max-sm:hidden`}
+        onClick={() => setIsAsking(true)}
+      >
+        Say or find
+        <span aria-hidden className="text-xs text-quiet">
+          /
+        </span>
+      </button>
       <details ref={more} className="relative grow sm:hidden">
         <summary className={`${ITEM} list-none ${tone(indoors.some(({ path }) => isHere(path)))}`}>
           More
@@ -60,11 +79,22 @@ export function Rail() {
               {name}
             </Link>
           ))}
+          <button
+            type="button"
+            className="flex min-h-12 w-full items-center px-4"
+            onClick={() => {
+              more.current?.removeAttribute('open')
+              setIsAsking(true)
+            }}
+          >
+            Say or find
+          </button>
         </div>
       </details>
       <div className="mt-auto px-3.5 pb-4 max-sm:hidden">
         <ThemeChoice />
       </div>
+      {isAsking && <CommandBox onClose={() => setIsAsking(false)} />}
     </nav>
   )
 }

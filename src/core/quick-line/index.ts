@@ -1,0 +1,2 @@
+export { readQuickLine } from './quick-line'
+export type { QuickEntry, QuickNames, QuickProblem } from './quick-line'

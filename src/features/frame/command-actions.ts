@@ -1,0 +1,69 @@
+'use server'
+
+import type { IsoDate } from '../../core/calendar'
+import type { Manner } from '../../core/facts'
+import { COMMON_PRODUCTS } from '../../core/feeding'
+import type { QuickNames } from '../../core/quick-line'
+import { loadGarden, outlookOn, plantsOn } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+import { askedDate } from '../../data/request'
+
+/** What the command box knows: what a line can be about, where one can go, and for which day one enters. */
+export interface CommandIndex {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  names: QuickNames
+  targets: { name: string; detail: string; href: string }[]
+}
+
+/** What can be named in the command box as of a day; null: there is no garden. */
+export async function commandIndex(asked: string | null): Promise<CommandIndex | null> {
+  const state = await loadGarden()
+  if (!state) return null
+  const on = askedDate(state, asked ?? undefined)
+  const query = on === state.now ? '' : `?on=${on}`
+  const { plantings } = outlookOn(state, on)
+  const standing = plantings.filter(({ grownFor }) => grownFor !== null)
+  const byId = new Map(plantings.map((own) => [own.planting.id, own]))
+  return {
+    manner: mannerOf(state.garden),
+    on,
+    now: state.now,
+    names: {
+      places: state.record.places.map(({ id, name }) => ({ id, name })),
+      plantings: standing.map(({ planting, place, cultivar }) => ({
+        id: planting.id,
+        placeId: place.id,
+        cultivar: cultivar.name,
+        crop: cultivar.crop,
+      })),
+      products: [...state.products, ...COMMON_PRODUCTS],
+      units: state.garden.units,
+    },
+    targets: [
+      ...state.record.places.map(({ id, name }) => ({
+        name,
+        detail: 'place',
+        href: `/ground/${id}${query}`,
+      })),
+      ...plantings.map(({ planting, place, cultivar }) => ({
+        name: `${cultivar.name}, ${place.name}`,
+        detail: 'planting',
+        href: `/plantings/${planting.id}${query}`,
+      })),
+      ...plantsOn(state, on).flatMap(({ id, label, plantingId }) => {
+        const own = byId.get(plantingId)
+        return own
+          ? [
+              {
+                name: `${own.cultivar.name} ${label}, ${own.place.name}`,
+                detail: 'plant',
+                href: `/plants/${id}${query}`,
+              },
+            ]
+          : []
+      }),
+    ],
+  }
+}

@@ -1,0 +1,145 @@
+'use client'
+
+import { Command } from 'cmdk'
+import { useRouter, useSearchParams } from 'next/navigation'
+import { useEffect, useRef, useState } from 'react'
+import { toast } from 'sonner'
+import { useLog } from '../../components/use-log'
+import { readQuickLine, type QuickEntry } from '../../core/quick-line'
+import { enter, undo } from '../../data/log-actions'
+import { formatDate } from '../../wording/dates'
+import { sayEntry } from '../../wording/entries'
+import { sayQuickProblem } from '../../wording/quick-line'
+import { commandIndex, type CommandIndex } from './command-actions'
+import { WORKSPACES } from './workspaces'
+
+/** So many of the garden's own names are listed at once. */
+const MOST = 8
+
+/** One line: what was understood of it as an entry, kept on Enter; and what in the garden bears its name. */
+export function CommandBox({ onClose }: { onClose: () => void }) {
+  const on = useSearchParams().get('on')
+  const [index, setIndex] = useState<CommandIndex | null>(null)
+  const [text, setText] = useState('')
+  const dialog = useRef<HTMLDialogElement>(null)
+  useEffect(() => {
+    dialog.current?.showModal()
+    commandIndex(on).then(setIndex, () => {
+      toast.error('The server did not answer. Try again.')
+      dialog.current?.close()
+    })
+  }, [on])
+  const close = () => dialog.current?.close()
+  return (
+    <dialog
+      ref={dialog}
+      className="modal modal-top"
+      aria-label="Command box"
+      onClose={onClose}
+      onClick={(event) => {
+        if (event.target === dialog.current) close()
+      }}
+    >
+      <div className="modal-box mx-auto mt-16 max-w-2xl max-sm:mt-2">
+        <Command label="Go anywhere, or enter in plain words" shouldFilter={false}>
+          <Command.Input
+            autoFocus
+            value={text}
+            onValueChange={setText}
+            placeholder="bed 2 fed fish 1:50 6 l · pot 3 picked 1.2 kg 3 cracked · Bench"
+            className="input min-h-12 w-full text-lg"
+            maxLength={200}
+          />
+          <Command.List className="mt-2 max-h-[60vh] overflow-y-auto">
+            {index && <Found index={index} text={text} onDone={close} />}
+          </Command.List>
+        </Command>
+      </div>
+    </dialog>
+  )
+}
+
+const ITEM =
+  'flex min-h-11 cursor-pointer items-center justify-between gap-4 border-l-4 border-transparent px-3 py-1.5 data-[selected=true]:border-leaf data-[selected=true]:bg-base-200'
+
+function Found({ index, text, onDone }: { index: CommandIndex; text: string; onDone: () => void }) {
+  const { names, targets, manner, on, now } = index
+  const router = useRouter()
+  const { busy, keep } = useLog(on, { enter, undo })
+  const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean)
+  const fits = (name: string) => words.every((word) => name.toLowerCase().includes(word))
+  const read = words.length > 1 ? readQuickLine(text, names) : null
+  const entry = read && 'kind' in read ? read : null
+  const go = (href: string) => {
+    router.push(href)
+    onDone()
+  }
+  const query = on === now ? '' : `?on=${on}`
+  const places = WORKSPACES.filter(({ name }) => fits(name))
+  const found = words.length === 0 ? [] : targets.filter(({ name, detail }) => fits(`${name} ${detail}`))
+  return (
+    <>
+      {entry && on > now && (
+        <p className="px-3 py-2 text-quiet">
+          This is a look ahead: entries are made on their own day. Press t for today.
+        </p>
+      )}
+      {entry && on <= now && (
+        <Command.Item
+          value="entry"
+          className={ITEM}
+          disabled={busy}
+          onSelect={() => {
+            keep(
+              entry.kind,
+              entry.subject,
+              entry.data,
+              `Entered: ${entry.about}, ${said(entry, manner)}.`,
+              onDone,
+              entry.note,
+            )
+          }}
+        >
+          <span>
+            <span className="block text-sm text-quiet">
+              Understood{on < now ? `, for ${formatDate(on, manner, 'full')}` : ''}; Enter keeps it
+            </span>
+            <strong>{entry.about}</strong>: {said(entry, manner)}
+            {entry.note && <span className="text-quiet"> ({entry.note})</span>}
+          </span>
+          <kbd className="key">Enter</kbd>
+        </Command.Item>
+      )}
+      {read && 'problem' in read && read.problem.why !== 'no-place' && (
+        <p className="px-3 py-2" role="status">
+          {sayQuickProblem(read.problem)}
+        </p>
+      )}
+      {places.map(({ name, path, key }) => (
+        <Command.Item key={path} value={path} className={ITEM} onSelect={() => go(path + query)}>
+          {name}
+          <kbd className="key">{key}</kbd>
+        </Command.Item>
+      ))}
+      {found.slice(0, MOST).map(({ name, detail, href }) => (
+        <Command.Item key={href} value={href} className={ITEM} onSelect={() => go(href)}>
+          {name}
+          <span className="text-sm text-quiet">{detail}</span>
+        </Command.Item>
+      ))}
+      {!entry && places.length === 0 && found.length === 0 && (
+        <p className="px-3 py-2 text-quiet">
+          Nothing here bears that name. A line that begins with a place is kept as an entry: “bed 2 watered 12
+          l”.
+        </p>
+      )}
+    </>
+  )
+}
+
+const said = (entry: QuickEntry, manner: CommandIndex['manner']) =>
+  sayEntry(
+    { ...entry, id: '', on: '2000-01-01', at: '', voids: null } as unknown as Parameters<typeof sayEntry>[0],
+    'tomato',
+    manner,
+  )

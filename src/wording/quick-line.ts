@@ -1,0 +1,21 @@
+import type { QuickProblem } from '../core/quick-line'
+
+const AMOUNTS = {
+  litres: 'How much? As in “bed 2 watered 12 l”.',
+  mass: 'What did it weigh? As in “pot 3 picked 1.2 kg 3 cracked”.',
+  product: 'Fed with what? Name one of your feeds, or what is commonly sold: “bed 2 fed fish 1:50 6 l”.',
+} as const
+
+/** What is missing of a line, and how it would be said. */
+export function sayQuickProblem(problem: QuickProblem['problem']): string {
+  switch (problem.why) {
+    case 'no-place':
+      return 'Begin with a place of this garden: “bed 2 watered 12 l”.'
+    case 'nothing-stands':
+      return `Nothing stands in ${problem.place} on this day.`
+    case 'which-planting':
+      return `In ${problem.place} stand ${problem.cultivars.join(' and ')}: say which.`
+    case 'amount':
+      return AMOUNTS[problem.of]
+  }
+}
