@@ -12,6 +12,8 @@ const COLOURED = [
   '/shed',
   '/practice',
   '/bench/water',
+  '/basket',
+  '/almanac',
 ]
 
 const SCREENS = [
@@ -40,6 +42,10 @@ const SCREENS = [
   '/bench/water',
   '/bench/feed',
   '/bench/mix',
+  '/basket',
+  '/basket/review',
+  '/almanac',
+  '/logbook',
 ]
 
 for (const theme of ['day', 'sun', 'dusk'])

@@ -38,6 +38,18 @@ test('a harvest is weighed with its faults, refused where it cannot be, and stan
   await expect(line.getByRole('button', { name: 'Try otherwise' })).toHaveAttribute('aria-pressed', 'true')
 })
 
+test('nothing is picked before it was planted', async ({ page }) => {
+  await open(page, '/logbook?kind=picked&from=2026-06-01')
+  await page.getByRole('button', { name: /^Correct: Pot 7/ }).click()
+  const form = page.getByRole('form', { name: 'Correct Pot 7, Ditch Wren' })
+  await form.getByLabel('Day').fill('2026-02-01')
+  await form.getByRole('button', { name: 'Keep it so' }).click()
+  await expect(form.getByRole('alert')).toContainText(
+    'Nothing of that planting stood in the ground by that day',
+  )
+  await expect(page.getByText(/picked: 310.g, 3 fruit/)).toBeVisible()
+})
+
 test.describe('with nothing planted', () => {
   test.use({ data: 'empty' })
   test('the basket says what will stand there', async ({ page }) => {

@@ -69,7 +69,7 @@ test.describe('on a phone', () => {
   test('a line is entered by touch', async ({ page }) => {
     await open(page, '/walk')
     await page.getByRole('navigation', { name: 'Workspaces' }).getByText('More').tap()
-    await page.getByRole('button', { name: 'Say or find' }).last().tap()
+    await page.getByRole('button', { name: 'Say it' }).last().tap()
     const box = page.getByRole('dialog', { name: 'Command box' })
     await box.getByRole('combobox').fill('row b hornworm 2')
     await box.getByRole('option', { name: /Row B: note \(hornworm 2\)/ }).tap()

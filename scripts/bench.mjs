@@ -43,6 +43,10 @@ const ROUTES = [
   '/bench/water',
   '/bench/feed',
   '/bench/mix',
+  '/basket',
+  '/basket/review',
+  '/almanac',
+  '/logbook',
 ]
 console.log('route, first answer ms, warm median ms, html kB, first-load script kB gzipped')
 for (const path of ROUTES) {
@@ -72,7 +76,16 @@ server.stop()
 
 const large = await demoServer('bench-large', { large: true })
 console.log('large garden (60 places, three seasons): route, first answer ms, warm median ms')
-for (const path of ['/walk', '/season', '/ground', '/bench/water', '/bench/feed', '/shed']) {
+for (const path of [
+  '/walk',
+  '/season',
+  '/ground',
+  '/bench/water',
+  '/bench/feed',
+  '/shed',
+  '/basket',
+  '/logbook',
+]) {
   const first = (await timed(path, large)).ms
   const warm = []
   for (let turn = 0; turn < 15; turn++) warm.push((await timed(path, large)).ms)

@@ -11,9 +11,7 @@ const SHOTS = [
   { name: 'walk', path: '/walk' },
   { name: 'walk-phone', path: '/walk', viewport: PHONE },
   { name: 'season', path: '/season' },
-  { name: 'season-move', path: '/season', move: 'Sow Ditch Wren × 6, Tunnel' },
   { name: 'ground', path: '/ground' },
-  { name: 'ground-light', path: '/ground', layer: 'Light' },
   { name: 'ground-bed', path: '/ground/demo-tunnel', fit: 'Long Ember' },
   { name: 'bench-water', path: '/bench/water' },
   { name: 'bench-feed', path: '/bench/feed' },
@@ -23,9 +21,11 @@ const SHOTS = [
   { name: 'support', path: '/plantings/demo-2026-row-a-1/support' },
   { name: 'shed', path: '/shed' },
   { name: 'plant', path: '/plants/demo-2026-bed-1-1-1?on=2026-07-20' },
-  { name: 'plant-bush', path: '/plants/demo-2026-row-a-1-1?on=2026-07-25' },
   { name: 'plant-pepper', path: '/plants/demo-2026-bed-3-1-1?on=2026-08-05' },
   { name: 'practice', path: '/practice', judge: 'One stem' },
+  { name: 'basket', path: '/basket?on=2026-07-30' },
+  { name: 'logbook', path: '/logbook' },
+  { name: 'almanac', path: '/almanac' },
   { name: 'garden', path: '/garden' },
 ]
 
@@ -41,15 +41,6 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
   await page.goto((empty ? servers.empty : servers.demo).address + path)
   await page.waitForLoadState('networkidle')
   for (const key of keys) await page.keyboard.press(key)
-  if (acts.move) {
-    await page.getByRole('slider', { name: acts.move }).focus()
-    for (let day = 0; day < 5; day++) await page.keyboard.press('ArrowRight')
-    await page.getByTestId('odds').waitFor()
-  }
-  if (acts.layer) {
-    await page.getByText(acts.layer, { exact: true }).last().click()
-    await page.locator('svg image').waitFor()
-  }
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
   if (acts.judge) {
     await page.getByRole('button', { name: acts.judge }).last().click()

@@ -2,11 +2,11 @@
 
 import { revalidatePath } from 'next/cache'
 import { array, ValidationError } from 'yup'
-import type { EntryKind, LogEntry } from '../core/facts'
+import { effectiveEntries, entriesAbout, type EntryKind, type LogEntry } from '../core/facts'
 import { write, type Reader } from './database'
 import { entrySchema } from './entry-schema'
 import { currentGarden, todayIn } from './gardens'
-import { findEntry, insertEntries, isTaken, lastEntered } from './log'
+import { findEntry, insertEntries, isTaken, lastEntered, logOf } from './log'
 import { knownSubjects } from './log-subjects'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
@@ -32,6 +32,10 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
         return refused('That day has not come yet: nothing was entered.')
       if (!(await subjectsExist(tx, garden.id, checked)))
         return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
+      if (await isPickedTooSoon(tx, garden.id, checked))
+        return refused(
+          'Nothing of that planting stood in the ground by that day: nothing was entered. Enter its setting out first, or choose a later day.',
+        )
       const at = new Date().toISOString()
       await insertEntries(
         tx,
@@ -42,6 +46,30 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
     })
   })
 }
+
+/** Whether something is said to be picked of a planting before any of it was set out or came up. */
+async function isPickedTooSoon(
+  tx: Reader,
+  gardenId: string,
+  drafts: readonly EntryDraft[],
+): Promise<boolean> {
+  const picked = drafts.filter(({ kind, subject }) => kind === 'picked' && subject.type === 'planting')
+  if (picked.length === 0) return false
+  const entries = effectiveEntries(
+    [
+      ...(await logOf(gardenId, tx)),
+      ...drafts.map((draft) => ({ ...draft, at: '', voids: null }) as LogEntry),
+    ],
+    LAST_DAY,
+  )
+  return picked.some(
+    ({ subject, on }) =>
+      !entriesAbout(entries, subject).some(
+        ({ kind, on: stood }) => (kind === 'set-out' || kind === 'emerged') && stood <= on,
+      ),
+  )
+}
+const LAST_DAY = '9999-12-31' as LogEntry['on']
 
 /** Takes back an entry, or the one entered last. */
 export async function undo(voiding: { id: string; entry?: string }): Promise<Entered> {
@@ -103,6 +131,8 @@ export async function correct(entry: string, draft: EntryDraft, voidId: string):
       if (await isTaken(garden.id, before.id, tx))
         return refused('That entry was taken back meanwhile: nothing was changed.')
       if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
+      if (await isPickedTooSoon(tx, garden.id, [{ ...checked!, subject: before.subject } as EntryDraft]))
+        return refused('Nothing of that planting stood in the ground by that day: nothing was changed.')
       const at = new Date().toISOString()
       const taken: LogEntry = {
         id: String(voidId),

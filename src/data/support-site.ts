@@ -1,3 +1,4 @@
+import { houseOf } from './house-schools'
 import { designGust, type SupportSite } from '../core/support'
 import { wetnessOf, type GardenState } from './garden-state'
 
@@ -11,6 +12,6 @@ export function supportSiteOf(state: GardenState): SupportSite & {
     ...designGust(winds),
     shelter: state.garden.shelter,
     wetness: wetnessOf(state),
-    weave: state.garden.houseSchools.weave === 'continuous' ? 'continuous' : 'sectional',
+    weave: houseOf(state.garden).weave,
   }
 }

@@ -59,9 +59,13 @@ export function useKeyList(): () => readonly KeyAct[] {
   return () => registry.list()
 }
 
+/** Controls that take no letters. */
+const UNTYPED = ['radio', 'checkbox', 'button', 'submit', 'file']
+
 function isTyping(target: EventTarget | null): boolean {
   if (!(target instanceof HTMLElement)) return false
   if (document.querySelector('dialog[open]')) return true
+  if (target instanceof HTMLInputElement && UNTYPED.includes(target.type)) return false
   return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
 }
 

@@ -2,9 +2,11 @@ import type { Advice, Reason } from '../advice'
 import type { IsoDate } from '../calendar'
 import type { WetnessPressure } from '../climate'
 import type { PlantPart } from '../crop'
-import type { EntrySubject, PlantPosition, Work } from '../facts'
+import type { EntrySubject, Place, PlantPosition, Work } from '../facts'
+import type { FlowerSchool } from '../pruning'
 import type { SetOutRule } from '../season'
-import type { WateredPlace } from '../watering'
+import type { FeedingSchool } from '../transplant'
+import type { WateredPlace, WateringSchool } from '../watering'
 
 /** What the calls are worked out from besides the outlook. */
 export interface CallGarden {
@@ -13,6 +15,8 @@ export interface CallGarden {
   /** The water of every place in which something stands. */
   water: readonly WateredPlace[]
   wetness: WetnessPressure
+  /** The house's ways. */
+  house: { feeding: (place: Place) => FeedingSchool; watering: WateringSchool; flowers: FlowerSchool }
 }
 
 /** What a call asks for, in SI: m, L, h, °C. */

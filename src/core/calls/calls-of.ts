@@ -80,7 +80,12 @@ function careCalls(outlook: SeasonOutlook, garden: CallGarden): (Call | null)[] 
         ...about({ type: 'place', id: watered.place.id }, watered.plantings[0]!),
         place: watered.place,
       }
-      return [water(context, watered), feed(context, watered), vent(context), shake(context, watered)]
+      return [
+        water(context, watered, garden),
+        feed(context, watered, garden),
+        vent(context),
+        shake(context, watered),
+      ]
     }),
     ...(whole ? [shade(whole, garden), scout(whole, garden)] : []),
   ]

@@ -4,10 +4,12 @@ import { emptySeries } from '../climate'
 import { plainPlace, type LogEntry, type Place, type Planting } from '../facts'
 import { seasonOutlook } from '../season'
 import { bed, entryOf, sampleGarden, sixSlicers, slicer } from '../season/sample-garden'
+import { usualFeeding } from '../transplant'
 import { gardenWater } from '../watering'
 import { callsOf, type Call, type CallKind } from '.'
 import { walkingOrder } from './walking-order'
 
+const house = { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' } as const
 const SITE = { latitude: 41, longitude: -97, elevation: 450 }
 const planting: Planting = { ...sixSlicers, plannedSetOut: '2026-05-20' as IsoDate }
 const planted = [
@@ -55,7 +57,13 @@ function careOn(
     forecast,
   )
   const garden = { site: SITE, soil: 'loam' as const, places: [place], readings: [] }
-  return callsOf(outlook, { id: 'g', plants, water: gardenWater(outlook, garden, 14), wetness: 'medium' })
+  return callsOf(outlook, {
+    id: 'g',
+    plants,
+    water: gardenWater(outlook, garden, 14),
+    wetness: 'medium',
+    house,
+  })
 }
 const find = (calls: Call[], kind: CallKind) => calls.find((call) => call.kind === kind)
 const watered = (on: string) => ofPlace(`w${on}`, 'watered', on, { litres: 200 })
@@ -202,6 +210,6 @@ describe('the walk', () => {
 
 it('asks nothing of what was not set out', () => {
   const outlook = seasonOutlook(sampleGarden([], { cultivars: [slicer] }), isoDate('2026-06-15'), null)
-  const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low' })
+  const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low', house })
   expect(calls.every(({ kind }) => kind === 'sow')).toBe(true)
 })

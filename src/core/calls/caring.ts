@@ -2,9 +2,8 @@ import { addDays } from '../calendar'
 import { adviseFeed, feedWarnings, placeLedger } from '../feeding'
 import { count, mass, onDate, waterDepth } from '../quantity'
 import { ofKind } from '../facts'
-import { usualFeeding } from '../transplant'
 import { dripOf, irrigationMinutes, nextWatering, type WateredPlace } from '../watering'
-import type { Call } from './call'
+import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
 
 /** † Working times, min. */
@@ -18,12 +17,16 @@ const lastOf = (entries: WateredPlace['entries'], kind: 'watered' | 'fed') =>
   entries.findLast((entry) => entry.kind === kind)?.on ?? null
 
 /** A place that comes to where growth slows. */
-export function water(context: PlaceContext, { place, entries, water: own }: WateredPlace): Call | null {
+export function water(
+  context: PlaceContext,
+  { place, entries, water: own }: WateredPlace,
+  { house }: CallGarden,
+): Call | null {
   const { today } = context
   const { depletion, ahead, states, course } = own
   const state = states.at(-1)
   if (!state) return null
-  const next = nextWatering(depletion, ahead)
+  const next = nextWatering(depletion, ahead, { school: house.watering })
   const isDry = depletion > state.raw
   if (!isDry && (next.inDays === null || next.inDays + 1 > WATER_AHEAD)) return null
   const due = isDry ? today : addDays(today, next.inDays! + 1)
@@ -70,7 +73,7 @@ export function water(context: PlaceContext, { place, entries, water: own }: Wat
 }
 
 /** A place in which nitrogen will be missing. */
-export function feed(context: PlaceContext, watered: WateredPlace): Call | null {
+export function feed(context: PlaceContext, watered: WateredPlace, { house }: CallGarden): Call | null {
   const { place, plantings, entries, water: own } = watered
   const { today } = context
   const last = lastOf(entries, 'fed')
@@ -78,7 +81,7 @@ export function feed(context: PlaceContext, watered: WateredPlace): Call | null 
   const ledger = placeLedger(place, plantings, entries, own.states, today)
   if (!ledger) return null
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
-  const { mix, gap } = adviseFeed(ledger, usualFeeding(place), plants)
+  const { mix, gap } = adviseFeed(ledger, house.feeding(place), plants)
   if (!mix) return null
   const flowers = plantings.some(({ entries: told }) => ofKind(told, 'flowered').length > 0)
   return makeCallAbout(context, {

@@ -29,7 +29,7 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
   const rests = cut !== null && addDays(cut, CUT_EVERY) > today
   const alike = rests
     ? []
-    : plantingCuts(season, context, garden.plants, garden.wetness).filter(({ cuts }) =>
+    : plantingCuts(season, context, garden.plants, garden.wetness, garden.house.flowers).filter(({ cuts }) =>
         ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts),
       )
   if (ties.length === 0 && alike.length === 0) return null

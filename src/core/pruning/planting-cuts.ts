@@ -12,7 +12,7 @@ import {
 } from '../season'
 import { usualHeight } from '../support'
 import { advisePruning } from './advise-pruning'
-import type { PruningContext } from './context'
+import type { FlowerSchool, PruningContext } from './context'
 import type { Cut } from './cut'
 
 /** Days looked ahead. */
@@ -23,6 +23,7 @@ export function pruningContextOf(
   outlook: SeasonOutlook,
   own: PlantingOutlook,
   wetnessPressure: WetnessPressure,
+  school: FlowerSchool = 'worked-out',
 ): PruningContext {
   const { planting, cultivar, dates, air, place } = own
   const at = indexOf(air, outlook.today)
@@ -44,6 +45,7 @@ export function pruningContextOf(
     lastUsefulFlower: dates.top.date,
     supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
     dailyDegreeDays: Math.min(40, Math.max(0, dailyDegreeDays)),
+    school,
   }
 }
 
@@ -63,6 +65,7 @@ export function plantingCuts(
   own: PlantingOutlook,
   plants: readonly PlantPosition[],
   wetness: WetnessPressure,
+  school?: FlowerSchool,
 ): AlikePlants[] {
   const { planting, cultivar } = own
   const alike = new Map<string, PlantPosition[]>()
@@ -74,7 +77,7 @@ export function plantingCuts(
     alike.set(key, [...(alike.get(key) ?? []), plant])
   }
   if (alike.size === 0) return []
-  const context = pruningContextOf(outlook, own, wetness)
+  const context = pruningContextOf(outlook, own, wetness, school)
   return [...alike.values()].map((group) => {
     const told = entriesOfPlant(outlook, group[0]!.id, planting.id)
     const plant = grownAlong(plantCourse(own, told, outlook.today), plantTraits(cultivar))

@@ -16,10 +16,11 @@ import {
 import { ofKind, type LogEntry, type Manner, type Place } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
-import { FEEDING_SCHOOLS, usualFeeding, type FeedingSchool } from '../../core/transplant'
+import { FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
 import type { GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { formatDate } from '../../wording/dates'
 import { sayReason } from '../../wording/say-reason'
 
@@ -84,7 +85,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
     return ledger
       ? [
           {
-            ...detailOf(place, plantings, entries, ledger, on, manner),
+            ...detailOf(place, plantings, entries, ledger, on, manner, houseOf(state.garden).feeding(place)),
             warnings: feedWarnings(water, ledger),
           },
         ]
@@ -113,8 +114,8 @@ function detailOf(
   ledger: PlaceLedger,
   on: IsoDate,
   manner: Manner,
+  school: FeedingSchool,
 ): Omit<FeedDetail, 'warnings'> {
-  const school = usualFeeding(place)
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   const { weeks, gap, glut, mix } = adviseFeed(ledger, school, plants)
   const soilTest = ofKind(entries, 'soil-tested').at(-1)?.data ?? null

@@ -20,7 +20,8 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
       <ul>
         {place.schools.map(({ school, inDays, litres }) => (
           <li key={school} className="border-t border-base-300 py-1.5">
-            <strong>{WATER_SCHOOLS[school].name}</strong>:{' '}
+            <strong>{WATER_SCHOOLS[school].name}</strong>
+            {school === place.school && ' · taken here'}:{' '}
             {school === 'fixed-days'
               ? `each ${sayEvery(place.every)}, ${sayLitres(place.need * place.every, manner)}`
               : inDays === null

@@ -23,6 +23,7 @@ import {
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { formatDate } from '../../wording/dates'
 
 /** The water of one place as of a day. */
@@ -60,6 +61,7 @@ export interface PlaceWaterView {
   lastWatered: IsoDate | null
   lastLooked: IsoDate | null
   /** The same place by each school of watering: days until it is due, L. */
+  school: WateringSchool
   schools: { school: WateringSchool | 'eased'; inDays: number | null; litres: number }[]
   /** Days between waterings on fixed days. */
   every: number
@@ -97,7 +99,7 @@ export function waterView(state: GardenState, on: IsoDate): WaterView {
   const manner = mannerOf(state.garden)
   const places = waterOn(state, on)
     .map(({ place, plantings, entries, water }): PlaceWaterView => ({
-      ...viewOf(place, plantings, entries, water, on, manner),
+      ...viewOf(place, plantings, entries, water, on, manner, houseOf(state.garden).watering),
       dryPlants: dryPlantsOf(state, place, plantings),
       trusses: trussesOf(state, on, plantings, water),
       sensors: state.devices.filter(({ placeId }) => placeId === place.id).map(({ id }) => id),
@@ -164,10 +166,11 @@ function viewOf(
   water: PlaceWater,
   on: IsoDate,
   manner: Manner,
+  school: WateringSchool,
 ): Omit<PlaceWaterView, 'sensors' | 'dryPlants' | 'trusses'> {
   const { course, states, depletion, ahead } = water
   const last = states.at(-1)!
-  const next = nextWatering(depletion, ahead)
+  const next = nextWatering(depletion, ahead, { school })
   const filled = nextWatering(0, ahead)
   const drip = dripOf(place)
   const litres = (next.inDays === null ? 0 : next.depth) * course.area
@@ -192,6 +195,7 @@ function viewOf(
     untilSlow: depletion > last.raw ? 0 : next.untilSlow + 1,
     untilLimp: next.untilLimp + 1,
     filled: { untilSlow: filled.untilSlow + 1, untilLimp: filled.untilLimp + 1 },
+    school,
     schools: [
       ...WATERING_SCHOOLS.map((school) => ({ school, ...nextWatering(depletion, ahead, { school }) })),
       { school: 'eased' as const, ...nextWatering(depletion, ahead, { eased: true }) },

@@ -57,7 +57,7 @@ export const HOLIDAY_ACTS: Record<HolidayAct, string> = {
 export const WATER_SCHOOLS: Record<WateringSchool | 'eased', { name: string; case: string }> = {
   even: {
     name: 'Even, by the balance',
-    case: 'Deep, before growth slows: least rot and cracking. Taken here.',
+    case: 'Deep, before growth slows: least rot and cracking.',
   },
   'fixed-days': {
     name: 'Fixed days',

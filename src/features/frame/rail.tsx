@@ -58,7 +58,7 @@ export function Rail() {
         className={`${ITEM} ${tone(false)} mt-3 max-sm:hidden`}
         onClick={() => setIsAsking(true)}
       >
-        Say or find
+        Say it
         <span aria-hidden className="text-xs text-quiet">
           /
         </span>
@@ -87,7 +87,7 @@ export function Rail() {
               setIsAsking(true)
             }}
           >
-            Say or find
+            Say it
           </button>
         </div>
       </details>

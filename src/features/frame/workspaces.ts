@@ -7,6 +7,7 @@ export const WORKSPACES = [
   { name: 'Shed', path: '/shed', key: 'h', inBar: false },
   { name: 'Basket', path: '/basket', key: 'k', inBar: false },
   { name: 'Practice', path: '/practice', key: 'p', inBar: false },
+  { name: 'Almanac', path: '/almanac', key: 'a', inBar: false },
   { name: 'Logbook', path: '/logbook', key: 'l', inBar: false },
   { name: 'Garden', path: '/garden', key: 'n', inBar: false },
 ] as const

@@ -14,6 +14,7 @@ import { rotation } from '../../core/rotation'
 import { allCanopies, type StandingCanopy } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
 import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { houseOf } from '../../data/house-schools'
 import { sayReason } from '../../wording/say-reason'
 import { dryDays } from './pot-days'
 import { groundView, yearsOf } from './queries'
@@ -108,7 +109,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
     },
     cultivars: ground.cultivars,
     trusted: trustedIn(state, season),
-    school: state.garden.houseSchools.spacing ?? 'standard',
+    school: houseOf(state.garden).spacing,
     wetness,
     season,
     et0: dryDays(state, outlook),

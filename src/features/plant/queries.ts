@@ -11,6 +11,7 @@ import {
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
@@ -53,7 +54,7 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
   const told = entriesOfPlant(outlook, id, planting.id)
   const course = plantCourse(own, told, on)
   const plant = grownAlong(course, plantTraits(cultivar))
-  const context = pruningContextOf(outlook, own, wetnessOf(state))
+  const context = pruningContextOf(outlook, own, wetnessOf(state), houseOf(state.garden).flowers)
   const system = planting.training
   const advice = advisePruning({ plant, system, context })
   return {

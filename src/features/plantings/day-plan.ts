@@ -11,7 +11,8 @@ import { supportSiteOf } from '../../data/support-site'
 import { sayHole } from '../../wording/feeding'
 import { saySupport } from '../../wording/support'
 import { depthInputOf, firstMeasures } from './measures'
-import { feedingOf, lastPlant, plantingDepth } from './planting-day'
+import { houseOf } from '../../data/house-schools'
+import { lastPlant, plantingDepth } from './planting-day'
 
 /** One planting of the day, in the order of work. */
 export interface DayPlanting {
@@ -56,7 +57,7 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
     const plans = supportCasesOf(own, plantsOn(state, on), site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     )
-    const amendment = holeAmendment(feedingOf(state, place), cultivar.crop)
+    const amendment = holeAmendment(houseOf(state.garden).feeding(place), cultivar.crop)
     return {
       needs: [
         ...plans.flatMap(({ needs }) => needs),

@@ -5,8 +5,9 @@ import { filledHeight } from '../../core/containers'
 import { ofKind, potOf, type Manner, type Place, type Support } from '../../core/facts'
 import { depthConditions, judgeSetOut, type DepthConditions } from '../../core/season'
 import { stakeDistance, supportCasesOf, planOf, type SupportPlan } from '../../core/support'
-import { FEEDING_SCHOOLS, usualFeeding, type DepthSchool, type FeedingSchool } from '../../core/transplant'
+import type { DepthSchool, FeedingSchool } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { supportSiteOf } from '../../data/support-site'
 import { formatDate } from '../../wording/dates'
@@ -73,7 +74,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
     now: state.now,
     soilDepth: plantingDepth(place),
     conditions: depthConditions(outlook, own),
-    school: (state.garden.houseSchools.depth ?? 'worked-out') as PlantingDay['school'],
+    school: houseOf(state.garden).depth,
     verdict: {
       go: verdict.answer.go,
       suits: verdict.answer.suits && formatDate(verdict.answer.suits, manner),
@@ -89,7 +90,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
       ),
       hardeningDays: ofKind(own.entries, 'hardened').length,
     },
-    feeding: feedingOf(state, place),
+    feeding: houseOf(state.garden).feeding(place),
     plans: supportCasesOf(own, plantsOn(state, on), site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     ),
@@ -97,10 +98,6 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
     inPot: place.pot !== null,
   }
 }
-
-/** The school that a place is fed by: the garden's own, else what suits the place. */
-export const feedingOf = (state: GardenState, place: Place): FeedingSchool =>
-  FEEDING_SCHOOLS.find((school) => school === state.garden.houseSchools.feeding) ?? usualFeeding(place)
 
 /** The plant of this crop that was measured last. */
 export function lastPlant({ record }: GardenState, crop: Crop): PlantingDay['last'] {

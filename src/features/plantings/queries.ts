@@ -24,6 +24,7 @@ import {
 } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
@@ -55,7 +56,7 @@ export function choicesOf(state: GardenState): Choices {
         standing: standingIn(state, place.id),
       })),
     cultivars: [...state.record.cultivars],
-    spacingSchool: state.garden.houseSchools.spacing ?? 'standard',
+    spacingSchool: houseOf(state.garden).spacing,
     wetness: wetnessOf(state),
   }
 }

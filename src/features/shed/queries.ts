@@ -7,9 +7,9 @@ import {
   type ShortLine,
   type SourcedNeed,
 } from '../../core/supplies'
-import { usualFeeding, FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
 import type { IsoDate } from '../../core/calendar'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { supportSiteOf } from '../../data/support-site'
 
@@ -54,13 +54,11 @@ export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedVi
 
 /** Everything that the plantings which are not cleared take. */
 function needsOn(state: GardenState, on: IsoDate): SourcedNeed[] {
-  const chosen = FEEDING_SCHOOLS.find((school) => school === state.garden.houseSchools.feeding)
-  const schoolOf = (place: Parameters<typeof usualFeeding>[0]): FeedingSchool => chosen ?? usualFeeding(place)
   return seasonNeeds(
     outlookOn(state, on).plantings.filter(({ dates }) => dates.end.how !== 'logged'),
     plantsOn(state, on),
     supportSiteOf(state),
-    schoolOf,
+    houseOf(state.garden).feeding,
   )
 }
 

@@ -15,6 +15,7 @@ import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
+import { houseOf } from '../../data/house-schools'
 import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
 import { sayMinutes, sayWorks } from '../../wording/calls'
@@ -44,6 +45,7 @@ function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Rou
     plants: plantsOn(state, on),
     water: waterOn(state, on),
     wetness: wetnessOf(state),
+    house: houseOf(state.garden),
   })
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
   const stops = due.map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner))
@@ -101,7 +103,7 @@ const TOOLS: Partial<Record<CallKind, string[]>> = {
   top: ['snips'],
   clear: ['fork', 'barrow'],
   tend: ['snips', 'ties'],
-  water: ['can or hose'],
+  water: ['can'],
   feed: ['feed', 'scoop'],
   shade: ['shade cloth'],
 }

@@ -1,0 +1,27 @@
+import { expect, open, test } from './support/test'
+
+test('a way is chosen for the house, the answers follow it, and a word is found', async ({ page }) => {
+  await open(page, '/bench/water')
+  const places = page.getByRole('navigation', { name: 'Places by need' })
+  await places.getByRole('button', { name: /^Bed 5/ }).click()
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText(/by tomorrow$/)
+  await page.keyboard.press('a')
+  await expect(page).toHaveURL(/almanac/)
+  const watering = page.getByRole('region', { name: 'When to water' })
+  await expect(watering.getByRole('radio', { name: /^Even, by the balance/ })).toBeChecked()
+  await watering.getByRole('radio', { name: /^Dry-down once rooted/ }).click()
+  await expect(page.getByText('When to water: dry-down once rooted.')).toBeVisible()
+  await page.keyboard.press('b')
+  await places.getByRole('button', { name: /^Bed 5/ }).click()
+  await expect(heading).not.toHaveText(/by tomorrow$/)
+  await expect(page.getByText('Dry-down · taken here')).toBeVisible()
+
+  await open(page, '/almanac')
+  await expect(watering.getByRole('radio', { name: /^Dry-down once rooted/ })).toBeChecked()
+  await page.getByLabel('Find a word').fill('emitter')
+  await expect(page.getByRole('region', { name: 'Words' }).getByRole('term')).toHaveText(['Emitter'])
+  await expect(watering).toHaveCount(0)
+  await page.getByLabel('Find a word').fill('zzz')
+  await expect(page.getByRole('status').filter({ hasText: 'Nothing of that' })).toBeVisible()
+})
