@@ -41,6 +41,8 @@ test('the glut of the overfed bed is seen, a feed is tried before it is given, a
   await expect(places.getByRole('link', { name: /^Bed 5/ })).toContainText('too much')
   await places.getByRole('link', { name: /^Pot 3/ }).click()
   await expect(heading).toHaveText(/of balanced granules in the coming weeks$/)
+  await page.getByText('Blossom-end rot here').click()
+  await expect(page.getByText(/growth was slowed by drought: even moisture first/)).toBeVisible()
   const words = page.getByTestId('ledger-words')
   const before = await words.textContent()
   const form = page.getByRole('form', { name: 'Try a feed' })

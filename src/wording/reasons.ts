@@ -1,7 +1,7 @@
 import type { CallRule } from '../core/calls'
 import type { NamingRule, PruningRule } from '../core/pruning'
 import type { RipeRule } from '../core/harvest'
-import type { SoilRule } from '../core/feeding'
+import type { RotRule, SoilRule } from '../core/feeding'
 import type { DateRule, RiskRule, WarningRule } from '../core/season'
 import type { LoadRule, PotRule } from '../core/containers'
 import type { RotationRule } from '../core/rotation'
@@ -27,6 +27,7 @@ export type Rule =
   | RiskRule
   | RipeRule
   | RotationRule
+  | RotRule
   | SoilRule
   | SpacingRule
   | SupportRule
@@ -110,6 +111,21 @@ export const REASONS: Record<Rule, string> = {
   'call.scout-first': 'Not yet looked over this season: here each {every}.',
   'call.scout-last': 'Last looked over on {date}: here each {every}.',
   'call.waits-scout': 'Most troubles are mended in their first week.',
+
+  'rot.even-first':
+    'Water was even: keep it so. It is a disorder of uneven water in young fruit, not contagious.',
+  'rot.dry-days':
+    'On {days} of the last two weeks growth was slowed by drought: even moisture first. It is not contagious; take spoiled fruit off.',
+  'rot.nitrogen': 'Too much nitrogen lies ready: leaf draws the water past the fruit. Feed none for now.',
+  'rot.salt': 'The soil is salty: roots take less. Water through, and feed dilute.',
+  'rot.small-pot':
+    '{litres} of mix for a plant that wants {least} dry out between waterings: a larger pot, or water twice a day.',
+  'rot.prone': 'Its type is prone to it: long and large fruit have it first.',
+  'rot.calcium-low': 'The test is low in calcium: gypsum keeps the pH, lime raises it.',
+  'rot.calcium-enough': 'The test shows enough calcium: more of it changes nothing.',
+  'rot.calcium-unknown': 'Nobody tested for calcium; most soils hold enough, so add none without a test.',
+  'rot.unsettled':
+    'Low calcium in the fruit may follow from stress and spurts of growth rather than cause the rot: research is not settled. The first fruit are worst, later ones recover.',
 
   'ripe.colour': 'Coloured {colour} all over: its own colour, not that of another.',
   'ripe.shoulder': 'The shoulder has turned too, or keeps only its cultivar’s green.',

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Tabs } from '../../components/tabs'
 
 const TABS = [
   { name: 'Now', path: '/basket' },
@@ -6,19 +6,11 @@ const TABS = [
 ] as const
 
 /** The parts of the Basket. */
-export function BasketTabs({ at, query }: { at: (typeof TABS)[number]['path']; query: string }) {
-  return (
-    <nav aria-label="Basket" className="flex gap-1 border-b border-base-300 px-6 pt-3 max-sm:px-4">
-      {TABS.map(({ name, path }) => (
-        <Link
-          key={path}
-          href={path + query}
-          aria-current={path === at ? 'page' : undefined}
-          className={`flex min-h-11 items-center border-b-4 px-3 ${path === at ? 'border-leaf font-semibold' : 'border-transparent hover:bg-base-200'}`}
-        >
-          {name}
-        </Link>
-      ))}
-    </nav>
-  )
-}
+export const BasketTabs = ({ at, query }: { at: (typeof TABS)[number]['path']; query: string }) => (
+  <div className="px-6 pt-3 max-sm:px-4">
+    <Tabs
+      label="Basket"
+      tabs={TABS.map(({ name, path }) => ({ name, href: path + query, here: path === at }))}
+    />
+  </div>
+)

@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { usePathname, useSearchParams } from 'next/navigation'
+import { Tabs } from '../../components/tabs'
 import { capital } from '../../wording/names'
 
 const TABS = ['water', 'feed', 'mix'] as const
@@ -21,25 +22,23 @@ export function BenchTabs({ base }: { base: '/bench' | '/reckon' }) {
   }
   const other = asked.get('units') === 'us' ? 'metric' : 'us'
   return (
-    <nav aria-label="Benches" className="flex gap-1 border-b border-base-300 px-6 pt-3 max-sm:px-4">
-      {TABS.map((name) => {
-        const path = `${base}/${name}`
-        return (
+    <div className="px-6 pt-3 max-sm:px-4">
+      <Tabs
+        label="Benches"
+        tabs={TABS.map((name) => {
+          const path = `${base}/${name}`
+          return { name: capital(name), href: to(path), here: pathname === path }
+        })}
+      >
+        {base === '/reckon' && (
           <Link
-            key={path}
-            href={to(path)}
-            aria-current={pathname === path ? 'page' : undefined}
-            className={`flex min-h-11 items-center border-b-4 px-3 ${pathname === path ? 'border-leaf font-semibold' : 'border-transparent hover:bg-base-200'}`}
+            href={to(pathname, { units: other })}
+            className="ml-auto flex min-h-11 items-center px-3 link"
           >
-            {capital(name)}
+            In {other === 'us' ? 'cups, gallons and feet' : 'litres and metres'}
           </Link>
-        )
-      })}
-      {base === '/reckon' && (
-        <Link href={to(pathname, { units: other })} className="ml-auto flex min-h-11 items-center px-3 link">
-          In {other === 'us' ? 'cups, gallons and feet' : 'litres and metres'}
-        </Link>
-      )}
-    </nav>
+        )}
+      </Tabs>
+    </div>
   )
 }

@@ -5,6 +5,7 @@ import {
   feedWarnings,
   placeLedger,
   readSoilTest,
+  rotReasons,
   saltThreshold,
   type FeedWarning,
   type LedgerNutrient,
@@ -13,10 +14,12 @@ import {
   type ProgrammeFeed,
   type SoilTest,
 } from '../../core/feeding'
-import { ofKind, type LogEntry, type Manner, type Place } from '../../core/facts'
+import { potAdvice, potVolume } from '../../core/containers'
+import { ofKind, potOf, type LogEntry, type Manner, type Place } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
+import { evenness, fruitDays, type PlaceWater } from '../../core/watering'
 import type { GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
@@ -57,6 +60,8 @@ export interface FeedDetail {
   programmes: ProgrammeView[]
   soilTest: SoilTest | null
   soilReasons: { text: string; weight: string }[]
+  /** What speaks for blossom-end rot here, and what helps. */
+  rotReasons: { text: string; weight: string }[]
 }
 
 /** A school's season in words. */
@@ -82,14 +87,19 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
   const manner = mannerOf(state.garden)
   const details = waterOn(state, on).flatMap(({ place, plantings, entries, water }): FeedDetail[] => {
     const ledger = placeLedger(place, plantings, entries, water.states, on)
-    return ledger
-      ? [
-          {
-            ...detailOf(place, plantings, entries, ledger, on, manner, houseOf(state.garden).feeding(place)),
-            warnings: feedWarnings(water, ledger),
-          },
-        ]
-      : []
+    if (!ledger) return []
+    const school = houseOf(state.garden).feeding(place)
+    const detail = detailOf(place, plantings, entries, ledger, on, manner, school)
+    return [
+      {
+        ...detail,
+        warnings: feedWarnings(water, ledger),
+        rotReasons: rotOf(place, plantings, entries, water, detail.glut).map((reason) => ({
+          text: sayReason(reason, manner),
+          weight: reason.weight,
+        })),
+      },
+    ]
   })
   const chosen =
     details.find(({ id }) => id === asked) ?? details.find(({ glut }) => glut) ?? details[0] ?? null
@@ -115,7 +125,7 @@ function detailOf(
   on: IsoDate,
   manner: Manner,
   school: FeedingSchool,
-): Omit<FeedDetail, 'warnings'> {
+): Omit<FeedDetail, 'warnings' | 'rotReasons'> {
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   const { weeks, gap, glut, mix } = adviseFeed(ledger, school, plants)
   const soilTest = ofKind(entries, 'soil-tested').at(-1)?.data ?? null
@@ -158,6 +168,36 @@ function detailOf(
         }))
       : [],
   }
+}
+
+/** The case for and against blossom-end rot in a place, by its water, feed, pot, types and soil test. */
+function rotOf(
+  place: Place,
+  plantings: readonly PlantingOutlook[],
+  entries: readonly LogEntry[],
+  { course, states }: PlaceWater,
+  glut: boolean,
+) {
+  const fruit = fruitDays(plantings, course.from, states.length)
+  const pot = potOf(place)
+  const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+  const { cultivar } = plantings[0]!
+  const filled = pot && potVolume(pot).filled
+  const test = ofKind(entries, 'soil-tested').at(-1)?.data
+  const said = test && readSoilTest(test, saltThreshold(cultivar.crop)).map(({ rule }) => rule)
+  return rotReasons({
+    dryDays: evenness(states, fruit).dryDays,
+    glut,
+    pot:
+      filled === null
+        ? null
+        : {
+            litres: filled / plants,
+            least: potAdvice(cultivar, filled, place.pot?.selfWatering ?? false).answer.least,
+          },
+    proneness: fruit.proneness,
+    test: said ? { calciumLow: said.includes('soil.ca-low'), salty: said.includes('soil.salty') } : null,
+  })
 }
 
 const HOW: Record<ProgrammeFeed['how'], string> = {

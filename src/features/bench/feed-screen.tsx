@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
-import { Cautions, PartHeading } from '../../components/advice/why'
+import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { nutrientLedger, type FedProduct, type LedgerNutrient, type LedgerWeek } from '../../core/feeding'
 import { formatMeasure } from '../../core/quantity'
 import type { Manner } from '../../core/facts'
@@ -146,6 +146,12 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
         </section>
       )}
       <SoilTestForm key={detail.id} detail={detail} view={view} />
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+          Blossom-end rot here: what brings it, and what helps
+        </summary>
+        <Why heading="In the order in which it is worth doing" reasons={detail.rotReasons} />
+      </details>
       <Programmes detail={detail} />
       <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['fresh-manure']]} />
     </div>

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Tabs } from '../../components/tabs'
 
 const TABS = [
   { at: 'plan', path: '/ground', name: 'Plan' },
@@ -9,19 +9,9 @@ const TABS = [
 ] as const
 
 /** The pages of Ground. */
-export function GroundTabs({ at, query }: { at: (typeof TABS)[number]['at'] | 'place'; query: string }) {
-  return (
-    <nav aria-label="Ground" className="flex flex-wrap gap-x-5 border-b border-base-300 print:hidden">
-      {TABS.map((tab) => (
-        <Link
-          key={tab.at}
-          href={tab.path + query}
-          aria-current={tab.at === at ? 'page' : undefined}
-          className={`-mb-px flex min-h-11 items-center border-b-2 ${tab.at === at ? 'border-leaf font-semibold' : 'border-transparent'}`}
-        >
-          {tab.name}
-        </Link>
-      ))}
-    </nav>
-  )
-}
+export const GroundTabs = ({ at, query }: { at: (typeof TABS)[number]['at'] | 'place'; query: string }) => (
+  <Tabs
+    label="Ground"
+    tabs={TABS.map((tab) => ({ name: tab.name, href: tab.path + query, here: tab.at === at }))}
+  />
+)
