@@ -23,7 +23,7 @@ const SHOTS = [
   { name: 'plant', path: '/plants/demo-2026-bed-1-1-1?on=2026-07-20' },
   { name: 'plant-pepper', path: '/plants/demo-2026-bed-3-1-1?on=2026-08-05' },
   { name: 'practice', path: '/practice', judge: 'One stem' },
-  { name: 'basket', path: '/basket?on=2026-07-30' },
+  { name: 'basket', path: '/basket' },
   { name: 'logbook', path: '/logbook' },
   { name: 'almanac', path: '/almanac' },
   { name: 'garden', path: '/garden' },

@@ -5,7 +5,7 @@ import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
-import { doseFor, gramsIn, type FedProduct } from '../../core/feeding'
+import { COMMON_PRODUCTS, doseFor, gramsIn, type FedProduct } from '../../core/feeding'
 import { parseQuantity } from '../../core/quantity'
 import { enter, undo } from '../../data/log-actions'
 import { formatDate } from '../../wording/dates'
@@ -32,7 +32,10 @@ export function FeedForm({
 }) {
   const { manner, on, now } = view
   const known = knownFeeds(view.products)
-  const [id, setId] = useState(() => (known.find(({ name }) => name === detail.mix?.name) ?? known[0]!).id)
+  // What is missing, else a slow meal: nothing that one would pour by mistake.
+  const [id, setId] = useState(
+    () => (known.find(({ name }) => name === (detail.mix?.name ?? COMMON_PRODUCTS[0]!.name)) ?? known[0]!).id,
+  )
   const [amount, setAmount] = useState(`${plain(detail.mix?.grams ?? 100, 0)} g`)
   const [water, setWater] = useState(manner.units === 'us' ? '2 gal' : '10 L')
   const [strength, setStrength] = useState<number>(0.5)
