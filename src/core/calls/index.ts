@@ -1,2 +1,3 @@
 export type { Call, CallAnswer, CallKind, CallRule, Urgency } from './call'
 export { callsOf } from './calls-of'
+export { pruningContextOf } from './planting-cuts'

@@ -3,10 +3,10 @@ import { indexOf } from '../climate'
 import { runningDegreeDays } from '../crop'
 import { ofKind, type Work } from '../facts'
 import { count, length, onDate, speed } from '../quantity'
-import { plantingCuts, type AlikePlants } from '../pruning'
 import { stemHeightAfter, tyingPlans } from '../support'
 import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
+import { plantingCuts, type AlikePlants } from './planting-cuts'
 import { makeCall, stands, type CallContext } from './context'
 
 /** † Working times, min: a tie, a plant's suckers, its lower leaves, a bay of a weave, a plant lowered. */

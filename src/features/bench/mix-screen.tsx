@@ -1,14 +1,17 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { Cautions } from '../../components/advice/why'
 import { CAUTIONS } from '../../wording/cautions'
 import { BlendBench } from './blend-bench'
-import { DiluteBench } from './dilute-bench'
-import { InjectorBench } from './injector-bench'
-import { KeptFeeds } from './kept-feeds'
 import type { MixView } from './mix-queries'
-import { PottingBench } from './potting-bench'
+
+// Each comes when it is first asked for, and stays with what was typed.
+const DiluteBench = dynamic(() => import('./dilute-bench').then((module) => module.DiluteBench))
+const InjectorBench = dynamic(() => import('./injector-bench').then((module) => module.InjectorBench))
+const PottingBench = dynamic(() => import('./potting-bench').then((module) => module.PottingBench))
+const KeptFeeds = dynamic(() => import('./kept-feeds').then((module) => module.KeptFeeds))
 
 const PARTS = [
   { id: 'blend', name: 'Blend of bags' },
@@ -17,9 +20,12 @@ const PARTS = [
   { id: 'feeds', name: 'Your feeds' },
 ] as const
 
+type PartId = (typeof PARTS)[number]['id']
+
 /** The mixes: calculators that show their working, for any garden or none. */
 export function MixScreen({ view, hasGarden = true }: { view: MixView; hasGarden?: boolean }) {
-  const [part, setPart] = useState<(typeof PARTS)[number]['id']>('blend')
+  const [part, setPart] = useState<PartId>('blend')
+  const [opened, setOpened] = useState<ReadonlySet<PartId>>(new Set(['blend']))
   return (
     <div className="space-y-6 px-6 py-4 max-sm:px-4">
       <div role="group" aria-label="What is mixed" className="join max-sm:flex-wrap">
@@ -29,26 +35,34 @@ export function MixScreen({ view, hasGarden = true }: { view: MixView; hasGarden
             type="button"
             aria-pressed={part === id}
             className={`btn join-item min-h-11 ${part === id ? 'btn-active font-semibold' : 'bg-base-100'}`}
-            onClick={() => setPart(id)}
+            onClick={() => {
+              setPart(id)
+              setOpened(new Set([...opened, id]))
+            }}
           >
             {name}
           </button>
         ))}
       </div>
-      {/* All stay on the page: what was typed in one is there when one comes back to it. */}
       <div hidden={part !== 'blend'}>
         <BlendBench view={view} />
       </div>
-      <div hidden={part !== 'dilute'} className={part === 'dilute' ? 'grid gap-8 lg:grid-cols-2' : ''}>
-        <DiluteBench manner={view.manner} products={view.products} />
-        <InjectorBench />
-      </div>
-      <div hidden={part !== 'potting'}>
-        <PottingBench manner={view.manner} />
-      </div>
-      <div hidden={part !== 'feeds'}>
-        <KeptFeeds products={view.products} />
-      </div>
+      {opened.has('dilute') && (
+        <div hidden={part !== 'dilute'} className={part === 'dilute' ? 'grid gap-8 lg:grid-cols-2' : ''}>
+          <DiluteBench manner={view.manner} products={view.products} />
+          <InjectorBench />
+        </div>
+      )}
+      {opened.has('potting') && (
+        <div hidden={part !== 'potting'}>
+          <PottingBench manner={view.manner} />
+        </div>
+      )}
+      {opened.has('feeds') && (
+        <div hidden={part !== 'feeds'}>
+          <KeptFeeds products={view.products} />
+        </div>
+      )}
       <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['feed-dust']]} />
     </div>
   )

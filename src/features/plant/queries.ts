@@ -1,13 +1,8 @@
 import type { IsoDate } from '../../core/calendar'
+import { pruningContextOf } from '../../core/calls'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import { potOf, type Manner } from '../../core/facts'
-import {
-  advisePruning,
-  pruningContextOf,
-  type Cut,
-  type PruningContext,
-  type SystemOutcome,
-} from '../../core/pruning'
+import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'

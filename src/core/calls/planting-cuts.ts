@@ -11,9 +11,7 @@ import {
   type SeasonOutlook,
 } from '../season'
 import { usualHeight } from '../support'
-import { advisePruning } from './advise-pruning'
-import type { FlowerSchool, PruningContext } from './context'
-import type { Cut } from './cut'
+import { advisePruning, type Cut, type FlowerSchool, type PruningContext } from '../pruning'
 
 /** Days looked ahead. */
 const DAYS_AHEAD = 4
