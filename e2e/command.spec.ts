@@ -22,6 +22,7 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
   await line.fill('bed 1 picked 2 kg')
   await expect(box.getByRole('status')).toContainText('stand Copperlace and Dusk Plum: say which.')
   await line.fill('bed 1 dusk plum picked 2 kg 14 fruit 2 split')
+  await expect(box.getByRole('option', { selected: true })).toContainText('14 fruit')
   await page.keyboard.press('Enter')
   await expect(
     page.getByText(/^Entered: Bed 1, Dusk Plum, picked: 2.kg, 14 fruit, 2 cracked\.$/),
@@ -36,6 +37,7 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
   await expect(page).toHaveURL(/\/plants\/demo-2026-bed-1-1-3/)
   await page.keyboard.press('/')
   await line.fill('bask')
+  await expect(box.getByRole('option', { selected: true })).toHaveText(/^Basket/)
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/basket/)
   await page.keyboard.press('/')

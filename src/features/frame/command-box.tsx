@@ -51,6 +51,7 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
             maxLength={200}
           />
           <Command.List className="mt-2 max-h-[60vh] overflow-y-auto">
+            <Workspaces text={text} query={on === null ? '' : `?on=${on}`} onDone={close} />
             {index && <Found index={index} text={text} onDone={close} />}
           </Command.List>
         </Command>
@@ -62,11 +63,35 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
 const ITEM =
   'flex min-h-11 cursor-pointer items-center justify-between gap-4 border-l-4 border-transparent px-3 py-1.5 data-[selected=true]:border-leaf data-[selected=true]:bg-base-200'
 
+const wordsOf = (text: string) => text.trim().toLowerCase().split(/\s+/).filter(Boolean)
+
+/** The workspaces by name, at once: they want nothing of the garden. */
+function Workspaces({ text, query, onDone }: { text: string; query: string; onDone: () => void }) {
+  const router = useRouter()
+  const words = wordsOf(text)
+  return WORKSPACES.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word))).map(
+    ({ name, path, key }) => (
+      <Command.Item
+        key={path}
+        value={path}
+        className={ITEM}
+        onSelect={() => {
+          router.push(path + query)
+          onDone()
+        }}
+      >
+        {name}
+        <kbd className="key">{key}</kbd>
+      </Command.Item>
+    ),
+  )
+}
+
 function Found({ index, text, onDone }: { index: CommandIndex; text: string; onDone: () => void }) {
   const { names, targets, manner, on, now } = index
   const router = useRouter()
   const { busy, keep } = useLog(on, { enter, undo })
-  const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean)
+  const words = wordsOf(text)
   const fits = (name: string) => words.every((word) => name.toLowerCase().includes(word))
   const read = words.length > 1 ? readQuickLine(text, names) : null
   const entry = read && 'kind' in read ? read : null
@@ -74,8 +99,6 @@ function Found({ index, text, onDone }: { index: CommandIndex; text: string; onD
     router.push(href)
     onDone()
   }
-  const query = on === now ? '' : `?on=${on}`
-  const places = WORKSPACES.filter(({ name }) => fits(name))
   const found = words.length === 0 ? [] : targets.filter(({ name, detail }) => fits(`${name} ${detail}`))
   return (
     <>
@@ -115,19 +138,13 @@ function Found({ index, text, onDone }: { index: CommandIndex; text: string; onD
           {sayQuickProblem(read.problem)}
         </p>
       )}
-      {places.map(({ name, path, key }) => (
-        <Command.Item key={path} value={path} className={ITEM} onSelect={() => go(path + query)}>
-          {name}
-          <kbd className="key">{key}</kbd>
-        </Command.Item>
-      ))}
       {found.slice(0, MOST).map(({ name, detail, href }) => (
         <Command.Item key={href} value={href} className={ITEM} onSelect={() => go(href)}>
           {name}
           <span className="text-sm text-quiet">{detail}</span>
         </Command.Item>
       ))}
-      {!entry && places.length === 0 && found.length === 0 && (
+      {!entry && found.length === 0 && !WORKSPACES.some(({ name }) => fits(name)) && (
         <p className="px-3 py-2 text-quiet">
           Nothing here bears that name. A line that begins with a place is kept as an entry: “bed 2 watered 12
           l”.
