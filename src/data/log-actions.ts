@@ -2,11 +2,11 @@
 
 import { revalidatePath } from 'next/cache'
 import { array, ValidationError } from 'yup'
-import { effectiveEntries, entriesAbout, type EntryKind, type LogEntry } from '../core/facts'
+import { effectiveEntries, type EntryKind, type LogEntry } from '../core/facts'
 import { write, type Reader } from './database'
 import { entrySchema } from './entry-schema'
 import { currentGarden, todayIn } from './gardens'
-import { findEntry, insertEntries, isTaken, lastEntered, logOf } from './log'
+import { entriesOfSubject, findEntry, insertEntries, isTaken, lastEntered } from './log'
 import { knownSubjects } from './log-subjects'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
@@ -53,23 +53,18 @@ async function isPickedTooSoon(
   gardenId: string,
   drafts: readonly EntryDraft[],
 ): Promise<boolean> {
-  const picked = drafts.filter(({ kind, subject }) => kind === 'picked' && subject.type === 'planting')
-  if (picked.length === 0) return false
-  const entries = effectiveEntries(
-    [
-      ...(await logOf(gardenId, tx)),
-      ...drafts.map((draft) => ({ ...draft, at: '', voids: null }) as LogEntry),
-    ],
-    LAST_DAY,
-  )
-  return picked.some(
-    ({ subject, on }) =>
-      !entriesAbout(entries, subject).some(
-        ({ kind, on: stood }) => (kind === 'set-out' || kind === 'emerged') && stood <= on,
-      ),
-  )
+  for (const { kind, subject, on } of drafts) {
+    if (kind !== 'picked' || subject.type !== 'planting') continue
+    const told = [...(await entriesOfSubject(gardenId, subject, tx)), ...asEntries(drafts, subject.id)]
+    const stood = effectiveEntries(told, on).some((one) => one.kind === 'set-out' || one.kind === 'emerged')
+    if (!stood) return true
+  }
+  return false
 }
-const LAST_DAY = '9999-12-31' as LogEntry['on']
+const asEntries = (drafts: readonly EntryDraft[], subjectId: string) =>
+  drafts
+    .filter(({ subject }) => subject.id === subjectId)
+    .map((draft) => ({ ...draft, at: '', voids: null }) as LogEntry)
 
 /** Takes back an entry, or the one entered last. */
 export async function undo(voiding: { id: string; entry?: string }): Promise<Entered> {
@@ -114,7 +109,11 @@ async function answered(work: () => Promise<Entered>): Promise<Entered> {
 }
 
 async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly EntryDraft[]): Promise<boolean> {
-  const known = await knownSubjects(tx, gardenId)
+  const known = await knownSubjects(
+    tx,
+    gardenId,
+    drafts.map(({ subject }) => subject),
+  )
   return drafts.every(({ subject }) => known[subject.type].has(subject.id))
 }
 

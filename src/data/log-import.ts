@@ -24,7 +24,11 @@ export async function importEntries(
       return { ok: false, faults: [{ line: 1, why: 'There is no garden yet: make one first.' }], good: 0 }
     const now = todayIn(garden)
     const there = new Map((await logOf(garden.id, tx)).map((entry) => [entry.id, entry]))
-    const subjects = await knownSubjects(tx, garden.id)
+    const subjects = await knownSubjects(
+      tx,
+      garden.id,
+      read.entries.map(({ entry }) => entry.subject),
+    )
     const faults = [...read.faults]
     const fresh: LogEntry[] = []
     let known = 0

@@ -17,6 +17,20 @@ export async function logOf(gardenId: string, from?: Reader): Promise<LogEntry[]
   return rows.map(toEntry)
 }
 
+/** The entries about one subject, by index, oldest first; what takes one of them back is about it too. */
+export async function entriesOfSubject(
+  gardenId: string,
+  { type, id }: LogEntry['subject'],
+  from: Reader,
+): Promise<LogEntry[]> {
+  const rows = await from
+    .select()
+    .from(logEntry)
+    .where(and(eq(logEntry.gardenId, gardenId), eq(logEntry.subjectType, type), eq(logEntry.subjectId, id)))
+    .orderBy(asc(logEntry.on), asc(logEntry.id))
+  return rows.map(toEntry)
+}
+
 /** Adds entries; one that is there already, from the same hand a moment before, is left as it is. */
 export const insertEntries = (tx: Writer, gardenId: string, entries: readonly LogEntry[]) =>
   inPortions(entries, (portion) =>

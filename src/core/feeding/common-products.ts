@@ -15,6 +15,12 @@ const common = ({ name, ...known }: Known): Product => ({
   ...known,
 })
 
+/** The garden's own feeds, then what is commonly sold and has no namesake among them. */
+export function knownFeeds(own: readonly Product[]): Product[] {
+  const names = new Set(own.map(({ name }) => name))
+  return [...own, ...COMMON_PRODUCTS.filter(({ name }) => !names.has(name))]
+}
+
 /** † Usual analyses, %, bulk densities, g/mL, and rates, g/L: they vary, the label on the bag is what counts. */
 export const COMMON_PRODUCTS: readonly Product[] = [
   common({

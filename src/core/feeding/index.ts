@@ -1,6 +1,6 @@
 export { adviseFeed, feedWarnings } from './advise-feed'
 export type { FeedWarning } from './advise-feed'
-export { COMMON_PRODUCTS } from './common-products'
+export { COMMON_PRODUCTS, knownFeeds } from './common-products'
 export { blendAnalysis, solveBlend } from './blend'
 export type { Analysis, BlendProduct } from './blend'
 export { NUTRIENTS, totalDemand, uptakeBy } from './demand'

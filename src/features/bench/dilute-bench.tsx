@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import {
+  knownFeeds,
   doseFor,
   ecOfFeed,
   gramsIn,
@@ -15,7 +16,6 @@ import {
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { sayDose, STRENGTHS } from './dose-words'
-import { knownFeeds } from './known-feeds'
 import { errorOf, plain, readNumber, readVolume, valueOf } from './numbers'
 
 const MOST_LITRES = 100_000

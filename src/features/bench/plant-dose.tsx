@@ -3,11 +3,18 @@
 import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { ChoiceField, TextField } from '../../components/forms/fields'
-import { COMMON_PRODUCTS, LAYINGS, plantDose, type Laying, type Product } from '../../core/feeding'
+import {
+  knownFeeds,
+  COMMON_PRODUCTS,
+  LAYINGS,
+  plantDose,
+  type Laying,
+  type Product,
+} from '../../core/feeding'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { LAYING_NAMES } from './feed-words'
-import { FeedOptions, knownFeeds } from './known-feeds'
+import { FeedOptions } from './feed-options'
 import { errorOf, readNumber, plain, valueOf } from './numbers'
 
 /** What one plant is given of a dry feed, and where it is laid. */

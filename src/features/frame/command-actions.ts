@@ -2,7 +2,7 @@
 
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
-import { COMMON_PRODUCTS } from '../../core/feeding'
+import { knownFeeds } from '../../core/feeding'
 import type { QuickNames } from '../../core/quick-line'
 import { loadGarden, outlookOn, plantsOn } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
@@ -38,7 +38,7 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
         cultivar: cultivar.name,
         crop: cultivar.crop,
       })),
-      products: [...state.products, ...COMMON_PRODUCTS],
+      products: knownFeeds(state.products),
       units: state.garden.units,
     },
     targets: [

@@ -1,10 +1,4 @@
-import { COMMON_PRODUCTS, type Product } from '../../core/feeding'
-
-/** The garden's own feeds, then what is commonly sold and has no namesake among them. */
-export function knownFeeds(own: readonly Product[]): Product[] {
-  const names = new Set(own.map(({ name }) => name))
-  return [...own, ...COMMON_PRODUCTS.filter(({ name }) => !names.has(name))]
-}
+import { knownFeeds, type Product } from '../../core/feeding'
 
 /** The feeds as the choices of a select, the garden's own first. */
 export function FeedOptions({ own }: { own: readonly Product[] }) {
