@@ -3,7 +3,7 @@ import type { Manner, Work } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { formatDate } from './dates'
 import { capital } from './names'
-import { sayCount, sayLength, sayTemperature } from './say'
+import { sayCount, sayLength, sayMass, sayTemperature } from './say'
 
 /** A call's answer as one line: what to do, with its number. */
 export function sayCall(answer: CallAnswer, manner: Manner): string {
@@ -36,7 +36,7 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
     case 'water':
       return sayWatering(answer, manner)
     case 'feed':
-      return `Feed: ${sayMass(answer.grams / answer.plants, manner)} of ${answer.product.toLowerCase()}${answer.plants > 1 ? ` a plant, ${sayMass(answer.grams, manner)} in all` : ''}`
+      return `Feed: ${sayMass(answer.grams / answer.plants / 1000, manner)} of ${answer.product.toLowerCase()}${answer.plants > 1 ? ` a plant, ${sayMass(answer.grams / 1000, manner)} in all` : ''}`
     case 'tend':
       return sayTending(answer)
     case 'vent':
@@ -59,9 +59,6 @@ function sayHardening(
   const where = sun ? (wind ? 'in sun and wind' : 'in sun, out of the wind') : 'in shade, out of the wind'
   return `Harden off, step ${day}: ${time} outside ${where}${nightOut ? ', and the night out' : ''}`
 }
-
-const sayMass = (grams: number, manner: Manner) =>
-  formatMeasure({ kind: 'mass', value: grams / 1000 }, manner)
 
 /** `7`, `16:30`. */
 const sayHour = (hour: number) =>

@@ -4,6 +4,10 @@ import { formatMeasure, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
 import { nameOf } from './names'
 
+/** kg in the gardener's units. */
+export const sayMass = (value: number, manner: Manner): string =>
+  formatMeasure({ kind: 'mass', value }, manner)
+
 /** A measure in the gardener's units, date style and words. */
 export function sayMeasure(measure: Measure, manner: Manner): string {
   switch (measure.kind) {

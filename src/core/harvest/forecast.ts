@@ -27,6 +27,12 @@ export function ripeningByDay(total: number, { first, peak, end }: Bearing): num
   return shares.map((share) => (total * share) / all)
 }
 
+/** kg of a season's total that ripen from a day to another, both included. */
+export const ripeningBetween = (total: number, bearing: Bearing, from: IsoDate, to: IsoDate): number =>
+  ripeningByDay(total, bearing)
+    .slice(Math.max(0, daysBetween(bearing.first, from)), Math.max(0, daysBetween(bearing.first, to) + 1))
+    .reduce((sum, mass) => sum + mass, 0)
+
 /** A week of a season's harvest, kg: what was expected to ripen, and what was picked. */
 export interface HarvestWeek {
   from: IsoDate

@@ -8,6 +8,7 @@ import {
   ownYield,
   pickBefore,
   ripeCues,
+  ripeningBetween,
   ripeningByDay,
   sumOf,
   trussStages,
@@ -46,6 +47,12 @@ describe('what ripens', () => {
         },
       ),
     )
+    const half = addDays(first, 30)
+    expect(
+      ripeningBetween(7, bearing, isoDate('2026-01-01'), half) +
+        ripeningBetween(7, bearing, addDays(half, 1), isoDate('2026-12-31')),
+    ).toBeCloseTo(7, 9)
+    expect(ripeningBetween(7, bearing, isoDate('2026-01-01'), isoDate('2026-07-09'))).toBe(0)
     expect(ripeningByDay(5, { ...bearing, end: isoDate('2026-07-01') })).toEqual([])
   })
   it('stands by week beside what was picked, also before and after it', () => {

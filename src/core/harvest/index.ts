@@ -1,6 +1,6 @@
 export { firstYield, FRESH_A_WEEK, FRESH_IN, freshWanted, plantsFor, SUITED, USES } from './first-yield'
 export type { Use } from './first-yield'
-export { harvestWeeks, ownYield, ripeningByDay } from './forecast'
+export { harvestWeeks, ownYield, ripeningBetween, ripeningByDay } from './forecast'
 export type { Bearing, HarvestWeek } from './forecast'
 export { pickBefore } from './pick-before'
 export type { PickBefore } from './pick-before'

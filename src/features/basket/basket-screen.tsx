@@ -6,27 +6,20 @@ import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
 import { formatMeasure } from '../../core/quantity'
-import { TRUSS_STAGES, type TrussStage } from '../../core/harvest'
+import { TRUSS_STAGES } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { enter, undo } from '../../data/log-actions'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
+import { TRUSS_STAGE_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
+import { sayMass } from '../../wording/say'
 import type { BasketPlanting, BasketView } from './queries'
 import { Surplus } from './surplus'
 import { WeighForm, type Weighed } from './weigh-form'
 
 const Drawn = dynamic(() => import('./harvest-chart'), { ssr: false })
 
-const STAGE_NAMES: Record<TrussStage, string> = {
-  flower: 'in flower',
-  growing: 'growing',
-  'mature-green': 'full size, green',
-  breaker: 'first colour',
-  ripe: 'ripened',
-}
-
-export const sayMass = (value: number, manner: Manner) => formatMeasure({ kind: 'mass', value }, manner)
 /** Under so many kg nothing is worth a way there. */
 const WORTH = 0.15
 
@@ -158,7 +151,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
                 <th className="font-normal">Picked so far</th>
                 {TRUSS_STAGES.filter((stage) => stage !== 'ripe').map((stage) => (
                   <th key={stage} className="font-normal">
-                    {STAGE_NAMES[stage]}
+                    {TRUSS_STAGE_NAMES[stage]}
                   </th>
                 ))}
               </tr>

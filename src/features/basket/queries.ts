@@ -8,7 +8,7 @@ import {
   ownYield,
   pickBefore,
   ripeCues,
-  ripeningByDay,
+  ripeningBetween,
   TRUSS_STAGES,
   trussStages,
   type Bearing,
@@ -110,7 +110,7 @@ export function basketView(state: GardenState, on: IsoDate): BasketView {
       ...Object.fromEntries(standing.map((one) => [one.own.planting.id, weeksOf([one])])),
     },
     thisWeek: all[week]?.name ?? null,
-    ahead: standing.reduce((sum, one) => sum + ripeningBetween(one, addDays(on, 1), addDays(on, 7)), 0),
+    ahead: standing.reduce((sum, one) => sum + ripeningOf(one, addDays(on, 1), addDays(on, 7)), 0),
     lately: standing
       .flatMap(pickedOf)
       .filter(({ on: date }) => date > addDays(on, -7))
@@ -132,12 +132,8 @@ function totalOf({ planting, cultivar }: PlantingOutlook, results: readonly Plan
 }
 
 /** kg that ripen from a day to another, both included. */
-function ripeningBetween({ bearing, total }: Standing, from: IsoDate, to: IsoDate): number {
-  if (!bearing) return 0
-  return ripeningByDay(total, bearing)
-    .slice(Math.max(0, daysBetween(bearing.first, from)), Math.max(0, daysBetween(bearing.first, to) + 1))
-    .reduce((sum, mass) => sum + mass, 0)
-}
+const ripeningOf = ({ bearing, total }: Standing, from: IsoDate, to: IsoDate): number =>
+  bearing ? ripeningBetween(total, bearing, from, to) : 0
 
 function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Manner): BasketPlanting {
   const { planting, cultivar, place, entries } = one.own
@@ -152,7 +148,7 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
     crop: cultivar.crop,
     hot: cultivar.fruit.startsWith('hot'),
     plants: planting.count,
-    ripe: ripeningBetween(one, since, on),
+    ripe: ripeningOf(one, since, on),
     expected: one.total,
     picked: picked.reduce((sum, { data }) => sum + data.mass, 0),
     firstRipe: last === null && first !== null ? formatDate(first, manner) : null,

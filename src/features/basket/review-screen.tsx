@@ -8,19 +8,11 @@ import type { CropSum } from '../../core/harvest'
 import { formatMeasure } from '../../core/quantity'
 import { enter, undo } from '../../data/log-actions'
 import { VERDICT_NAMES } from '../../wording/entries'
+import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
-import { sayCount } from '../../wording/say'
+import { sayCount, sayMass } from '../../wording/say'
 import type { ReviewLine, ReviewView } from './review-queries'
 
-const DECISIONS: Record<string, string> = {
-  training: 'Training',
-  support: 'Support',
-  spacing: 'Spacing',
-  depth: 'Depth at planting',
-  method: 'How it was set',
-}
-
-const sayMass = (value: number, manner: Manner) => formatMeasure({ kind: 'mass', value }, manner)
 const saySound = (sum: CropSum, manner: Manner) =>
   sum.sound === null ? 'not counted' : formatMeasure({ kind: 'share', value: sum.sound }, manner)
 
@@ -94,7 +86,7 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
           decisions.map(({ crop, decision, ways, enough }) => (
             <div key={crop + decision} className="mb-4">
               <h3 className="font-semibold">
-                {DECISIONS[decision] ?? capital(decision)}, {crop === 'tomato' ? 'tomatoes' : 'peppers'}
+                {DECISION_NAMES[decision] ?? capital(decision)}, {crop === 'tomato' ? 'tomatoes' : 'peppers'}
               </h3>
               <ul>
                 {ways.map(({ way, sum }) => (

@@ -5,7 +5,7 @@ import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import { FRESH_A_WEEK, FRESH_IN } from '../../core/harvest'
 import { formatMeasure } from '../../core/quantity'
-import { sayMass } from './basket-screen'
+import { sayMass } from '../../wording/say'
 import type { BasketView } from './queries'
 
 const MOST_PEOPLE = 1000

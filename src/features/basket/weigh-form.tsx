@@ -5,18 +5,11 @@ import { ChoiceField, TextField } from '../../components/forms/fields'
 import { FRUIT_FAULTS, type FruitFault } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
+import { FAULT_NAMES } from '../../wording/harvest'
 import type { BasketPlanting } from './queries'
 
 const MOST_KG = 1000
 const MOST_FRUIT = 100_000
-const FAULT_NAMES: Record<FruitFault, string> = {
-  cracked: 'cracked',
-  rotten: 'rotten at the end',
-  scalded: 'scalded',
-  misshapen: 'misshapen',
-  eaten: 'eaten into',
-}
-
 /** What was weighed: kg, fruit, and those with a fault. */
 export interface Weighed {
   mass: number

@@ -5,25 +5,18 @@ import { PartHeading } from '../../components/advice/why'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import type { Crop } from '../../core/crop'
 import { SOILS, type Manner, type SoilTexture } from '../../core/facts'
-import { irrigationMinutes, plainWater, type PlainWater } from '../../core/watering'
-import { formatMeasure } from '../../core/quantity'
+import {
+  irrigationMinutes,
+  plainWater,
+  USUAL_AGES,
+  USUAL_DAYS,
+  type PlainWater,
+  type UsualAge,
+  type UsualDay,
+} from '../../core/watering'
 import { capital, nameOf } from '../../wording/names'
 import { errorOf, plain, readFlow, readMeasure, readNumber, readVolume, valueOf } from './numbers'
-import { sayCans, sayLitres } from './water-words'
-
-/** † ET0 of a day, mm. */
-const DAYS = [
-  { et0: 3, name: 'mild or cloudy' },
-  { et0: 5, name: 'warm and bright' },
-  { et0: 7, name: 'hot and dry' },
-  { et0: 9, name: 'heat wave with wind' },
-] as const
-/** † m across a canopy, by age. */
-const AGES = [
-  { canopy: 0.25, closed: 0.2, name: 'just set out' },
-  { canopy: 0.45, closed: 0.6, name: 'half grown' },
-  { canopy: 0.65, closed: 1, name: 'grown, in fruit' },
-] as const
+import { AGE_NAMES, DAY_NAMES, sayCans, sayDepth, sayLitres } from './water-words'
 
 /** The water of any pot or bed, without a record of it: what it takes, how long it lasts, how long to run it. */
 export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean }) {
@@ -36,8 +29,8 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
   const [area, setArea] = useState(us ? '40 ft²' : '4 m²')
   const [soil, setSoil] = useState<SoilTexture>('loam')
   const [depth, setDepth] = useState(us ? '18 in' : '45 cm')
-  const [age, setAge] = useState(2)
-  const [day, setDay] = useState(1)
+  const [age, setAge] = useState<UsualAge>('grown')
+  const [day, setDay] = useState<UsualDay>('warm')
   const [emitters, setEmitters] = useState('8')
   const [flow, setFlow] = useState(us ? '0.5 gal' : '2 L')
   const [seconds, setSeconds] = useState('40')
@@ -50,8 +43,8 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
     readFlow(flow, manner),
     readNumber(seconds, 1, 3600),
   ]
-  const { canopy, closed } = AGES[age]!
-  const { et0 } = DAYS[day]!
+  const { canopy, closed } = USUAL_AGES[age]
+  const et0 = USUAL_DAYS[day]
   const water = ((): PlainWater | null => {
     if (kind === 'pot') {
       const [held, standing] = [valueOf(litres), valueOf(count)]
@@ -139,19 +132,23 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
         <ChoiceField
           label="The plants are"
           value={age}
-          onChange={({ target }) => setAge(Number(target.value))}
+          onChange={({ target }) => setAge(target.value as UsualAge)}
         >
-          {AGES.map(({ name }, index) => (
-            <option key={name} value={index}>
-              {name}
+          {keysOf(USUAL_AGES).map((one) => (
+            <option key={one} value={one}>
+              {AGE_NAMES[one]}
             </option>
           ))}
         </ChoiceField>
         <div className="lg:col-span-2">
-          <ChoiceField label="The day is" value={day} onChange={({ target }) => setDay(Number(target.value))}>
-            {DAYS.map(({ name, et0: mm }, index) => (
-              <option key={name} value={index}>
-                {name}, {formatMeasure({ kind: 'water-depth', value: mm }, manner)}
+          <ChoiceField
+            label="The day is"
+            value={day}
+            onChange={({ target }) => setDay(target.value as UsualDay)}
+          >
+            {keysOf(USUAL_DAYS).map((one) => (
+              <option key={one} value={one}>
+                {DAY_NAMES[one]}, {sayDepth(USUAL_DAYS[one], manner)}
               </option>
             ))}
           </ChoiceField>
@@ -220,3 +217,5 @@ const sayDays = (days: number) =>
     : days < 1.95
       ? '1 day'
       : `${plain(days, days < 10 ? 1 : 0)} days`
+
+const keysOf = <Key extends string>(table: Record<Key, unknown>) => Object.keys(table) as Key[]

@@ -1,7 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
-import type { HolidayAct, MoistureFeel, WateringSchool } from '../../core/watering'
+import type { HolidayAct, MoistureFeel, UsualAge, UsualDay, WateringSchool } from '../../core/watering'
 import { formatDate } from '../../wording/dates'
 import type { PlaceWaterView } from './water-queries'
 
@@ -72,4 +72,17 @@ export const WATER_SCHOOLS: Record<WateringSchool | 'eased', { name: string; cas
     case: 'For inert media with a timer; keeps soil wet at the top.',
   },
   eased: { name: 'Eased as fruit ripen', case: '70 % of the need sweetens; never to wilting.' },
+}
+
+export const DAY_NAMES: Record<UsualDay, string> = {
+  mild: 'mild or cloudy',
+  warm: 'warm and bright',
+  hot: 'hot and dry',
+  scorching: 'heat wave with wind',
+}
+
+export const AGE_NAMES: Record<UsualAge, string> = {
+  young: 'just set out',
+  half: 'half grown',
+  grown: 'grown, in fruit',
 }

@@ -1,12 +1,19 @@
 import Link from 'next/link'
+import type { ReactNode } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { queryOf } from './filter'
 import { ImportPart } from './import-part'
 import { LogRow } from './log-row'
 import type { LogbookView } from './queries'
 
-const FIELD = 'flex flex-col gap-1'
-const LABEL = 'text-sm text-quiet'
+function Field({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <label className="flex flex-col gap-1">
+      <span className="text-sm text-quiet">{label}</span>
+      {children}
+    </label>
+  )
+}
 
 /** Everything that happened, the last first: found, corrected, taken out as a file and in again. */
 export function LogbookScreen({ view }: { view: LogbookView }) {
@@ -20,8 +27,7 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
         {found === 0 ? 'Nothing of that is in the logbook' : found === 1 ? '1 entry' : `${found} entries`}
       </h1>
       <form role="search" aria-label="Find in the logbook" className="mt-3 flex flex-wrap items-end gap-3">
-        <label className={FIELD}>
-          <span className={LABEL}>Place</span>
+        <Field label="Place">
           <select name="place" className="select min-h-11 w-40 text-base" defaultValue={filter.place ?? ''}>
             <option value="">any</option>
             {places.map(({ id, name }) => (
@@ -30,9 +36,8 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
               </option>
             ))}
           </select>
-        </label>
-        <label className={FIELD}>
-          <span className={LABEL}>What</span>
+        </Field>
+        <Field label="What">
           <select name="kind" className="select min-h-11 w-40 text-base" defaultValue={filter.kind ?? ''}>
             <option value="">anything</option>
             {kinds.map(({ id, name }) => (
@@ -41,22 +46,19 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
               </option>
             ))}
           </select>
-        </label>
-        <label className={FIELD}>
-          <span className={LABEL}>From</span>
+        </Field>
+        <Field label="From">
           <input
             type="date"
             name="from"
             className="input min-h-11 text-base"
             defaultValue={filter.from ?? ''}
           />
-        </label>
-        <label className={FIELD}>
-          <span className={LABEL}>To</span>
+        </Field>
+        <Field label="To">
           <input type="date" name="to" className="input min-h-11 text-base" defaultValue={filter.to ?? ''} />
-        </label>
-        <label className={FIELD}>
-          <span className={LABEL}>Words</span>
+        </Field>
+        <Field label="Words">
           <input
             name="words"
             className="input min-h-11 w-44 text-base"
@@ -64,7 +66,7 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
             maxLength={80}
             autoComplete="off"
           />
-        </label>
+        </Field>
         <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" name="taken" value="1" className="checkbox" defaultChecked={filter.taken} />{' '}
           taken back too
