@@ -5,7 +5,8 @@ import type { SensorReading } from '../core/watering'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { inPortions } from './plantings'
-import { device, garden, moistureReading, place } from './schema'
+import { garden, place } from './schema'
+import { device, moistureReading } from './schema-stores'
 
 /** A sensor that may post readings of a place. */
 export interface Device {

@@ -3,7 +3,7 @@ import type { Product } from '../core/feeding'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden } from './gardens'
 import { inPortions, withoutGarden } from './plantings'
-import { product } from './schema'
+import { product } from './schema-stores'
 
 export async function productsOf(gardenId: string, from?: Reader): Promise<Product[]> {
   const db = from ?? (await reader())

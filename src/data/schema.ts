@@ -3,7 +3,6 @@ import { check, index, integer, primaryKey, real, sqliteTable, text } from 'driz
 import type { IsoDate } from '../core/calendar'
 import type { ClimateTemplateId, Mulch } from '../core/climate'
 import type { Crop, FruitType, Habit, Origin, Training } from '../core/crop'
-import type { NitrogenForm, Release } from '../core/feeding'
 import type {
   EntryKind,
   ObstacleKind,
@@ -14,16 +13,15 @@ import type {
   Side,
   SoilTexture,
   SpacingSchool,
-  SupplyKind,
   Support,
 } from '../core/facts'
 
-const id = () => text().primaryKey()
-const gardenId = () =>
+export const id = () => text().primaryKey()
+export const gardenId = () =>
   text()
     .notNull()
     .references(() => garden.id, { onDelete: 'cascade' })
-const date = () => text().$type<IsoDate>()
+export const date = () => text().$type<IsoDate>()
 
 /** One row: how many writes there have been. What is worked out from the data is as new as this number. */
 export const changeCount = sqliteTable('change_count', {
@@ -223,73 +221,6 @@ export const plant = sqliteTable(
     to: date(),
   },
   (table) => [index('plant_of_planting').on(table.plantingId)],
-)
-
-/** What the shed holds: pieces, m or L as its kind is counted; length in m; see `Supply`. */
-export const supply = sqliteTable(
-  'supply',
-  {
-    id: id(),
-    gardenId: gardenId(),
-    kind: text().$type<SupplyKind>().notNull(),
-    name: text().notNull(),
-    quantity: real().notNull(),
-    length: real(),
-    pack: real().notNull(),
-    price: real(),
-  },
-  (table) => [index('supply_of_garden').on(table.gardenId)],
-)
-
-/** Feeds and amendments of a garden's own; see `Product`. */
-export const product = sqliteTable(
-  'product',
-  {
-    id: id(),
-    gardenId: gardenId(),
-    name: text().notNull(),
-    n: real().notNull(),
-    p2o5: real().notNull(),
-    k2o: real().notNull(),
-    nitrogen: text().$type<NitrogenForm>().notNull(),
-    liquid: integer({ mode: 'boolean' }).notNull(),
-    release: text().$type<Release>().notNull(),
-    releaseDays: real(),
-    bulkDensity: real().notNull(),
-    labelRate: real(),
-    labelPlant: real(),
-    pack: real(),
-    price: real(),
-  },
-  (table) => [index('product_of_garden').on(table.gardenId)],
-)
-
-/** A sensor that may post readings of a place; only a hash of its secret is kept. */
-export const device = sqliteTable(
-  'device',
-  {
-    id: id(),
-    gardenId: gardenId(),
-    placeId: text()
-      .notNull()
-      .references(() => place.id, { onDelete: 'cascade' }),
-    tokenHash: text().notNull().unique(),
-  },
-  (table) => [index('device_of_garden').on(table.gardenId)],
-)
-
-/** What sensors read: water content, m³/m³; `at` in UTC, `on` the garden's own date then. */
-export const moistureReading = sqliteTable(
-  'moisture_reading',
-  {
-    placeId: text()
-      .notNull()
-      .references(() => place.id, { onDelete: 'cascade' }),
-    at: text().notNull(),
-    on: date().notNull(),
-    content: real().notNull(),
-  },
-  (table) => [primaryKey({ columns: [table.placeId, table.at] })],
 )
 
 /** Append-only; `data` as its kind wants it, `voids` the entry that it takes back. */

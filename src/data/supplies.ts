@@ -3,7 +3,7 @@ import type { Supply } from '../core/facts'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden } from './gardens'
 import { inPortions, withoutGarden } from './plantings'
-import { supply } from './schema'
+import { supply } from './schema-stores'
 
 export async function suppliesOf(gardenId: string, from?: Reader): Promise<Supply[]> {
   const db = from ?? (await reader())

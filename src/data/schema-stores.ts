@@ -1,0 +1,71 @@
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { SupplyKind } from '../core/facts'
+import type { NitrogenForm, Release } from '../core/feeding'
+import { date, gardenId, id, place } from './schema'
+
+/** What the shed holds: pieces, m or L as its kind is counted; length in m; see `Supply`. */
+export const supply = sqliteTable(
+  'supply',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    kind: text().$type<SupplyKind>().notNull(),
+    name: text().notNull(),
+    quantity: real().notNull(),
+    length: real(),
+    pack: real().notNull(),
+    price: real(),
+  },
+  (table) => [index('supply_of_garden').on(table.gardenId)],
+)
+
+/** Feeds and amendments of a garden's own; see `Product`. */
+export const product = sqliteTable(
+  'product',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    name: text().notNull(),
+    n: real().notNull(),
+    p2o5: real().notNull(),
+    k2o: real().notNull(),
+    nitrogen: text().$type<NitrogenForm>().notNull(),
+    liquid: integer({ mode: 'boolean' }).notNull(),
+    release: text().$type<Release>().notNull(),
+    releaseDays: real(),
+    bulkDensity: real().notNull(),
+    labelRate: real(),
+    labelPlant: real(),
+    pack: real(),
+    price: real(),
+  },
+  (table) => [index('product_of_garden').on(table.gardenId)],
+)
+
+/** A sensor that may post readings of a place; only a hash of its secret is kept. */
+export const device = sqliteTable(
+  'device',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    placeId: text()
+      .notNull()
+      .references(() => place.id, { onDelete: 'cascade' }),
+    tokenHash: text().notNull().unique(),
+  },
+  (table) => [index('device_of_garden').on(table.gardenId)],
+)
+
+/** What sensors read: water content, m³/m³; `at` in UTC, `on` the garden's own date then. */
+export const moistureReading = sqliteTable(
+  'moisture_reading',
+  {
+    placeId: text()
+      .notNull()
+      .references(() => place.id, { onDelete: 'cascade' }),
+    at: text().notNull(),
+    on: date().notNull(),
+    content: real().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.placeId, table.at] })],
+)
