@@ -293,6 +293,13 @@ describe('a garden file', () => {
       release: 'meal',
       nitrogen: 'urea',
       feel: 'dry',
+      signs: ['target-rings', 'from-below'],
+      absent: ['pecks'],
+      since: '2026-06-01',
+      cause: 'early-blight',
+      case: 'k1',
+      course: 'worse',
+      outcome: 'gone',
       ph: 6.4,
       organicMatter: 4,
       p: 60,
@@ -321,6 +328,9 @@ describe('a garden file', () => {
       'moisture-read': ['method', 'feel'],
       'soil-tested': ['ph', 'organicMatter', 'p', 'k', 'ca', 'mg', 'ec'],
       tended: ['works', 'except'],
+      noticed: ['signs', 'absent', 'since', 'cause'],
+      followed: ['case', 'course', 'signs', 'cause'],
+      closed: ['case', 'outcome', 'cause'],
       topped: [],
       cleared: [],
       'put-off': ['call', 'until'],
@@ -338,7 +348,7 @@ describe('a garden file', () => {
           ]),
         ) as never,
         note: '=1+1 "quoted"\n\tü 🌶',
-      }),
+      } as Partial<LogEntry>),
     )
     const whole = { ...demo, log: entries }
     await importGarden(JSON.stringify(whole))

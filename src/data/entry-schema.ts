@@ -14,6 +14,16 @@ import {
   type Work,
 } from '../core/facts'
 import { FRUIT_FAULTS } from '../core/harvest'
+import {
+  CAUSE_IDS,
+  COURSES,
+  OUTCOMES,
+  SIGN_IDS,
+  type CaseCourse,
+  type CaseOutcome,
+  type CauseId,
+  type SignId,
+} from '../core/health'
 import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../core/feeding'
 import { PRACTICE_LEVELS } from '../core/pruning'
 import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../core/watering'
@@ -38,6 +48,9 @@ const partOf = (organs: readonly string[]) =>
     node: number().required().integer().min(0).max(1000),
     organ: string().required().oneOf(organs),
   }).noUnknown()
+
+const signs = () => array(string<SignId>().required().oneOf(SIGN_IDS)).max(SIGN_IDS.length).default(undefined)
+const causeField = () => string<CauseId>().oneOf(CAUSE_IDS)
 
 /** What each kind of entry holds; the bounds are those of what can be true. */
 const DATA: Record<EntryKind, AnyObjectSchema> = {
@@ -157,6 +170,24 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
   tended: object({
     works: array(string<Work>().required().oneOf(WORKS)).required().min(1).max(WORKS.length),
     except: array(idField().required()).max(2000).default(undefined),
+  }).noUnknown(),
+  noticed: object({
+    signs: signs().required().min(1),
+    absent: signs(),
+    since: isoDateField(),
+    cause: causeField(),
+  }).noUnknown(),
+  followed: object({
+    case: idField().required(),
+    course: string<CaseCourse>().required().oneOf(COURSES),
+    signs: signs(),
+    absent: signs(),
+    cause: causeField(),
+  }).noUnknown(),
+  closed: object({
+    case: idField().required(),
+    outcome: string<CaseOutcome>().required().oneOf(OUTCOMES),
+    cause: causeField(),
   }).noUnknown(),
   topped: nothing(),
   cleared: nothing(),

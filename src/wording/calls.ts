@@ -87,6 +87,7 @@ const WORKS_DONE: Record<Work, string> = {
   'open-tunnel': 'tunnel opened',
   'shut-tunnel': 'tunnel shut',
   shade: 'shade hung',
+  'clean-up': 'cleared of old leaves',
 }
 const CUT_NAMES = {
   sucker: 'pinch suckers',

@@ -27,4 +27,14 @@ export const CAUTIONS: Record<CautionId, string> = {
     'Dry meals and lime raise dust: wear a mask. Wherever feed enters a line of drinking water, a backflow preventer is needed.',
   'fresh-manure':
     'Fresh manure needs 90 days before a harvest that does not touch soil, 120 before one that does.',
+  'sick-plants':
+    'Sick plants: bag them, wash hands and blades after, keep them off the compost, and burn only where local rules allow. Where you are not sure, or it has to be reported, ask the local plant clinic.',
+  'spray-heat':
+    'Soap and oil: not above 32 °C, not on thirsty plants, in the evening and away from bees. The label decides.',
+  'treated-clippings': 'No clippings, straw or manure from ground that was treated with weedkiller.',
+  'not-eaten': 'Fruit that a spray has drifted on are not for eating unless its label says so.',
+  'lime-by-test': 'Lime, wood ash and sulphur only by a pH test, with gloves and a dust mask.',
+  'bt-small-only': 'Bacillus thuringiensis works on small caterpillars only, and by its label.',
+  'rodent-poison':
+    'Rodent poison kills pets and wild hunters: traps, in a locked box, out of the reach of children.',
 }

@@ -1,8 +1,11 @@
 import type { Crop } from '../core/crop'
 import type { LogEntry, Manner, Verdict } from '../core/facts'
+import type { CauseId } from '../core/health'
 import { formatMeasure } from '../core/quantity'
 import { sayWorks } from './calls'
 import { formatDate } from './dates'
+import { CAUSE_WORDS, COURSE_NAMES, OUTCOME_NAMES } from './health'
+import { SIGN_NAMES } from './health/signs'
 import { nameOf } from './names'
 import { sayTold } from './pruning'
 import { sayCount, sayLength, sayTemperature } from './say'
@@ -13,6 +16,8 @@ export const VERDICT_NAMES: Record<Verdict, string> = {
   'try-again': 'try otherwise',
   drop: 'drop',
 }
+
+const causeName = (cause: CauseId) => CAUSE_WORDS[cause].name.toLowerCase()
 
 const FEELS = { wet: 'wet', moist: 'moist', dry: 'dry', dust: 'as dust' } as const
 
@@ -83,6 +88,19 @@ function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
         sayWorks(entry.data.works),
         entry.data.except && `not on ${sayCount(entry.data.except.length, 'plant')}`,
       )
+    case 'noticed':
+      return listed(
+        ...entry.data.signs.map((sign) => SIGN_NAMES[sign].toLowerCase()),
+        entry.data.cause && `taken for ${causeName(entry.data.cause)}`,
+      )
+    case 'followed':
+      return listed(
+        COURSE_NAMES[entry.data.course],
+        ...(entry.data.signs ?? []).map((sign) => SIGN_NAMES[sign].toLowerCase()),
+        entry.data.cause && `taken for ${causeName(entry.data.cause)}`,
+      )
+    case 'closed':
+      return listed(OUTCOME_NAMES[entry.data.outcome], entry.data.cause && causeName(entry.data.cause))
     case 'put-off':
       return `until ${formatDate(entry.data.until, manner)}`
     case 'declined':

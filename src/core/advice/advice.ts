@@ -38,6 +38,13 @@ export type CautionId =
   | 'wire-mesh'
   | 'driven-posts'
   | 'overhead-work'
+  | 'sick-plants'
+  | 'spray-heat'
+  | 'treated-clippings'
+  | 'not-eaten'
+  | 'lime-by-test'
+  | 'bt-small-only'
+  | 'rodent-poison'
 
 /** The one shape of every answer. Numbers are SI. */
 export interface Advice<Answer, Rule extends string = string> {

@@ -2,6 +2,7 @@ import type { IsoDate } from '../calendar'
 import type { PartMark, PlantPart } from '../crop'
 import type { FedProduct, SoilTest } from '../feeding'
 import type { FruitFault } from '../harvest'
+import type { CaseCourse, CaseOutcome, CauseId, SignId } from '../health'
 import type { MoistureFeel, MoistureMethod } from '../watering'
 import type { Support } from './planting'
 
@@ -15,6 +16,7 @@ export const WORKS = [
   'open-tunnel',
   'shut-tunnel',
   'shade',
+  'clean-up',
 ] as const
 export type Work = (typeof WORKS)[number]
 
@@ -62,6 +64,11 @@ export interface EntryData {
   'soil-tested': SoilTest
   /** Routine works on a planting but for plants that are named, or on a place. */
   tended: { works: Work[]; except?: string[] }
+  /** What looks wrong: seen, looked for and not there, since when, and what it is taken for. It begins a case. */
+  noticed: { signs: SignId[]; absent?: SignId[]; since?: IsoDate; cause?: CauseId }
+  /** A case looked at again, by the id of the entry that began it. */
+  followed: { case: string; course: CaseCourse; signs?: SignId[]; absent?: SignId[]; cause?: CauseId }
+  closed: { case: string; outcome: CaseOutcome; cause?: CauseId }
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -91,6 +98,9 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'moisture-read',
   'soil-tested',
   'tended',
+  'noticed',
+  'followed',
+  'closed',
   'topped',
   'cleared',
   'put-off',

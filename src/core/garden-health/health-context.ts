@@ -1,0 +1,118 @@
+import { addDays, daysBetween, yearOf, type IsoDate } from '../calendar'
+import { indexOf } from '../climate'
+import { fruitMass, heatShift, isBush, rotProneness } from '../crop'
+import { ofKind, type LogEntry, type SoilTexture } from '../facts'
+import { glutIn, nutrientLedger, placeLedger, readSoilTest, saltThreshold } from '../feeding'
+import type { PlantingOutlook, SeasonOutlook } from '../season'
+import { evenness, fruitDays, type PlaceWater, type WateredPlace } from '../watering'
+import { casesOf, CAUSES, type HealthContext, type PlantAge } from '../health'
+import { pastWeather } from './past-weather'
+
+/** What a planting's health depends on besides the plant. */
+export interface HealthGround {
+  latitude: number
+  soil: SoilTexture
+  /** The water of its place; undefined: nothing was set out there. */
+  watered: WateredPlace | undefined
+  /** Years in which Solanaceae stood in its place. */
+  years: readonly number[]
+}
+
+/** kg from which a fruit is a large one †. */
+const LARGE = 0.1
+/** Days after setting out for which a plant is young †. */
+const YOUNG = 21
+/** Of RAW that must stay gone for ground not to be soaked, and days for which it was full †. */
+const SOAKED = { share: 0.15, days: 4 }
+/** † A gap of this part of the coming weeks' demand is little. */
+const LITTLE = 0.4
+
+/** What is known of a planting on the outlook's day: its age, place, weather, water, feed and what is about. */
+export function healthContext(
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
+  { latitude, soil, watered, years }: HealthGround,
+): HealthContext {
+  const { cultivar, place, air, entries } = own
+  const { today, line, counted, start } = outlook
+  const before = years.filter((year) => year < yearOf(start))
+  return {
+    crop: cultivar.crop,
+    age: ageOf(own, today),
+    bush: isBush(cultivar),
+    grafted: cultivar.grafted,
+    proneness: rotProneness(cultivar),
+    large: fruitMass(cultivar) >= LARGE,
+    underCover: place.kind === 'tunnel',
+    inPot: place.pot !== null,
+    sandy: soil === 'sand' || soil === 'loamy-sand',
+    weather: pastWeather({ air, sources: line.sources }, indexOf(air, today), {
+      normals: outlook.ensemble.normals,
+      latitude,
+      crop: cultivar.crop,
+      heatShift: heatShift(cultivar),
+    }),
+    water: watered ? waterOf(watered) : null,
+    feed: watered ? feedOf(watered, today) : null,
+    soil: soilOf(watered?.entries ?? [], cultivar.crop),
+    rested: before.length === 0 ? null : yearOf(start) - Math.max(...before) - 1,
+    wasCut: ofKind(entries, 'pruned').some(({ on }) => daysBetween(on, today) <= 14),
+    guestsAbout: guestsAbout(counted, start),
+  }
+}
+
+function ageOf({ dates, grownFor }: PlantingOutlook, today: IsoDate): PlantAge {
+  const reached = (date: IsoDate | null) => date !== null && date <= today
+  if (grownFor === null) return 'seedling'
+  if (reached(dates['first-ripe'].date)) return 'ripening'
+  const flower = dates['first-flower'].date
+  if (flower !== null && addDays(flower, FRUIT_AFTER) <= today) return 'bearing'
+  if (reached(flower)) return 'flowering'
+  const out = dates['set-out'].date
+  return out !== null && daysBetween(out, today) <= YOUNG ? 'young' : 'flowering'
+}
+/** Days after the first flower from which fruit hang. */
+const FRUIT_AFTER = 10
+
+function waterOf({ plantings, water }: WateredPlace): HealthContext['water'] {
+  const { course, states, depletion } = water
+  const last = states.at(-1)
+  if (!last) return null
+  const { dryDays } = evenness(states, fruitDays(plantings, course.from, states.length))
+  return { dryDays, dryNow: depletion > last.raw, soaked: wasSoaked(states) }
+}
+
+const wasSoaked = (states: PlaceWater['states']) =>
+  states.length >= SOAKED.days &&
+  states.slice(-SOAKED.days).every(({ depletion, raw }) => depletion <= SOAKED.share * raw)
+
+function feedOf({ place, plantings, entries, water }: WateredPlace, today: IsoDate): HealthContext['feed'] {
+  const kept = placeLedger(place, plantings, entries, water.states, today)
+  if (!kept) return null
+  const weeks = { n: nutrientLedger(kept, 'n'), k: nutrientLedger(kept, 'k') }
+  const isLittle = (nutrient: 'n' | 'k') => {
+    const now = weeks[nutrient].filter(({ from }) => from + 6 >= kept.today).slice(0, 2)
+    const wanted = now.reduce((sum, { demand }) => sum + demand, 0)
+    return wanted > 0 && now.reduce((sum, { gap }) => sum + gap, 0) / wanted >= LITTLE
+  }
+  return {
+    glut: glutIn(weeks.n, kept.today) !== null,
+    littleNitrogen: isLittle('n'),
+    littlePotassium: isLittle('k'),
+  }
+}
+
+function soilOf(entries: readonly LogEntry[], crop: HealthContext['crop']): HealthContext['soil'] {
+  const test = ofKind(entries, 'soil-tested').at(-1)?.data
+  if (!test) return null
+  const said = readSoilTest(test, saltThreshold(crop)).map(({ rule }) => rule)
+  return { ph: test.ph, calciumLow: said.includes('soil.ca-low') }
+}
+
+/** Viruses and sucking insects are open cases somewhere in the garden. */
+const guestsAbout = (counted: readonly LogEntry[], start: IsoDate): boolean =>
+  casesOf(counted.filter(({ on }) => on >= start)).some(
+    ({ closed, cause }) =>
+      closed === null && cause !== null && CAUSES[cause].contagious && GUESTS.has(CAUSES[cause].kind),
+  )
+const GUESTS = new Set(['animal', 'virus'])

@@ -1,0 +1,101 @@
+import type { CauseWords } from './cause-words'
+
+export const PEST_WORDS = {
+  aphids: {
+    name: 'Aphids',
+    is: 'Small soft insects that suck at tips and undersides, and carry viruses.',
+    first: 'Wash them off with a hard jet, underneath, in the morning.',
+    then: ['Leave ladybirds and lacewings alone: they come a week later.', 'Soap by its label, if they win.'],
+    not: 'Do not soap in sun above 32 °C or on thirsty plants.',
+  },
+  whitefly: {
+    name: 'Whitefly',
+    is: 'Tiny white flies under the leaves, mostly under cover. They carry viruses.',
+    first: 'Hang yellow sticky cards low, and take off leaves full of scales.',
+    then: ['Vent; a parasitic wasp under cover.', 'Soap or oil on the undersides, by its label.'],
+    not: 'Do not spray one thing again and again: they outlast it.',
+  },
+  'spider-mite': {
+    name: 'Spider mites',
+    is: 'Mites of hot, dry, dusty weather, under the leaves.',
+    first: 'Wash the undersides with water, every other day for a week.',
+    then: ['Take the worst leaves off.', 'Predatory mites, or soap or oil by its label in the evening.'],
+    not: 'Do not use insect killers: they kill the mites’ enemies.',
+  },
+  thrips: {
+    name: 'Thrips',
+    is: 'Slivers of insects in flowers and leaf folds. They carry viruses.',
+    first: 'Hang blue sticky cards; take off what is worst.',
+    then: ['Weed around the bed.', 'Soap or a biological product by its label, in the evening.'],
+    not: 'Do not spray open flowers while bees fly.',
+  },
+  hornworm: {
+    name: 'Hornworms',
+    is: 'Caterpillars as long as a finger, the colour of the leaf. One eats a branch a day.',
+    first: 'Pick them off by hand: follow the droppings up, or look at dusk with a UV lamp.',
+    then: [
+      'Leave those with white cocoons: wasps are hatching.',
+      'Bacillus thuringiensis for small ones, undersides too, by its label.',
+    ],
+    not: 'Do not spray for one caterpillar.',
+  },
+  'flea-beetle': {
+    name: 'Flea beetles',
+    is: 'Jumping beetles of spring. Grown plants shrug them off; seedlings do not.',
+    first: 'Cover young plants with fine net, shut at the soil.',
+    then: ['Water and mulch: they like dry, bare soil.'],
+    not: 'Do not spray grown plants for holes alone.',
+  },
+  slugs: {
+    name: 'Slugs and snails',
+    is: 'They eat by night in damp weather, low leaves and fruit on the ground.',
+    first: 'Pick them at dusk, or under a board in the morning.',
+    then: ['Water in the morning, keep mulch off the stem.', 'Iron phosphate by its label.'],
+    not: 'Do not lay bait where pets or hedgehogs eat.',
+  },
+  cutworm: {
+    name: 'Cutworms',
+    is: 'Grey grubs in the soil that fell young plants by night.',
+    first: 'Dig a finger deep around the stump and take it out.',
+    then: ['A paper collar around each stem, 3 cm into the soil.'],
+    not: 'Do not replant without a collar.',
+  },
+  fruitworm: {
+    name: 'Fruitworm',
+    is: 'A moth’s caterpillar that goes from fruit to fruit.',
+    first: 'Pick and destroy the bored fruit.',
+    then: [
+      'Look for eggs on the leaves beside flowers.',
+      'Bacillus thuringiensis before they are inside, by its label.',
+    ],
+    not: 'Do not plant next to old maize without looking.',
+  },
+  'stink-bug': {
+    name: 'Stink bugs',
+    is: 'Shield bugs that suck at fruit: cloudy spots, corky below. Fruit stay edible.',
+    first: 'Knock them into soapy water in the morning.',
+    then: ['Mow weeds around the bed.'],
+    not: 'Do not spray near harvest for a blemish.',
+  },
+  weevil: {
+    name: 'Pepper weevil',
+    is: 'A small beetle of warm places whose grub eats young peppers from inside.',
+    first: 'Gather the fallen fruit every few days and destroy it.',
+    then: ['Take all plants out at the end.', 'Ask the local adviser what is allowed.'],
+    not: 'Do not leave fallen fruit.',
+  },
+  birds: {
+    name: 'Birds',
+    is: 'They peck for water in dry weather, when fruit colour.',
+    first: 'Put a dish of water out.',
+    then: ['Net the fruit at colouring, tight, so that nothing is caught.', 'Pick at the first colour.'],
+    not: 'Do not leave loose net lying: birds and snakes die in it.',
+  },
+  rodents: {
+    name: 'Mice, rats or squirrels',
+    is: 'Paired tooth marks, fruit carried off, most by night.',
+    first: 'Pick at the first colour, and take fallen fruit away.',
+    then: ['Snap traps in a locked box.', 'Mow and tidy along walls.'],
+    not: 'Do not lay poison: it kills pets and the owls that eat them.',
+  },
+} as const satisfies Record<string, CauseWords>
