@@ -14,6 +14,8 @@ const COLOURED = [
   '/bench/water',
   '/basket',
   '/almanac',
+  '/clinic',
+  '/clinic/cases',
 ]
 
 const SCREENS = [
@@ -42,6 +44,10 @@ const SCREENS = [
   '/bench/water',
   '/bench/feed',
   '/bench/mix',
+  '/clinic',
+  '/clinic/cases',
+  '/clinic/watch',
+  '/clinic/causes',
   '/basket',
   '/basket/review',
   '/almanac',

@@ -9,7 +9,7 @@ import { makeCallAbout, type AboutContext, type PlaceContext } from './context'
 /** † Working times, min. */
 const MINUTES = { tunnel: 2, shade: 4, shake: 0.1, scout: 1, scoutPlant: 0.2 }
 /** † Days between looking every plant over: by how hard wet leaves press. */
-const SCOUT_EVERY: Record<WetnessPressure, number> = { low: 10, medium: 7, high: 4 }
+export const SCOUT_EVERY: Record<WetnessPressure, number> = { low: 10, medium: 7, high: 4 }
 /** † Days between shakings of trusses that no wind or bee moves. */
 const SHAKE_EVERY = 2
 /** † °C of a day in the open, from which fruit and flowers want shade; days that the cloth then hangs. */

@@ -3,7 +3,7 @@ import type { Cause } from './cause'
 import { DISEASES } from './diseases'
 import { DISORDERS } from './disorders'
 import { PESTS } from './pests'
-import { SIGNS, type SignId } from './signs'
+import { SIGN_IDS, SIGNS, type SignId } from './signs'
 
 const ALL = { ...DISEASES, ...DISORDERS, ...PESTS }
 export type CauseId = keyof typeof ALL
@@ -40,3 +40,7 @@ export const tellingSign = (cause: CauseId, other: CauseId): SignId =>
 /** What a cause is taken for, of what its crop can have. */
 export const lookAlikesOf = (cause: CauseId, crop: Crop): CauseId[] =>
   (CAUSES[cause].lookAlikes as readonly CauseId[]).filter((id) => CAUSES[id].crops.includes(crop))
+
+/** The signs that some cause of a crop shows, in their usual order. */
+export const signsOf = (crop: Crop): SignId[] =>
+  SIGN_IDS.filter((sign) => causesOf(crop).some((cause) => CAUSES[cause].signs[sign] !== undefined))

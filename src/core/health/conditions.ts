@@ -29,14 +29,14 @@ export type PlantAge = 'seedling' | 'young' | 'flowering' | 'bearing' | 'ripenin
 export interface HealthContext {
   crop: Crop
   age: PlantAge | null
-  bush: boolean
-  grafted: boolean
+  bush: boolean | null
+  grafted: boolean | null
   /** Its type's proneness to blossom-end rot, 0–1; whether its fruit are large. */
-  proneness: number
-  large: boolean
-  underCover: boolean
-  inPot: boolean
-  sandy: boolean
+  proneness: number | null
+  large: boolean | null
+  underCover: boolean | null
+  inPot: boolean | null
+  sandy: boolean | null
   weather: PastWeather | null
   /** Days of the fortnight on which its ground was too dry; whether it is now; whether it was soaked for days. */
   water: { dryDays: number; dryNow: boolean; soaked: boolean } | null
@@ -46,10 +46,30 @@ export interface HealthContext {
   /** Years since Solanaceae stood here; null: never, as far as is told. */
   rested: number | null
   /** Leaves or suckers were cut in the last fortnight. */
-  wasCut: boolean
+  wasCut: boolean | null
   /** Open cases of sucking insects and viruses elsewhere in the garden. */
-  guestsAbout: boolean
+  guestsAbout: boolean | null
 }
+
+/** A plant of a crop of which nothing else is known. */
+export const unknownPlant = (crop: Crop): HealthContext => ({
+  crop,
+  age: null,
+  bush: null,
+  grafted: null,
+  proneness: null,
+  large: null,
+  underCover: null,
+  inPot: null,
+  sandy: null,
+  weather: null,
+  water: null,
+  feed: null,
+  soil: null,
+  rested: null,
+  wasCut: null,
+  guestsAbout: null,
+})
 
 interface Holds {
   holds: boolean
@@ -79,6 +99,7 @@ const weather =
   (test: (weather: PastWeather) => Holds) =>
   (context: HealthContext): Holds | null =>
     context.weather && test(context.weather)
+const told = (known: boolean | null) => (known === null ? null : of(known))
 const aged =
   (...ages: PlantAge[]) =>
   ({ age }: HealthContext) =>
@@ -123,24 +144,27 @@ export const CONDITIONS = {
   'little-potassium': ({ feed }: HealthContext) => feed && of(feed.littlePotassium),
   'high-ph': ({ soil }: HealthContext) => soil && of(soil.ph >= LIMITS.ph, { ph: count(soil.ph) }),
   'low-calcium': ({ soil }: HealthContext) => soil && of(soil.calciumLow),
-  'same-ground': ({ rested, inPot }: HealthContext) =>
-    inPot
-      ? of(false)
-      : of(rested !== null && rested <= LIMITS.rested, rested === null ? {} : { years: count(rested) }),
-  'under-cover': ({ underCover }: HealthContext) => of(underCover),
-  'in-pot': ({ inPot }: HealthContext) => of(inPot),
-  'sandy-ground': ({ sandy, inPot }: HealthContext) => of(sandy && !inPot),
-  'prone-to-rot': ({ proneness }: HealthContext) => of(proneness >= LIMITS.proneness),
-  'large-fruited': ({ large }: HealthContext) => of(large),
-  grafted: ({ grafted }: HealthContext) => of(grafted),
-  'after-cutting': ({ wasCut }: HealthContext) => of(wasCut),
-  'guests-about': ({ guestsAbout }: HealthContext) => of(guestsAbout),
+  'same-ground': ({ rested, inPot }: HealthContext) => {
+    if (inPot === null) return null
+    if (inPot || rested === null) return of(false)
+    return of(rested <= LIMITS.rested, { years: count(rested) })
+  },
+  'under-cover': ({ underCover }: HealthContext) => told(underCover),
+  'in-pot': ({ inPot }: HealthContext) => told(inPot),
+  'sandy-ground': ({ sandy, inPot }: HealthContext) => told(sandy && inPot === false),
+  'prone-to-rot': ({ proneness }: HealthContext) =>
+    told(proneness === null ? null : proneness >= LIMITS.proneness),
+  'large-fruited': ({ large }: HealthContext) => told(large),
+  grafted: ({ grafted }: HealthContext) => told(grafted),
+  'after-cutting': ({ wasCut }: HealthContext) => told(wasCut),
+  'guests-about': ({ guestsAbout }: HealthContext) => told(guestsAbout),
   seedlings: aged('seedling'),
   'young-plants': aged('young'),
   flowering: aged('flowering', 'bearing', 'ripening'),
   bearing: aged('bearing', 'ripening'),
   ripening: aged('ripening'),
-  'ripening-bush': ({ age, bush }: HealthContext) => (age === null ? null : of(bush && age === 'ripening')),
+  'ripening-bush': ({ age, bush }: HealthContext) =>
+    age === null || bush === null ? null : of(bush && age === 'ripening'),
 } as const satisfies Record<string, (context: HealthContext) => Holds | null>
 
 export type ConditionId = keyof typeof CONDITIONS

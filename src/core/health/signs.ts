@@ -4,8 +4,9 @@ export type PartSeen = (typeof PLANT_PARTS_SEEN)[number]
 
 /**
  * How often a sign is told of plants that have none of the causes it belongs to, by a second trouble or a mistaken eye,
- * 0–1 †: plainly its own, usual, vague.
+ * 0–1 †: the creature itself, plainly its own, usual, vague.
  */
+const ITSELF = 0.003
 const OWN = 0.012
 const USUAL = 0.025
 const VAGUE = 0.08
@@ -111,13 +112,13 @@ export const SIGNS = {
   'white-cloud': { part: 'guest', chance: OWN },
   'pale-scales-below': { part: 'guest', chance: OWN },
   'tiny-dots-below': { part: 'guest', chance: USUAL },
-  'fine-webs': { part: 'guest', chance: OWN },
-  'big-caterpillar': { part: 'guest', chance: OWN },
+  'fine-webs': { part: 'guest', chance: ITSELF },
+  'big-caterpillar': { part: 'guest', chance: ITSELF },
   'barrel-droppings': { part: 'guest', chance: OWN },
   'jumping-beetles': { part: 'guest', chance: OWN },
   'tiny-slivers': { part: 'guest', chance: OWN },
   'slime-trails': { part: 'guest', chance: OWN },
-  'curled-grub': { part: 'guest', chance: OWN },
+  'curled-grub': { part: 'guest', chance: ITSELF },
   'shield-bugs': { part: 'guest', chance: OWN },
   overnight: { part: 'guest', chance: VAGUE },
   'by-day': { part: 'guest', chance: VAGUE },
@@ -125,3 +126,7 @@ export const SIGNS = {
 
 export type SignId = keyof typeof SIGNS
 export const SIGN_IDS = Object.keys(SIGNS) as SignId[]
+/** The signs that are seen on one part. */
+export type SignOf<P extends PartSeen> = {
+  [S in SignId]: (typeof SIGNS)[S]['part'] extends P ? S : never
+}[SignId]

@@ -4,6 +4,7 @@ import type { EntryData, EntryKind, LogEntry, Planting, PlantPosition } from '..
 import { bedOf, placeInBed, recommendSpacing } from '../../core/spacing'
 import { CULTIVARS, PLACES } from './facts'
 import { careEntries } from './care'
+import { CASE_ENTRIES } from './cases'
 import { LAST_YEAR, THIS_YEAR, type Story } from './stories'
 
 const RAISED: Record<Crop, { sown: number; emerged: number; pottedUp: number }> = {
@@ -16,7 +17,7 @@ const SEED_RATE = 1.4
 export function demoSeasons(): { plantings: Planting[]; plants: PlantPosition[]; log: LogEntry[] } {
   const plantings: Planting[] = []
   const plants: PlantPosition[] = []
-  const drafts: Omit<LogEntry, 'id' | 'at'>[] = []
+  const drafts: (Omit<LogEntry, 'id' | 'at'> & { id?: string })[] = []
   const inPlace = new Map<string, number>()
   for (const [season, stories] of [
     [2025, LAST_YEAR],
@@ -32,14 +33,14 @@ export function demoSeasons(): { plantings: Planting[]; plants: PlantPosition[];
     }
   }
   drafts.push(soilReading('2026-06-16', 'demo-bed-4', 22.4), soilReading('2026-05-14', 'demo-bed-1', 17.2))
-  drafts.push(...careEntries())
+  drafts.push(...careEntries(), ...CASE_ENTRIES)
   const log = drafts
     .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
     .map(
       (draft, index) =>
         ({
-          ...draft,
           id: `demo-${String(index + 1).padStart(4, '0')}`,
+          ...draft,
           at: `${draft.on}T07:10:00.000Z`,
         }) as LogEntry,
     )

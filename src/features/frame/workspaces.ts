@@ -5,6 +5,7 @@ export const WORKSPACES = [
   { name: 'Ground', path: '/ground', key: 'g', inBar: true },
   { name: 'Bench', path: '/bench', key: 'b', inBar: true },
   { name: 'Shed', path: '/shed', key: 'h', inBar: false },
+  { name: 'Clinic', path: '/clinic', key: 'c', inBar: false },
   { name: 'Basket', path: '/basket', key: 'k', inBar: false },
   { name: 'Practice', path: '/practice', key: 'p', inBar: false },
   { name: 'Almanac', path: '/almanac', key: 'a', inBar: false },

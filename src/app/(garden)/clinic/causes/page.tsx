@@ -1,0 +1,24 @@
+import type { Metadata } from 'next'
+import { askedDate, currentState } from '../../../../data/request'
+import { CausesScreen } from '../../../../features/clinic/causes-screen'
+import { ClinicTabs } from '../../../../features/clinic/clinic-tabs'
+
+export const metadata: Metadata = { title: 'All causes' }
+
+export default async function CausesPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ on?: string; crop?: string }>
+}) {
+  const state = await currentState()
+  if (!state) return null
+  const asked = await searchParams
+  const on = askedDate(state, asked.on)
+  const query = on === state.now ? '' : `?on=${on}`
+  return (
+    <>
+      <ClinicTabs at="/clinic/causes" query={query} />
+      <CausesScreen crop={asked.crop === 'pepper' ? 'pepper' : 'tomato'} query={query} />
+    </>
+  )
+}

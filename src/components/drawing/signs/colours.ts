@@ -1,0 +1,23 @@
+/** What plants in health and trouble look like, the same in every theme. */
+export const INK = {
+  leaf: '#5f9150',
+  dark: '#3f6b38',
+  below: '#a3b98a',
+  pale: '#c3cf8e',
+  yellow: '#e3cf5c',
+  white: '#f4f2e6',
+  brown: '#6f4a2a',
+  tan: '#c2a06a',
+  black: '#2b2620',
+  grey: '#8d8b80',
+  stem: '#4f7a45',
+  purple: '#7d4a78',
+  red: '#c7402d',
+  orange: '#dd8a3c',
+  green: '#7fa04c',
+  soil: '#74573e',
+  wet: '#4a3626',
+  sun: '#e8a93a',
+  water: '#7fa9bd',
+  petal: '#ecc93c',
+} as const

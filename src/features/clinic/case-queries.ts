@@ -1,0 +1,105 @@
+import { daysBetween, type IsoDate } from '../../core/calendar'
+import type { Crop } from '../../core/crop'
+import type { LogEntry, Manner } from '../../core/facts'
+import { casesOf, diagnose, type CauseId, type HealthCase, type SignId } from '../../core/health'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, type GardenState } from '../../data/garden-state'
+import { formatDate } from '../../wording/dates'
+import { CAUSE_WORDS, OUTCOME_NAMES } from '../../wording/health'
+import { sayEntry } from '../../wording/entries'
+import { contextOf } from './contexts'
+
+/** A case in words. */
+export interface CaseView {
+  id: string
+  subject: { type: 'place' | 'planting' | 'plant'; id: string }
+  where: string
+  crop: Crop
+  /** What it is taken for, or by its signs likeliest now; null: neither is known. */
+  cause: CauseId | null
+  title: string
+  /** How sure: `your judgement` or a share. */
+  by: string
+  since: string
+  signs: SignId[]
+  /** Each look, the first first. */
+  looks: { id: string; on: string; said: string; note: string }[]
+  /** Days since it was looked at last. */
+  days: number
+  closed: string | null
+}
+
+export interface CasesView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  open: CaseView[]
+  closed: CaseView[]
+}
+
+/** Closed cases shown. */
+const MOST = 40
+
+export function casesView(state: GardenState, on: IsoDate): CasesView {
+  const manner = mannerOf(state.garden)
+  const all = casesOf(outlookOn(state, on).counted)
+  return {
+    manner,
+    on,
+    now: state.now,
+    open: all.filter(({ closed }) => closed === null).map((own) => caseOf(state, own, on, manner)),
+    closed: all
+      .filter(({ closed }) => closed !== null)
+      .slice(0, MOST)
+      .map((own) => caseOf(state, own, on, manner)),
+  }
+}
+
+/** The planting that a case is of, or the first that stood in its place. */
+function plantingOf(state: GardenState, { subject, on }: HealthCase) {
+  const { plantings, places } = state.record
+  const plant = state.plants.find(({ id }) => id === subject.id)
+  const planting = plantings.find(
+    ({ id, placeId, season }) =>
+      id === (plant?.plantingId ?? subject.id) ||
+      (placeId === subject.id && String(season) === on.slice(0, 4)),
+  )
+  const place = places.find(({ id }) => id === (planting?.placeId ?? subject.id))
+  const cultivar = state.record.cultivars.find(({ id }) => id === planting?.cultivarId)
+  return { plant, planting, place, cultivar }
+}
+
+function caseOf(state: GardenState, own: HealthCase, on: IsoDate, manner: Manner): CaseView {
+  const { plant, planting, place, cultivar } = plantingOf(state, own)
+  const crop = cultivar?.crop ?? 'tomato'
+  const growing = outlookOn(state, on).plantings.find((one) => one.planting.id === planting?.id)
+  const likely =
+    own.cause === null && own.closed === null && growing
+      ? diagnose(own, contextOf(state, on, growing)).answer.ranked[0]
+      : undefined
+  const cause = own.cause ?? likely?.cause ?? null
+  return {
+    id: own.id,
+    subject: own.subject as CaseView['subject'],
+    where: [place?.name, cultivar?.name, plant && `plant ${plant.label}`].filter(Boolean).join(', '),
+    crop,
+    cause,
+    title: cause === null ? 'Not known' : CAUSE_WORDS[cause].name,
+    by:
+      own.cause !== null
+        ? 'as you judged'
+        : likely
+          ? `by its signs, ${Math.round(likely.likelihood * 100)} %`
+          : 'the signs alone do not tell',
+    since: formatDate(own.since ?? own.on, manner),
+    signs: own.signs,
+    looks: own.entries.map((entry: LogEntry) => ({
+      id: entry.id,
+      on: formatDate(entry.on, manner),
+      said: sayEntry(entry, crop, manner),
+      note: entry.note,
+    })),
+    days: daysBetween(own.lastSeen, on),
+    closed: own.closed && `${formatDate(own.closed.on, manner)}: ${OUTCOME_NAMES[own.closed.outcome]}`,
+  }
+}

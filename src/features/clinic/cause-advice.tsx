@@ -1,0 +1,56 @@
+import { Cautions } from '../../components/advice/why'
+import { CAUSES, type CauseId } from '../../core/health'
+import { CAUTIONS } from '../../wording/cautions'
+import { CAUSE_WORDS } from '../../wording/health'
+
+const ONE: Record<string, string> = {
+  fungus: 'a fungus',
+  bacterium: 'a bacterium',
+  virus: 'a virus',
+  worm: 'worms of the root',
+  disorder: 'a disorder',
+  shortage: 'a shortage',
+  animal: 'a creature',
+  harmless: 'harmless',
+}
+
+/** What kind of thing a cause is, whether it spreads, and whether others must hear of it. */
+export function CauseMarks({ cause }: { cause: CauseId }) {
+  const { kind, contagious, report } = CAUSES[cause]
+  return (
+    <p className="flex flex-wrap gap-2 text-sm">
+      <span className="border border-base-300 px-2 py-0.5">{ONE[kind]}</span>
+      <span
+        className={`border px-2 py-0.5 ${contagious ? 'border-cut font-semibold text-cut' : 'border-base-300'}`}
+      >
+        {contagious ? 'spreads to other plants' : 'does not spread'}
+      </span>
+      {report && (
+        <span className="border border-cut px-2 py-0.5 font-semibold text-cut">
+          have it confirmed; ask whether it must be reported
+        </span>
+      )}
+    </p>
+  )
+}
+
+/** What to do about a cause, in order, what not to, and the cautions. */
+export function CauseAdvice({ cause }: { cause: CauseId }) {
+  const words = CAUSE_WORDS[cause]
+  return (
+    <div className="space-y-2 leading-snug">
+      <p>{words.is}</p>
+      <p className="border-l-4 border-leaf bg-base-200 px-3 py-2 text-lg">
+        <span className="text-sm text-quiet">First </span>
+        <strong>{words.first}</strong>
+      </p>
+      <ul className="list-disc space-y-1 pl-5">
+        {words.then.map((text) => (
+          <li key={text}>{text}</li>
+        ))}
+      </ul>
+      <p className="border-l-4 border-cut px-3 py-1">{words.not}</p>
+      <Cautions texts={CAUSES[cause].cautions.map((caution) => CAUTIONS[caution])} />
+    </div>
+  )
+}

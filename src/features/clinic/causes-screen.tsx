@@ -1,0 +1,69 @@
+import Link from 'next/link'
+import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
+import type { Crop } from '../../core/crop'
+import { CAUSES, causesOf, textbookSigns, type CauseId, type CauseKind } from '../../core/health'
+import { CAUSE_WORDS, KIND_NAMES } from '../../wording/health'
+import { SIGN_NAMES } from '../../wording/health/signs'
+import { CauseAdvice, CauseMarks } from './cause-advice'
+import { LookAlikes } from './diagnosis'
+
+/** All that a crop can have, by kind, each with its signs, what to do and what it is taken for. */
+export function CausesScreen({ crop, query }: { crop: Crop; query: string }) {
+  const kinds = Object.keys(KIND_NAMES) as CauseKind[]
+  return (
+    <div className="px-6 py-4 max-sm:px-4">
+      <h1 className="text-3xl font-semibold">What {crop === 'tomato' ? 'tomatoes' : 'peppers'} can have</h1>
+      <p className="mt-2 flex gap-2">
+        {(['tomato', 'pepper'] as const).map((one) => (
+          <Link
+            key={one}
+            href={`/clinic/causes?crop=${one}${query.replace('?', '&')}`}
+            aria-current={one === crop ? 'true' : undefined}
+            className={`btn min-h-11 ${one === crop ? 'btn-primary' : ''}`}
+          >
+            {one === 'tomato' ? 'Tomatoes' : 'Peppers'}
+          </Link>
+        ))}
+      </p>
+      {kinds.map((kind) => {
+        const causes = causesOf(crop).filter((cause) => CAUSES[cause].kind === kind)
+        return (
+          causes.length > 0 && (
+            <section key={kind} aria-label={KIND_NAMES[kind]} className="mt-5">
+              <h2 className="text-xl font-semibold">{KIND_NAMES[kind]}</h2>
+              {causes.map((cause) => (
+                <CauseEntry key={cause} cause={cause} crop={crop} />
+              ))}
+            </section>
+          )
+        )
+      })}
+    </div>
+  )
+}
+
+function CauseEntry({ cause, crop }: { cause: CauseId; crop: Crop }) {
+  const signs = textbookSigns(cause)
+  return (
+    <article id={cause} className="scroll-mt-28 border-t border-base-300 py-4 target:bg-base-200">
+      <h3 className="text-lg font-semibold">{CAUSE_WORDS[cause].name}</h3>
+      <div className="mt-2 grid gap-4 lg:grid-cols-[1fr_1fr]">
+        <div className="space-y-3">
+          <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Signs">
+            {signs.slice(0, 4).map((sign) => (
+              <li key={sign} className="text-sm leading-tight">
+                <SignDrawing sign={sign} crop={crop} className="w-full border border-base-300" />
+                {SIGN_NAMES[sign]}
+              </li>
+            ))}
+          </ul>
+          <LookAlikes cause={cause} crop={crop} />
+        </div>
+        <div className="space-y-2">
+          <CauseMarks cause={cause} />
+          <CauseAdvice cause={cause} />
+        </div>
+      </div>
+    </article>
+  )
+}

@@ -1,0 +1,151 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import { ChoiceField, TextField } from '../../components/forms/fields'
+import { diagnose, signsOf, type SignId } from '../../core/health'
+import { CAUSE_WORDS } from '../../wording/health'
+import { NextToLook, Ranking } from './diagnosis'
+import { KeepCase } from './keep-case'
+import type { ClinicView } from './queries'
+import { SeenList } from './seen-list'
+import { SignPicker } from './sign-picker'
+
+/** What is seen, where and since when, and what it is likely to be. */
+export function ClinicScreen({ view }: { view: ClinicView }) {
+  const { spots, chosen, context, manner, on, now, followed } = view
+  const { crop } = context
+  const router = useRouter()
+  const [told, setTold] = useState({ signs: followed?.signs ?? [], absent: followed?.absent ?? [] })
+  const [since, setSince] = useState<string>(on)
+  const signs = useMemo(() => told.signs.filter((sign) => signsOf(crop).includes(sign)), [told, crop])
+  const { ranked, next } = useMemo(
+    () => diagnose({ signs, absent: told.absent }, context).answer,
+    [signs, told.absent, context],
+  )
+  const go = (query: Record<string, string>) =>
+    router.replace(`/clinic?${new URLSearchParams({ ...query, ...(on === now ? {} : { on }) }).toString()}`, {
+      scroll: false,
+    })
+  const answer = (sign: SignId, there: boolean) =>
+    setTold({
+      signs: [...told.signs.filter((one) => one !== sign), ...(there ? [sign] : [])],
+      absent: [...told.absent.filter((one) => one !== sign), ...(there ? [] : [sign])],
+    })
+  const forget = (sign: SignId) =>
+    setTold({
+      signs: told.signs.filter((one) => one !== sign),
+      absent: told.absent.filter((one) => one !== sign),
+    })
+  const top = ranked[0]
+  return (
+    <div className="grid gap-6 px-6 py-4 max-sm:px-4 lg:grid-cols-[1fr_27rem] xl:grid-cols-[1fr_30rem]">
+      <div className="min-w-0">
+        <h1 className="text-3xl font-semibold">
+          {followed ? 'Looked at again: what do you see?' : 'What looks wrong?'}
+        </h1>
+        <p className="mt-1 text-quiet">
+          Press what you see on the plant. What it is likely to be shows at once, by the signs and by what is
+          known of this place’s weather, water and log.
+        </p>
+        <div className="mt-3 mb-4 grid max-w-3xl gap-3 sm:grid-cols-3">
+          {chosen ? (
+            <>
+              <ChoiceField
+                label="Where"
+                value={chosen.id}
+                disabled={followed !== null}
+                onChange={({ target }) => go({ of: target.value })}
+              >
+                {spots.map(({ id, place, name }) => (
+                  <option key={id} value={id}>
+                    {place}, {name}
+                  </option>
+                ))}
+              </ChoiceField>
+              <ChoiceField
+                label="Plant"
+                value={view.plant ?? ''}
+                disabled={followed !== null}
+                onChange={({ target }) => go({ of: target.value || chosen.id })}
+              >
+                <option value="">several, or all</option>
+                {chosen.plants.map(({ id, label }) => (
+                  <option key={id} value={id}>
+                    {label}
+                  </option>
+                ))}
+              </ChoiceField>
+              {!followed && (
+                <TextField
+                  label="Since"
+                  type="date"
+                  max={on}
+                  value={since}
+                  onChange={({ target }) => setSince(target.value)}
+                />
+              )}
+            </>
+          ) : (
+            <ChoiceField label="Of a" value={crop} onChange={({ target }) => go({ crop: target.value })}>
+              <option value="tomato">tomato</option>
+              <option value="pepper">pepper</option>
+            </ChoiceField>
+          )}
+        </div>
+        <SignPicker
+          crop={crop}
+          seen={signs}
+          onToggle={(sign) => (signs.includes(sign) ? forget(sign) : answer(sign, true))}
+        />
+      </div>
+      <section
+        id="answer"
+        aria-label="What it is likely to be"
+        className="min-w-0 scroll-mt-28 space-y-4 lg:sticky lg:top-[117px] lg:max-h-[calc(100dvh-130px)] lg:self-start lg:overflow-y-auto lg:pr-2"
+        tabIndex={-1}
+      >
+        {top ? (
+          <>
+            <p className="text-2xl leading-tight font-semibold" data-testid="likeliest" aria-live="polite">
+              {top.likelihood >= 0.6
+                ? 'Most likely '
+                : top.likelihood >= 0.35
+                  ? 'Perhaps '
+                  : 'Unclear; first of all '}
+              {CAUSE_WORDS[top.cause].name.toLowerCase()}
+            </p>
+            <SeenList signs={signs} absent={told.absent} onForget={forget} />
+            {next && <NextToLook next={next} crop={crop} onAnswer={answer} />}
+            <Ranking ranked={ranked} crop={crop} manner={manner} />
+            {chosen && (
+              <KeepCase
+                view={view}
+                chosen={chosen}
+                signs={signs}
+                absent={told.absent}
+                since={since}
+                ranked={ranked}
+                onKept={() => setTold({ signs: [], absent: [] })}
+              />
+            )}
+          </>
+        ) : (
+          <div className="border border-dashed border-base-300 p-4 leading-snug text-quiet">
+            <p>Nothing is chosen yet. Look at the lowest leaves and at the newest, and under them.</p>
+            <p className="mt-2">One sign is a hint; three make a case.</p>
+          </div>
+        )}
+      </section>
+      {top && (
+        <a
+          href="#answer"
+          className="fixed inset-x-0 bottom-[calc(3.6rem+env(safe-area-inset-bottom))] z-10 flex min-h-12 items-center justify-between border-t border-base-300 bg-base-200 px-4 font-semibold lg:hidden print:hidden"
+        >
+          <span>{CAUSE_WORDS[top.cause].name}</span>
+          <span className="tabular-nums">{Math.min(99, Math.round(top.likelihood * 100))} % · see why</span>
+        </a>
+      )}
+    </div>
+  )
+}
