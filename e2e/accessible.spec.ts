@@ -20,6 +20,10 @@ const COLOURED = [
 
 const SCREENS = [
   '/walk',
+  '/walk/sheet',
+  '/walk/paper',
+  '/garden/gardens',
+  '/gardens/new',
   '/season',
   '/garden',
   '/garden/weather',

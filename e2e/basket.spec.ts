@@ -38,6 +38,24 @@ test('a harvest is weighed with its faults, refused where it cannot be, and stan
   await expect(line.getByRole('button', { name: 'Try otherwise' })).toHaveAttribute('aria-pressed', 'true')
 })
 
+test('a season that is over is put away: its log is closed until it is opened again', async ({ page }) => {
+  await open(page, '/basket/review?season=2025')
+  const part = page.getByRole('region', { name: 'Put away' })
+  await part.getByRole('button', { name: 'Put 2025 away' }).click()
+  await expect(part).toContainText('Its log is closed through')
+  await open(page, '/logbook?kind=picked&to=2025-12-31')
+  await page
+    .getByRole('button', { name: /^Take back: / })
+    .first()
+    .click()
+  await expect(page.getByText(/that season was put away/)).toBeVisible()
+  await open(page, '/basket/review?season=2025')
+  await part.getByRole('button', { name: 'Open its log again' }).click()
+  await expect(part.getByRole('button', { name: 'Put 2025 away' })).toBeVisible()
+  await open(page, '/basket/review?season=2026')
+  await expect(part).toHaveCount(0)
+})
+
 test('nothing is picked before it was planted', async ({ page }) => {
   await open(page, '/logbook?kind=picked&from=2026-06-01')
   await page.getByRole('button', { name: /^Correct: Pot 7/ }).click()

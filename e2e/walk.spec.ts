@@ -1,4 +1,24 @@
+import type { Page } from '@playwright/test'
 import { expect, open, test } from './support/test'
+
+/** A finger drawn over the stop. */
+async function swipe(page: Page, to: 'left' | 'right'): Promise<void> {
+  await page.getByRole('article').evaluate(
+    (target, [from, end]) => {
+      const touch = (type: string, x: number) => {
+        const point = new Touch({ identifier: 1, target, clientX: x, clientY: 420 })
+        const touches = type === 'touchend' ? [] : [point]
+        target.dispatchEvent(
+          new TouchEvent(type, { bubbles: true, cancelable: true, touches, changedTouches: [point] }),
+        )
+      }
+      touch('touchstart', from!)
+      for (let step = 1; step <= 5; step++) touch('touchmove', from! + ((end! - from!) * step) / 5)
+      touch('touchend', end!)
+    },
+    to === 'left' ? [320, 60] : [60, 320],
+  )
+}
 
 test('a round by keyboard: done, adjusted, put off, declined, taken back, and there after a restart', async ({
   page,
@@ -7,8 +27,8 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await open(page, '/walk')
   const stops = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
   const entered = page.getByRole('list', { name: 'Entered for this day' })
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^23 stops/)
-  await expect(stops).toHaveCount(23)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^24 stops/)
+  await expect(stops).toHaveCount(24)
   // What is lost by night goes first.
   await expect(stops.first()).toContainText(/Pot 3.*before night.*Water: 4.L/)
 
@@ -18,7 +38,7 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await expect(page.getByRole('article')).toContainText('Pot 1 · Pocket Thistle')
   await page.keyboard.press('Enter')
   await expect(page.getByText('Pot 1: flowering.')).toBeVisible()
-  await expect(stops).toHaveCount(23)
+  await expect(stops).toHaveCount(24)
   await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
   // A young pepper's first flower comes off: that is asked now.
   await expect(page.getByRole('button', { name: /Pot 1 .*ake trusses off/ })).toBeVisible()
@@ -33,30 +53,30 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await page.getByLabel('Note').fill('=SUM(A1) <b>windy</b> corner')
   await page.keyboard.press('Enter')
   await expect(entered).toContainText('hardened (=SUM(A1) <b>windy</b> corner)')
-  await expect(stops).toHaveCount(22)
+  await expect(stops).toHaveCount(23)
 
   // Put off and declined.
   await page.getByRole('button', { name: /Pick what is ripe/ }).click()
   await page.keyboard.press('z')
   await page.keyboard.press('Enter')
-  await expect(stops).toHaveCount(21)
+  await expect(stops).toHaveCount(22)
   await page.getByRole('button', { name: /Read the soil/ }).click()
   await page.keyboard.press('x')
   await page.keyboard.type('thermometer is broken')
   await page.keyboard.press('Enter')
-  await expect(stops).toHaveCount(20)
+  await expect(stops).toHaveCount(21)
 
   // Taken back: what was declined is asked again.
   await page.keyboard.press('Escape')
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('u')
   await expect(page.getByText('Taken back: not doing.')).toBeVisible()
-  await expect(stops).toHaveCount(21)
+  await expect(stops).toHaveCount(22)
 
   await server.stop('SIGKILL')
   await server.start()
   await open(page, '/walk')
-  await expect(stops).toHaveCount(21)
+  await expect(stops).toHaveCount(22)
   await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
   await expect(entered).not.toContainText('thermometer is broken')
 })
@@ -108,7 +128,134 @@ test('plants are tied and cut in one go but for one, a pot is watered by what it
   await page.getByRole('button', { name: /Open the tunnel/ }).click()
   await page.keyboard.press('Enter')
   await expect(entered).toContainText('Tunnel: tunnel opened')
-  await expect(stops).toHaveCount(20)
+  await expect(stops).toHaveCount(21)
+})
+
+test('a stop is timed and noted with a photo, the round is summed up, and one key takes a whole act back', async ({
+  page,
+}) => {
+  await open(page, '/walk')
+  const entered = page.getByRole('list', { name: 'Entered for this day' })
+  await page.getByRole('button', { name: /Bed 2 .*Tie, pinch suckers/ }).click()
+  await expect(page.getByRole('article')).toContainText('take ties, snips and wipes')
+  await expect(page.getByRole('article')).toContainText('on dry leaves')
+
+  // A note with a photo leaves the stop where it is.
+  await page.keyboard.press('o')
+  const form = page.getByRole('form', { name: 'Note or photo' })
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(form.getByRole('alert')).toContainText('A word or a photo')
+  await form.getByLabel('Photo').setInputFiles({
+    name: 'big.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.alloc(40 * 1024 * 1024),
+  })
+  await expect(form.getByText('has 40 MB; at most 15 MB are taken')).toBeVisible()
+  await form.getByLabel('Photo').setInputFiles({
+    name: 'list.jpg',
+    mimeType: 'image/jpeg',
+    buffer: Buffer.from('not a picture'),
+  })
+  await expect(form.getByText('is not a photo that can be shown')).toBeVisible()
+  await expect(entered).toHaveCount(0)
+  await form.getByLabel('Photo').setInputFiles({
+    name: 'leaf.png',
+    mimeType: 'image/png',
+    buffer: await page.screenshot(),
+  })
+  await expect(form.getByAltText('The photo chosen')).toBeVisible()
+  await form.getByLabel('What you noticed').fill('aphids on 4')
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(entered).toContainText('Bed 2, Old Harrow: note (aphids on 4)')
+  const photo = entered.getByAltText('aphids on 4')
+  await photo.scrollIntoViewIfNeeded()
+  await expect
+    .poll(() => photo.evaluate((image: HTMLImageElement) => image.naturalWidth))
+    .toBeGreaterThan(100)
+  await expect(page.getByRole('button', { name: /Bed 2 .*Tie, pinch suckers/ })).toBeVisible()
+
+  // Done in 40 minutes: works, cuts and the time are one act.
+  await page.getByRole('button', { name: /Bed 2 .*Tie, pinch suckers/ }).click()
+  await page.keyboard.press('e')
+  await page.getByLabel('Minutes it took').fill('soon')
+  await page.getByRole('form', { name: 'On which plants' }).getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText('A whole number of minutes')).toBeVisible()
+  await page.getByLabel('Minutes it took').fill('40')
+  await page.getByRole('form', { name: 'On which plants' }).getByRole('button', { name: 'Keep it' }).click()
+  await expect(entered).toContainText('Bed 2, Old Harrow: pruned')
+  // What took longer here is planned longer elsewhere.
+  await expect(page.getByRole('button', { name: /Bed 5 .*25.min/ })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Sum up' }).click()
+  const summary = page.getByRole('article', { name: 'The round so far' })
+  await expect(summary).toContainText('Timed: 40\u00a0min')
+  await expect(summary.getByRole('region', { name: 'Done' })).toContainText('Tied')
+  await expect(summary.getByRole('region', { name: 'Noted' })).toContainText('aphids on 4')
+  await page.keyboard.press('u')
+  await expect(page.getByRole('button', { name: /Bed 2 .*Tie, pinch suckers/ })).toBeVisible()
+  await expect(entered).not.toContainText('pruned')
+  await expect(summary).toContainText('Minutes entered with a stop are summed here')
+  await expect(entered).toContainText('aphids on 4')
+})
+
+test('a round goes on paper and comes back from it in one act', async ({ page }) => {
+  await open(page, '/walk')
+  await page.getByRole('link', { name: 'On paper' }).click()
+  await expect(page.getByRole('heading', { name: 'The round on paper' })).toBeVisible()
+  await expect(page.getByRole('row')).toHaveCount(25)
+  await expect(page.getByRole('row', { name: /^3 Tunnel/ })).toContainText('Open the tunnel')
+  await page.getByRole('link', { name: 'Walk', exact: true }).first().click()
+  await page.getByRole('link', { name: 'Enter from paper' }).click()
+  const form = page.getByRole('form', { name: 'Enter from paper' })
+  const row = (name: RegExp) => form.getByRole('listitem').filter({ hasText: name })
+  await expect(form.getByRole('button', { name: 'Nothing is ticked' })).toBeDisabled()
+  await row(/Pot 3: Water/)
+    .getByRole('checkbox')
+    .check()
+  await row(/Pot 7: Water/)
+    .getByRole('checkbox')
+    .check()
+  await row(/Pot 7: Water/)
+    .getByLabel('Given in all')
+    .fill('many')
+  await row(/Bed 2: Tie/)
+    .getByRole('checkbox')
+    .check()
+  await row(/Bed 2: Tie/)
+    .getByLabel('Not on plants, by label')
+    .fill('7, 99')
+  await expect(row(/Bed 4: Set out/).getByRole('checkbox')).toBeDisabled()
+  await form.getByRole('button', { name: 'Enter 3 stops' }).click()
+  await expect(row(/Pot 7: Water/).getByRole('alert')).toContainText('Given in all')
+  await expect(row(/Bed 2: Tie/).getByRole('alert')).toContainText('No plant here is called 99')
+  await row(/Pot 7: Water/)
+    .getByLabel('Given in all')
+    .fill('5 L')
+  await row(/Bed 2: Tie/)
+    .getByLabel('Not on plants, by label')
+    .fill('7')
+  await form.getByRole('button', { name: 'Enter 3 stops' }).click()
+  await expect(page).toHaveURL(/\/walk$/)
+  const entered = page.getByRole('list', { name: 'Entered for this day' })
+  await expect(entered).toContainText('Pot 3: watered')
+  await expect(entered).toContainText('Bed 2, Old Harrow: tied')
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await expect(entered).toHaveCount(0)
+})
+
+test('two tabs that write at once both keep what they wrote', async ({ page, context }) => {
+  await open(page, '/walk')
+  const second = await context.newPage()
+  await open(second, '/walk')
+  await page.getByRole('button', { name: /Pot 1 .*first open flower/ }).click()
+  await second.getByRole('button', { name: /Pot 2 .*first open flower/ }).click()
+  await Promise.all([page.keyboard.press('Enter'), second.keyboard.press('Enter')])
+  await expect(page.getByText('Pot 1: flowering.')).toBeVisible()
+  await expect(second.getByText('Pot 2: flowering.')).toBeVisible()
+  await open(page, '/walk')
+  const entered = page.getByRole('list', { name: 'Entered for this day' })
+  await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
+  await expect(entered).toContainText('Pot 2, Pocket Thistle: first flower')
 })
 
 test('the ribbon moves the day and back; ahead acts are off, before they are asked about', async ({
@@ -153,12 +300,39 @@ test('the ribbon moves the day and back; ahead acts are off, before they are ask
 test('an address with a date that is none, or far off, shows today', async ({ page }) => {
   for (const on of ['1800-01-01', '2400-12-31', '2026-02-30', 'yesterday', '<script>']) {
     await open(page, `/walk?on=${encodeURIComponent(on)}`)
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^23 stops/)
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^24 stops/)
   }
 })
 
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+  test('a round by touch: swiped through, done, put off, declined, summed up', async ({ page }) => {
+    await open(page, '/walk')
+    const article = page.getByRole('article')
+    await page.getByRole('button', { name: /^1 ?Pot 3/ }).tap()
+    await expect(article).toContainText('Stop 1 · Pot 3')
+    await swipe(page, 'left')
+    await expect(article).toContainText('Stop 2 · Pot 7')
+    await swipe(page, 'right')
+    await expect(article).toContainText('Stop 1 · Pot 3')
+    await page.getByRole('button', { name: /^Watered/ }).tap()
+    // What comes next stands there at once.
+    await expect(article).toContainText('Stop 1 · Pot 7')
+    await page.getByRole('button', { name: /^Put off/ }).tap()
+    await page.getByRole('button', { name: 'Until tomorrow' }).tap()
+    await expect(article).toContainText('Stop 1 · Tunnel')
+    await page.getByRole('button', { name: /^Not doing/ }).tap()
+    await page.getByLabel('Why not, for the record').fill('door is stuck')
+    await page.getByRole('button', { name: 'Not doing this' }).tap()
+    await expect(article).toContainText('Stop 1 · Bed 1')
+    await page.getByRole('button', { name: 'Back to the round' }).tap()
+    await page.getByRole('button', { name: 'Sum up' }).tap()
+    const summary = page.getByRole('article', { name: 'The round so far' })
+    await expect(summary.getByRole('region', { name: 'Done', exact: true })).toContainText(/Watered: 4.L/)
+    await expect(summary.getByRole('region', { name: 'Put off' })).toContainText('Pot 7')
+    await expect(summary.getByRole('region', { name: 'Not done' })).toContainText('door is stuck')
+  })
 
   test('one stop at a time, and nothing wider than the screen', async ({ page }) => {
     await open(page, '/walk')
@@ -170,6 +344,13 @@ test.describe('on a phone', () => {
     await expect(page.getByText('Pot 6: done today.')).toBeVisible()
     for (const path of [
       '/walk',
+      '/walk/paper',
+      '/clinic',
+      '/clinic/cases',
+      '/clinic/watch',
+      '/basket',
+      '/logbook',
+      '/almanac',
       '/season',
       '/garden',
       '/plantings/new',

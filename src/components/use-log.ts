@@ -6,6 +6,7 @@ import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import type { IsoDate } from '../core/calendar'
 import type { EntryData, EntryKind, EntrySubject, LogEntry } from '../core/facts'
+import { sendPhoto } from './photo/prepare-photo'
 
 type Answer = { ok: true } | { ok: false; message: string }
 
@@ -31,6 +32,7 @@ export function useLog(on: IsoDate, { enter, undo }: LogWriting) {
     said: string,
     then?: () => void,
     note = '',
+    photo: Blob | null = null,
   ) => {
     if (busy) return
     start(async () => {
@@ -40,6 +42,11 @@ export function useLog(on: IsoDate, { enter, undo }: LogWriting) {
       if (answer === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')
       if (!answer.ok) return void toast.error(answer.message)
+      const problem = photo ? await sendPhoto(id, photo) : null
+      if (problem !== null) {
+        takeBack(id)
+        return void toast.error(problem)
+      }
       then?.()
       toast(said, { action: { label: 'Take back', onClick: () => takeBack(id) } })
       router.refresh()

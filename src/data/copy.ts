@@ -11,7 +11,7 @@ import { databaseFile } from './locate'
  */
 export async function copyDatabase(
   client: Client,
-  why: 'before-update' | 'before-import',
+  why: 'before-update' | 'before-import' | 'before-removal',
 ): Promise<string | null> {
   const file = databaseFile()
   if (file === null) return null

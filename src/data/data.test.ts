@@ -222,7 +222,7 @@ describe('a garden file', () => {
     const out = await exportGarden(demo.garden.id)
     expect({ ...out, log: out.log.length }).toMatchObject({
       format: 'prairie-garden',
-      version: 6,
+      version: 7,
       log: demo.log.length,
     })
     await importGarden(JSON.stringify(out))
@@ -307,6 +307,9 @@ describe('a garden file', () => {
       ca: 1500,
       mg: 140,
       ec: 0.8,
+      work: 'tend',
+      minutes: 12,
+      usual: 10,
     }
     const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
       sown: ['seeds'],
@@ -331,6 +334,7 @@ describe('a garden file', () => {
       noticed: ['signs', 'absent', 'since', 'cause'],
       followed: ['case', 'course', 'signs', 'cause'],
       closed: ['case', 'outcome', 'cause'],
+      timed: ['work', 'minutes', 'usual'],
       topped: [],
       cleared: [],
       'put-off': ['call', 'until'],
@@ -382,7 +386,7 @@ describe('a garden file', () => {
       (readGardenFile(JSON.stringify({ ...demo, ...change })) as { problem: { faults: string[] } }).problem
     expect(readGardenFile('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readGardenFile('null')).toEqual({ problem: { kind: 'not-a-garden' } })
-    expect(problem({ version: 7 })).toEqual({ kind: 'newer', version: 7 })
+    expect(problem({ version: 8 })).toEqual({ kind: 'newer', version: 8 })
     expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)

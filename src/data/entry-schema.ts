@@ -1,5 +1,6 @@
 import { array, mixed, number, object, string, type AnyObjectSchema } from 'yup'
 import { isIsoDate, type IsoDate } from '../core/calendar'
+import { CALL_KINDS, type CallKind } from '../core/calls'
 import { ORGANS, PART_STATES, STATES_OF } from '../core/crop'
 import {
   ENTRY_KINDS,
@@ -188,6 +189,11 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     case: idField().required(),
     outcome: string<CaseOutcome>().required().oneOf(OUTCOMES),
     cause: causeField(),
+  }).noUnknown(),
+  timed: object({
+    work: string<CallKind>().required().oneOf(CALL_KINDS),
+    minutes: number().required().min(0.1).max(1440),
+    usual: number().required().min(0.01).max(10_000),
   }).noUnknown(),
   topped: nothing(),
   cleared: nothing(),

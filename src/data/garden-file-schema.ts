@@ -3,7 +3,10 @@ import { CLIMATE_TEMPLATE_IDS, NORMAL_BOUNDS } from '../core/climate'
 import { HABITS, ORIGINS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../core/crop'
 import { POT_SHAPES } from '../core/containers'
 import {
+  LARGEST_PHOTO,
   OBSTACLE_KINDS,
+  PHOTO_TYPES,
+  type PhotoType,
   PLACE_KINDS,
   RAISING_WAYS,
   SHELTERS,
@@ -143,6 +146,16 @@ const readingRow = object({
   content: measure(0, 0.9),
 }).noUnknown()
 
+/** A photo as it is kept; the picture itself is a file of its own. */
+const photoRow = object({
+  id: idField().required(),
+  entryId: idField().required(),
+  type: string<PhotoType>().required().oneOf(PHOTO_TYPES),
+  bytes: number().required().integer().min(1).max(LARGEST_PHOTO),
+  width: number().required().integer().min(1).max(100_000),
+  height: number().required().integer().min(1).max(100_000),
+}).noUnknown()
+
 /** A garden file, whole: every field there, none beside it, each within what can be true. */
 export const gardenFileSchema = object({
   format: string().required(),
@@ -233,4 +246,11 @@ export const gardenFileSchema = object({
   products: array(productRow).required(),
   readings: array(readingRow).required(),
   log: array(entrySchema).required(),
+  photos: array(photoRow).required(),
+  archive: array(
+    object({
+      season: number().required().integer().min(1900).max(2400),
+      through: isoDateField().required(),
+    }).noUnknown(),
+  ).required(),
 }).noUnknown()

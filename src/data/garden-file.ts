@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm'
 import { ValidationError } from 'yup'
 import type {
   GardenCultivar,
+  ImportWay,
   LogEntry,
   Obstacle,
   Place,
@@ -13,7 +14,18 @@ import type { Product } from '../core/feeding'
 import { copyBefore, reader, write, type Reader, type Writer } from './database'
 import { insertReadings, readingsOf, type MoistureReading } from './devices'
 import { gardenFileSchema } from './garden-file-schema'
-import { insertGarden, normalRows, replaceNormals, type GardenRow, type NormalRow } from './gardens'
+import { archiveOf, insertArchive, type ArchivedSeason } from './archive'
+import {
+  allGardens,
+  currentGarden,
+  insertGarden,
+  normalRows,
+  removeGarden,
+  replaceNormals,
+  takeToWork,
+  type GardenRow,
+  type NormalRow,
+} from './gardens'
 import { insertObstacles, obstaclesOf } from './ground'
 import { insertEntries, logOf } from './log'
 import {
@@ -28,13 +40,14 @@ import {
   plantingsOf,
   plantsOf,
 } from './plantings'
+import { insertPhotos, isStored, photosOf, readPhoto, storePicture, type Photo } from './photos'
 import { insertProducts, productsOf } from './products'
 import { insertSupplies, suppliesOf } from './supplies'
-import { cultivar, garden, logEntry, planting, type cropHistory } from './schema'
+import { garden, type cropHistory } from './schema'
 import { putWeather, weatherRows, type WeatherRow } from './weather'
 
 const FORMAT = 'prairie-garden'
-const VERSION = 6
+const VERSION = 7
 
 /** A whole garden in one document. */
 export interface GardenFile {
@@ -54,6 +67,10 @@ export interface GardenFile {
   /** What sensors read; their secrets stay where they are. */
   readings: MoistureReading[]
   log: LogEntry[]
+  /** Photos of the log; the pictures themselves go beside the document, in a zip file. */
+  photos: Photo[]
+  /** Seasons that were put away. */
+  archive: ArchivedSeason[]
 }
 
 export async function exportGarden(gardenId: string, from?: Reader): Promise<GardenFile> {
@@ -87,6 +104,8 @@ export async function exportGarden(gardenId: string, from?: Reader): Promise<Gar
       db,
     ),
     log: await logOf(gardenId, db),
+    photos: await photosOf(gardenId, undefined, db),
+    archive: await archiveOf(gardenId, db),
   }
 }
 
@@ -96,6 +115,8 @@ export type ImportProblem =
   | { kind: 'not-a-garden' }
   | { kind: 'newer'; version: number }
   | { kind: 'invalid'; faults: string[] }
+  /** A garden here has its ids; its name, where the whole garden is the same one. */
+  | { kind: 'here-already'; name: string | null }
 
 export type ImportResult = { gardenId: string } | { problem: ImportProblem }
 
@@ -145,6 +166,8 @@ function upgraded(file: Partial<GardenFile>): unknown {
     supplies: [],
     products: [],
     readings: [],
+    photos: [],
+    archive: [],
     ...file,
     version: VERSION,
     places,
@@ -153,19 +176,58 @@ function upgraded(file: Partial<GardenFile>): unknown {
 }
 
 /**
- * Takes a garden file in place of the garden at work, after a copy of the database, in one transaction.
- * A file with any fault is refused whole.
+ * Takes a garden file and puts it to work, after a copy of the database, in one transaction. A file with any fault is
+ * refused whole. Photos whose pictures neither came with it nor lie here are left out.
+ *
+ * @param pictures by the photo's id
  */
-export async function importGarden(text: string): Promise<ImportResult> {
+export async function importGarden(
+  text: string,
+  way: ImportWay = 'instead',
+  pictures: ReadonlyMap<string, Uint8Array> = new Map(),
+): Promise<ImportResult> {
   const read = readGardenFile(text)
   if ('problem' in read) return read
+  const faults = pictureFaults(read.file.photos, pictures)
+  if (faults.length > 0) return { problem: { kind: 'invalid', faults } }
+  const there = await Promise.all(read.file.photos.map((photo) => pictures.has(photo.id) || isStored(photo)))
+  const file = { ...read.file, photos: read.file.photos.filter((_, at) => there[at]) }
   await copyBefore('before-import')
-  await write(async (tx) => {
-    await removeAllGardens(tx)
-    await insertGardenFile(tx, read.file)
+  for (const photo of file.photos) {
+    const picture = pictures.get(photo.id)
+    if (picture) await storePicture(photo, picture)
+  }
+  return write(async (tx): Promise<ImportResult> => {
+    const own = way === 'instead' ? await currentGarden(tx) : null
+    const other = (await allGardens(tx)).find(({ id }) => id === file.garden.id && id !== own?.id)
+    if (other) return { problem: { kind: 'here-already', name: other.name } }
+    if (own) await removeGarden(tx, own.id)
+    await insertGardenFile(tx, file)
+    await takeToWork(tx, file.garden.id)
+    return { gardenId: file.garden.id }
+  }).catch((error: unknown): ImportResult => {
+    if (isTakenId(error)) return { problem: { kind: 'here-already', name: null } }
+    throw error
   })
-  return { gardenId: read.file.garden.id }
 }
+
+/** An id of the file belongs to something of another garden here. */
+const isTakenId = (error: unknown): boolean =>
+  error instanceof Error && (/UNIQUE|PRIMARYKEY/.test(codeOf(error)) || isTakenId(error.cause))
+const codeOf = (error: Error) =>
+  `${String((error as { extendedCode?: unknown }).extendedCode ?? '')} ${error.message}`
+
+/** Pictures that came with the file and are not what it says of them. */
+const pictureFaults = (photos: readonly Photo[], pictures: ReadonlyMap<string, Uint8Array>): string[] =>
+  photos.flatMap(({ id, type, bytes }, at) => {
+    const picture = pictures.get(id)
+    if (!picture) return []
+    const read = readPhoto(picture)
+    if ('problem' in read) return [`photos[${at}] comes with a picture that is none, or too large`]
+    return read.type === type && read.bytes === bytes
+      ? []
+      : [`photos[${at}] comes with another picture than it tells of`]
+  })
 
 /** Writes a garden that is not there yet. */
 export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<void> {
@@ -183,13 +245,8 @@ export async function insertGardenFile(tx: Writer, file: GardenFile): Promise<vo
   await insertProducts(tx, id, file.products)
   await insertReadings(tx, file.readings)
   await insertEntries(tx, id, file.log)
-}
-
-async function removeAllGardens(tx: Writer): Promise<void> {
-  await tx.delete(logEntry)
-  await tx.delete(planting)
-  await tx.delete(cultivar)
-  await tx.delete(garden)
+  await insertPhotos(tx, id, file.photos)
+  await insertArchive(tx, id, file.archive)
 }
 
 /** Where the text stops being JSON: the parser's own position, or the end of a text that was cut off. */
@@ -202,6 +259,7 @@ function faultPlace(text: string, error: SyntaxError): { line: number; column: n
 function danglingReferences(file: GardenFile): string[] {
   const ids = (rows: readonly { id: string }[]) => new Set(rows.map(({ id }) => id))
   const [places, cultivars, plantings] = [ids(file.places), ids(file.cultivars), ids(file.plantings)]
+  const entries = ids(file.log)
   return [
     ...file.plantings.flatMap(({ placeId, cultivarId }, at) => [
       ...(places.has(placeId) ? [] : [`plantings[${at}].placeId names no place of this file`]),
@@ -212,6 +270,9 @@ function danglingReferences(file: GardenFile): string[] {
     ),
     ...file.readings.flatMap(({ placeId }, at) =>
       places.has(placeId) ? [] : [`readings[${at}].placeId names no place of this file`],
+    ),
+    ...file.photos.flatMap(({ entryId }, at) =>
+      entries.has(entryId) ? [] : [`photos[${at}].entryId names no entry of this file`],
     ),
     ...file.cropHistory.flatMap(({ placeId }, at) =>
       places.has(placeId) ? [] : [`cropHistory[${at}].placeId names no place of this file`],

@@ -18,13 +18,23 @@ import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
 import type { Product } from '../core/feeding'
 import { SOLANACEAE } from '../core/rotation'
 import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
+import { archiveOf, type ArchivedSeason } from './archive'
 import { changes, reader, type Reader } from './database'
 import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
-import { currentGarden, normalRows, normalsOf, todayIn, type GardenRow, type NormalRow } from './gardens'
+import {
+  allGardens,
+  currentGarden,
+  normalRows,
+  normalsOf,
+  todayIn,
+  type GardenRow,
+  type NormalRow,
+} from './gardens'
 import { databaseUrl } from './locate'
 import { obstaclesOf } from './ground'
 import { logOf } from './log'
 import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { photosOf, type Photo } from './photos'
 import { productsOf } from './products'
 import { suppliesOf } from './supplies'
 import { recordFingerprint, weatherBetween } from './weather'
@@ -44,6 +54,10 @@ export interface GardenState {
   readings: MoistureReading[]
   /** Years in which Solanaceae stood in each place, by its id, as far as they were told. */
   history: Map<string, number[]>
+  /** Photos by the entry that they are of. */
+  photos: ReadonlyMap<string, Photo[]>
+  /** Seasons that were put away. */
+  archive: ArchivedSeason[]
   /** The date on the garden's clock. */
   now: IsoDate
   station: Station | null
@@ -101,9 +115,17 @@ export async function loadGarden(): Promise<GardenState | null> {
   return state
 }
 
-async function readGarden(): Promise<GardenState | null> {
+/** The garden of that id, whichever is at work; null: it is not there. */
+export async function stateOf(gardenId: string): Promise<GardenState | null> {
+  const atWork = await loadGarden()
+  if (atWork?.garden.id === gardenId) return atWork
+  const garden = (await allGardens()).find(({ id }) => id === gardenId)
+  return garden ? readGarden(garden) : null
+}
+
+async function readGarden(chosen?: GardenRow): Promise<GardenState | null> {
   const db = await reader()
-  const garden = await currentGarden(db)
+  const garden = chosen ?? (await currentGarden(db))
   if (!garden) return null
   const rows = await normalRows(garden.id, db)
   const normals = normalsOf(rows)
@@ -123,7 +145,9 @@ async function readGarden(): Promise<GardenState | null> {
     plantings.map(({ id }) => id),
     db,
   )
-  const [devices, readings] = await Promise.all([
+  const [photos, archive, devices, readings] = await Promise.all([
+    photosOf(garden.id, undefined, db),
+    archiveOf(garden.id, db),
     devicesOf(garden.id, db),
     readingsOf(
       places.map(({ id }) => id),
@@ -145,10 +169,18 @@ async function readGarden(): Promise<GardenState | null> {
     products,
     devices,
     readings,
+    photos: byEntry(photos),
+    archive,
     history: await solanaceaeYears(places, db),
     now,
     station,
   }
+}
+
+function byEntry(photos: readonly Photo[]): Map<string, Photo[]> {
+  const found = new Map<string, Photo[]>()
+  for (const photo of photos) found.set(photo.entryId, [...(found.get(photo.entryId) ?? []), photo])
+  return found
 }
 
 async function solanaceaeYears(places: readonly Place[], db: Reader): Promise<Map<string, number[]>> {

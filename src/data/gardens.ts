@@ -3,7 +3,8 @@ import type { IsoDate } from '../core/calendar'
 import type { MonthNormal, Normals } from '../core/climate'
 import type { Manner } from '../core/facts'
 import { reader, type Reader, type Writer } from './database'
-import { climateNormal, garden } from './schema'
+import { climateNormal, cultivar, garden, logEntry, planting } from './schema'
+import { gardenAtWork } from './schema-stores'
 
 export type GardenRow = typeof garden.$inferSelect
 export type NormalRow = typeof climateNormal.$inferSelect
@@ -11,12 +12,40 @@ export type NormalRow = typeof climateNormal.$inferSelect
 /** The garden at work; null: none has been made yet. */
 export async function currentGarden(from?: Reader): Promise<GardenRow | null> {
   const db = from ?? (await reader())
+  const [chosen] = await db
+    .select()
+    .from(gardenAtWork)
+    .innerJoin(garden, eq(garden.id, gardenAtWork.gardenId))
+  if (chosen) return chosen.garden
   const [found] = await db
     .select()
     .from(garden)
     .orderBy(asc(sql`rowid`))
     .limit(1)
   return found ?? null
+}
+
+/** Makes a garden the one that every screen shows. */
+export async function takeToWork(tx: Writer, gardenId: string): Promise<void> {
+  await tx.delete(gardenAtWork)
+  await tx.insert(gardenAtWork).values({ id: 1, gardenId })
+}
+
+/** Every garden, in the order in which they were made. */
+export async function allGardens(from?: Reader): Promise<GardenRow[]> {
+  const db = from ?? (await reader())
+  return db
+    .select()
+    .from(garden)
+    .orderBy(asc(sql`rowid`))
+}
+
+/** Removes a garden with all that is about it. */
+export async function removeGarden(tx: Writer, id: string): Promise<void> {
+  await tx.delete(logEntry).where(eq(logEntry.gardenId, id))
+  await tx.delete(planting).where(eq(planting.gardenId, id))
+  await tx.delete(cultivar).where(eq(cultivar.gardenId, id))
+  await tx.delete(garden).where(eq(garden.id, id))
 }
 
 export async function insertGarden(tx: Writer, row: GardenRow): Promise<void> {

@@ -2,12 +2,15 @@
 
 import { revalidatePath } from 'next/cache'
 import { array, ValidationError } from 'yup'
+import type { IsoDate } from '../core/calendar'
 import { effectiveEntries, type EntryKind, type LogEntry } from '../core/facts'
 import { write, type Reader } from './database'
 import { entrySchema } from './entry-schema'
 import { currentGarden, todayIn } from './gardens'
-import { entriesOfSubject, findEntry, insertEntries, isTaken, lastEntered } from './log'
+import { closedThrough } from './archive'
+import { entriesOfAct, entriesOfSubject, findEntry, insertEntries, isTaken, lastEntered } from './log'
 import { knownSubjects } from './log-subjects'
+import { movePhotos } from './photos'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
 export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
@@ -30,6 +33,8 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
       const now = todayIn(garden)
       if (checked.some(({ on }) => on > now))
         return refused('That day has not come yet: nothing was entered.')
+      const closed = await closedThrough(garden.id, tx)
+      if (checked.some(({ on }) => isClosed(on, closed))) return refused(sayClosed(closed!))
       if (!(await subjectsExist(tx, garden.id, checked)))
         return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
       if (await isPickedTooSoon(tx, garden.id, checked))
@@ -66,34 +71,55 @@ const asEntries = (drafts: readonly EntryDraft[], subjectId: string) =>
     .filter(({ subject }) => subject.id === subjectId)
     .map((draft) => ({ ...draft, at: '', voids: null }) as LogEntry)
 
-/** Takes back an entry, or the one entered last. */
-export async function undo(voiding: { id: string; entry?: string }): Promise<Entered> {
+/**
+ * Takes back what one act entered: that of the entry named, or of the one entered last. With `alone`, only the entry
+ * itself.
+ */
+export async function undo(voiding: { id: string; entry?: string; alone?: boolean }): Promise<Entered> {
   return answered(() =>
     write(async (tx) => {
       const garden = await currentGarden(tx)
       if (!garden) return refused('There is no garden yet.')
       // Sent again after it was answered: it is done already.
       if (await findEntry(garden.id, String(voiding.id), tx)) return { ok: true, kind: null }
-      const taken =
+      const named =
         voiding.entry === undefined
           ? await lastEntered(garden.id, tx)
           : await findEntry(garden.id, String(voiding.entry), tx)
-      if (!taken) return refused('There is nothing to take back.')
-      const entry: LogEntry = {
-        id: String(voiding.id),
-        subject: taken.subject,
-        kind: 'void',
-        on: taken.on,
-        at: new Date().toISOString(),
-        data: {},
-        note: '',
-        voids: taken.id,
-      }
-      await insertEntries(tx, garden.id, [entrySchema.validateSync(entry) as unknown as LogEntry])
-      return { ok: true, kind: taken.kind }
+      if (!named) return refused('There is nothing to take back.')
+      const together = await entriesOfAct(garden.id, named.id, tx)
+      const taken = voiding.alone ? [named] : together
+      const closed = await closedThrough(garden.id, tx)
+      if (taken.some(({ on }) => isClosed(on, closed))) return refused(sayClosed(closed!))
+      const at = new Date().toISOString()
+      await insertEntries(
+        tx,
+        garden.id,
+        taken.map((entry, index) =>
+          voidOf(entry, index === 0 ? voiding.id : `${voiding.id}.${index + 1}`, at),
+        ),
+      )
+      return { ok: true, kind: named.kind }
     }),
   )
 }
+
+/** The entry that takes another back. */
+const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string): LogEntry =>
+  entrySchema.validateSync({
+    id: String(voidId),
+    subject,
+    kind: 'void',
+    on,
+    at,
+    data: {},
+    note: '',
+    voids: id,
+  }) as unknown as LogEntry
+
+const isClosed = (on: IsoDate, closed: IsoDate | null) => closed !== null && on <= closed
+const sayClosed = (closed: IsoDate) =>
+  `The log is closed through ${closed}: that season was put away. Nothing was changed. Open it again first, in the Basket under Seasons.`
 
 const refused = (message: string): Entered => ({ ok: false, message })
 
@@ -132,21 +158,14 @@ export async function correct(entry: string, draft: EntryDraft, voidId: string):
       if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
       if (await isPickedTooSoon(tx, garden.id, [{ ...checked!, subject: before.subject } as EntryDraft]))
         return refused('Nothing of that planting stood in the ground by that day: nothing was changed.')
+      const closed = await closedThrough(garden.id, tx)
+      if (isClosed(before.on, closed) || isClosed(checked!.on, closed)) return refused(sayClosed(closed!))
       const at = new Date().toISOString()
-      const taken: LogEntry = {
-        id: String(voidId),
-        subject: before.subject,
-        kind: 'void',
-        on: before.on,
-        at,
-        data: {},
-        note: '',
-        voids: before.id,
-      }
       await insertEntries(tx, garden.id, [
-        entrySchema.validateSync(taken) as unknown as LogEntry,
+        voidOf(before, voidId, at),
         { ...checked!, subject: before.subject, at, voids: null } as LogEntry,
       ])
+      await movePhotos(tx, garden.id, before.id, checked!.id)
       return { ok: true, kind: before.kind }
     })
   })

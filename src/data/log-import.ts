@@ -1,5 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
+import type { IsoDate } from '../core/calendar'
 import type { LogEntry } from '../core/facts'
+import { closedThrough } from './archive'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { insertEntries, logOf } from './log'
@@ -29,6 +31,8 @@ export async function importEntries(
       garden.id,
       read.entries.map(({ entry }) => entry.subject),
     )
+    const closed = await closedThrough(garden.id, tx)
+    const stood = firstStood([...there.values(), ...read.entries.map(({ entry }) => entry)])
     const faults = [...read.faults]
     const fresh: LogEntry[] = []
     let known = 0
@@ -42,9 +46,13 @@ export async function importEntries(
           ? 'Its day has not come yet.'
           : !subjects[entry.subject.type].has(entry.subject.id)
             ? 'What it is about is not in this garden.'
-            : entry.voids !== null && !there.has(entry.voids)
-              ? 'It takes back an entry that is not there.'
-              : null
+            : closed !== null && entry.on <= closed
+              ? `The log is closed through ${closed}: that season was put away.`
+              : isPickedTooSoon(entry, stood)
+                ? 'Nothing of that planting stood in the ground by that day.'
+                : entry.voids !== null && !there.has(entry.voids)
+                  ? 'It takes back an entry that is not there.'
+                  : null
       if (why !== null) faults.push({ line, why })
       else if (before) known++
       else {
@@ -58,3 +66,17 @@ export async function importEntries(
     return { ok: true, taken: fresh.length, known }
   })
 }
+
+/** The first day on which each planting was set out or came up. */
+function firstStood(entries: readonly LogEntry[]): Map<string, IsoDate> {
+  const first = new Map<string, IsoDate>()
+  for (const { kind, subject, on } of entries) {
+    if (kind !== 'set-out' && kind !== 'emerged') continue
+    const before = first.get(subject.id)
+    if (before === undefined || on < before) first.set(subject.id, on)
+  }
+  return first
+}
+
+const isPickedTooSoon = ({ kind, subject, on }: LogEntry, stood: ReadonlyMap<string, IsoDate>): boolean =>
+  kind === 'picked' && subject.type === 'planting' && (stood.get(subject.id) ?? '9999') > on

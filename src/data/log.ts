@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNotNull, ne, notInArray } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, isNotNull, lt, ne, notInArray, or } from 'drizzle-orm'
 import type { LogEntry } from '../core/facts'
 import { reader, type Reader, type Writer } from './database'
 import { inPortions } from './plantings'
@@ -57,17 +57,41 @@ export async function isTaken(gardenId: string, id: string, from: Reader): Promi
   return rows.length > 0
 }
 
+/**
+ * The entries that one act made and that are not taken back: they share their id up to a dot, so that they go together.
+ */
+export async function entriesOfAct(gardenId: string, id: string, from: Reader): Promise<LogEntry[]> {
+  const [act] = id.split('.')
+  const rows = await from
+    .select()
+    .from(logEntry)
+    .where(
+      and(
+        eq(logEntry.gardenId, gardenId),
+        // `/` comes next after the dot.
+        or(eq(logEntry.id, act!), and(gte(logEntry.id, `${act}.`), lt(logEntry.id, `${act}/`))),
+        ne(logEntry.kind, 'void'),
+        notInArray(logEntry.id, takenIn(gardenId, from)),
+      ),
+    )
+    .orderBy(asc(logEntry.id))
+  return rows.map(toEntry)
+}
+
+/** The ids that are taken back. */
+const takenIn = (gardenId: string, from: Reader) =>
+  from
+    .select({ id: logEntry.voids })
+    .from(logEntry)
+    .where(and(eq(logEntry.gardenId, gardenId), isNotNull(logEntry.voids)))
+
 /** The entry made last of those that are not taken back; null: none. */
 export async function lastEntered(gardenId: string, from: Reader): Promise<LogEntry | null> {
   const ofGarden = eq(logEntry.gardenId, gardenId)
-  const taken = from
-    .select({ id: logEntry.voids })
-    .from(logEntry)
-    .where(and(ofGarden, isNotNull(logEntry.voids)))
   const [row] = await from
     .select()
     .from(logEntry)
-    .where(and(ofGarden, ne(logEntry.kind, 'void'), notInArray(logEntry.id, taken)))
+    .where(and(ofGarden, ne(logEntry.kind, 'void'), notInArray(logEntry.id, takenIn(gardenId, from))))
     .orderBy(desc(logEntry.at), desc(logEntry.id))
     .limit(1)
   return row ? toEntry(row) : null

@@ -1,5 +1,5 @@
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import type { SupplyKind } from '../core/facts'
+import type { PhotoType, SupplyKind } from '../core/facts'
 import type { NitrogenForm, Release } from '../core/feeding'
 import { date, gardenId, id, place } from './schema'
 
@@ -68,4 +68,36 @@ export const moistureReading = sqliteTable(
     content: real().notNull(),
   },
   (table) => [primaryKey({ columns: [table.placeId, table.at] })],
+)
+
+/** One row: the garden that every screen shows; without it, the first that was made. */
+export const gardenAtWork = sqliteTable('garden_at_work', {
+  id: integer().primaryKey(),
+  gardenId: gardenId(),
+})
+
+/** A photo of a log entry; the picture itself lies beside the database, see `photos`. */
+export const attachment = sqliteTable(
+  'attachment',
+  {
+    id: id(),
+    gardenId: gardenId(),
+    entryId: text().notNull(),
+    type: text().$type<PhotoType>().notNull(),
+    bytes: integer().notNull(),
+    width: integer().notNull(),
+    height: integer().notNull(),
+  },
+  (table) => [index('attachment_of_entry').on(table.gardenId, table.entryId)],
+)
+
+/** Seasons put away: the log is closed through a day, the last one of the season. */
+export const archivedSeason = sqliteTable(
+  'archived_season',
+  {
+    gardenId: gardenId(),
+    season: integer().notNull(),
+    through: date().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.gardenId, table.season] })],
 )

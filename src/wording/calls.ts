@@ -1,7 +1,8 @@
-import type { Call, CallAnswer, CallKind, Urgency } from '../core/calls'
+import type { Call, CallAnswer, CallKind, Tool, Urgency, WeatherNeed } from '../core/calls'
 import type { Manner, Work } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { formatDate } from './dates'
+import { CAUSE_WORDS } from './health'
 import { capital } from './names'
 import { sayCount, sayLength, sayMass, sayTemperature } from './say'
 
@@ -47,6 +48,10 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
       return 'Hang shade cloth before the heat'
     case 'scout':
       return `Look all ${sayCount(answer.plants, 'plant')} over, leaves from below too`
+    case 'follow':
+      return answer.cause === null
+        ? 'Look again at what was seen here'
+        : `Look again: ${CAUSE_WORDS[answer.cause].name.toLowerCase()}`
   }
 }
 
@@ -132,8 +137,57 @@ const DONE: Record<CallKind, string> = {
   shake: 'Shaken',
   shade: 'Shaded',
   scout: 'Looked over',
+  follow: 'Look at it',
 }
 export const sayDone = (kind: CallKind): string => DONE[kind]
+
+/** Kinds of work, as one is timed at them. */
+export const CALL_NAMES: Record<CallKind, string> = {
+  sow: 'sowing',
+  'look-for-loops': 'looking for loops',
+  'pot-up': 'potting up',
+  harden: 'hardening off',
+  'read-soil': 'reading the soil',
+  'set-out': 'setting out',
+  cover: 'covering',
+  water: 'watering',
+  feed: 'feeding',
+  tend: 'tying and cutting',
+  vent: 'tending the tunnel',
+  shake: 'shaking trusses',
+  shade: 'hanging shade',
+  scout: 'looking over',
+  follow: 'following cases',
+  'look-for-flowers': 'looking for flowers',
+  pick: 'picking',
+  top: 'topping',
+  clear: 'clearing',
+}
+
+const TOOL_NAMES: Partial<Record<Tool, string>> = {
+  mix: 'potting mix',
+  lens: 'hand lens',
+  can: 'watering can',
+}
+/** `snips, wipes and ties`. */
+export function sayTools(tools: readonly Tool[]): string {
+  const names = [...new Set(tools)].map((tool) => TOOL_NAMES[tool] ?? tool)
+  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+}
+
+const WEATHER_NEEDS: Record<WeatherNeed, { wants: string; not: string }> = {
+  'dry-leaves': { wants: 'on dry leaves', not: 'not while leaves are wet: rain today' },
+  'dry-fruit': { wants: 'while fruit are dry', not: 'before the rain, or after the fruit have dried' },
+  'dry-flowers': {
+    wants: 'on dry flowers, late in the morning',
+    not: 'once the flowers have dried: rain today',
+  },
+  'cool-hours': { wants: 'in the evening or under cloud', not: 'in the evening: too hot by day' },
+  'moist-roots': { wants: 'on moist roots', not: '' },
+}
+/** The weather that a work wants, and whether today gives it. */
+export const sayWeatherNeed = (weather: WeatherNeed, suits: boolean | null): string =>
+  suits === false ? WEATHER_NEEDS[weather].not : WEATHER_NEEDS[weather].wants
 
 /** When a call is wanted. */
 export function sayWhen({ urgency, window }: Pick<Call, 'urgency' | 'window'>, manner: Manner): string {
@@ -144,6 +198,12 @@ export function sayWhen({ urgency, window }: Pick<Call, 'urgency' | 'window'>, m
     coming: `from ${formatDate(window.from, manner, 'weekday')}`,
   }
   return word[urgency]
+}
+
+/** The days on which a call may be done. */
+export function sayWindow({ from, until }: Call['window'], manner: Manner): string {
+  if (until === null) return `from ${formatDate(from, manner, 'short')} on`
+  return `${formatDate(from, manner, 'short')} to ${formatDate(until, manner, 'short')}`
 }
 
 /** `8 min`, `1 h 5 min`. */

@@ -2,7 +2,7 @@ import type { Crop } from '../core/crop'
 import type { LogEntry, Manner, Verdict } from '../core/facts'
 import type { CauseId } from '../core/health'
 import { formatMeasure } from '../core/quantity'
-import { sayWorks } from './calls'
+import { CALL_NAMES, sayMinutes, sayWorks } from './calls'
 import { formatDate } from './dates'
 import { CAUSE_WORDS, COURSE_NAMES, OUTCOME_NAMES } from './health'
 import { SIGN_NAMES } from './health/signs'
@@ -101,6 +101,8 @@ function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
       )
     case 'closed':
       return listed(OUTCOME_NAMES[entry.data.outcome], entry.data.cause && causeName(entry.data.cause))
+    case 'timed':
+      return `${CALL_NAMES[entry.data.work]}, ${sayMinutes(entry.data.minutes)}`
     case 'put-off':
       return `until ${formatDate(entry.data.until, manner)}`
     case 'declined':

@@ -109,6 +109,8 @@ export const REASONS: Record<Rule, string> = {
   'call.shade': '{high} is forecast; from {limit} on fruit scald and flowers drop.',
   'call.waits-shade': 'Scalded fruit do not heal.',
   'call.scout-first': 'Not yet looked over this season: here each {every}.',
+  'call.follow-last': 'Last looked at on {date}: an open case wants a look every three days.',
+  'call.waits-follow': 'What spreads is found late, and what is over is not closed.',
   'call.scout-last': 'Last looked over on {date}: here each {every}.',
   'call.waits-scout': 'Most troubles are mended in their first week.',
 

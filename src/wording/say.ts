@@ -8,6 +8,10 @@ import { nameOf } from './names'
 export const sayMass = (value: number, manner: Manner): string =>
   formatMeasure({ kind: 'mass', value }, manner)
 
+/** L in the gardener's units. */
+export const sayVolume = (value: number, manner: Manner): string =>
+  formatMeasure({ kind: 'volume', value }, manner)
+
 /** A measure in the gardener's units, date style and words. */
 export function sayMeasure(measure: Measure, manner: Manner): string {
   switch (measure.kind) {

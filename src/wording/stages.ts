@@ -41,6 +41,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   noticed: 'noticed',
   followed: 'looked at again',
   closed: 'case closed',
+  timed: 'time taken',
   topped: 'topped',
   cleared: 'cleared',
   'put-off': 'put off',

@@ -6,6 +6,8 @@ import type { EntrySubject, Place, PlantPosition, Work } from '../facts'
 import type { FlowerSchool } from '../pruning'
 import type { SetOutRule } from '../season'
 import type { FeedingSchool } from '../transplant'
+import type { CauseId } from '../health'
+import type { CallNeeds } from './needs'
 import type { WateredPlace, WateringSchool } from '../watering'
 
 /** What the calls are worked out from besides the outlook. */
@@ -54,9 +56,33 @@ export type CallAnswer =
   | { kind: 'shake' }
   | { kind: 'shade' }
   | { kind: 'scout'; plants: number; every: number }
+  /** A case looked at again; what it is taken for. */
+  | { kind: 'follow'; case: string; cause: CauseId | null }
   | { kind: 'clear' }
 
 export type CallKind = CallAnswer['kind']
+/** All kinds, in the order of a season. */
+export const CALL_KINDS = [
+  'sow',
+  'look-for-loops',
+  'pot-up',
+  'harden',
+  'read-soil',
+  'set-out',
+  'cover',
+  'water',
+  'feed',
+  'tend',
+  'vent',
+  'shake',
+  'shade',
+  'scout',
+  'follow',
+  'look-for-flowers',
+  'pick',
+  'top',
+  'clear',
+] as const satisfies readonly CallKind[]
 
 export type CallRule =
   | SetOutRule
@@ -119,6 +145,8 @@ export type CallRule =
   | 'call.scout-first'
   | 'call.scout-last'
   | 'call.waits-scout'
+  | 'call.follow-last'
+  | 'call.waits-follow'
 
 /** How a call stands to the day: lost if not done by night, past its time, for today, or coming. */
 export type Urgency = 'tonight' | 'late' | 'today' | 'coming'
@@ -135,8 +163,10 @@ export interface Call {
   placeId: string
   window: { from: IsoDate; due: IsoDate; until: IsoDate | null }
   urgency: Urgency
-  /** Working time, min. */
+  /** Working time by the garden's own times, min; and by the working values alone. */
   minutes: number
+  usualMinutes: number
+  needs: CallNeeds
   advice: Advice<CallAnswer, CallRule>
   /** What changes if it waits. */
   ifItWaits: Reason<CallRule> | null

@@ -4,8 +4,10 @@ import { ofKind, type EntrySubject, type LogEntry } from '../facts'
 import { readingsIn, type PlantingOutlook, type SeasonOutlook } from '../season'
 import type { Call, CallGarden, CallKind, Urgency } from './call'
 import { feed, water } from './caring'
+import { followCases } from './cases'
 import { contextOf, type AboutContext, type CallContext } from './context'
 import { clear, cover, lookForFlowers, pick, top } from './growing'
+import { paceOf } from './pace'
 import { harden, lookForLoops, potUp, sow } from './raising'
 import { readSoil, setOut } from './setting-out'
 import { tend } from './tending'
@@ -24,13 +26,15 @@ const RANK: Record<Urgency, number> = { tonight: 0, late: 1, today: 2, coming: 3
 export function callsOf(outlook: SeasonOutlook, garden?: CallGarden): Call[] {
   const { counted, plantings } = outlook
   const isWaiting = waiting(counted, outlook.today)
+  const pace = paceOf(counted)
   const places = new Map(plantings.map(({ place }) => [place.id, place]))
   const order = new Map(walkingOrder([...places.values()]).map((id, index) => [id, index]))
   return [
     ...plantings.flatMap((planting) => callsOfPlanting(contextOf(outlook, planting), garden)),
-    ...(garden ? careCalls(outlook, garden) : []),
+    ...(garden ? [...careCalls(outlook, garden), ...followCases(outlook, garden)] : []),
   ]
     .filter((call): call is Call => call !== null && !isWaiting(call))
+    .map((call) => ({ ...call, minutes: call.usualMinutes * pace(call.kind) }))
     .sort(
       (a, b) =>
         RANK[a.urgency] - RANK[b.urgency] ||

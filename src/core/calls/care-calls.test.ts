@@ -173,7 +173,47 @@ describe('a tunnel and the garden', () => {
   })
 })
 
+describe('a case', () => {
+  const noticed = entryOf('k', 'noticed', '2026-06-24', { signs: ['target-rings'], cause: 'early-blight' })
+  it('is looked at again three days after it was seen last, until it is closed', () => {
+    expect(find(careOn('2026-06-25', [noticed]), 'follow')).toMatchObject({
+      urgency: 'coming',
+      window: { due: '2026-06-27' },
+      advice: { answer: { case: 'k', cause: 'early-blight' } },
+    })
+    expect(find(careOn('2026-06-28', [noticed]), 'follow')!.urgency).toBe('today')
+    const again = entryOf('k2', 'followed', '2026-06-28', { case: 'k', course: 'same' })
+    expect(find(careOn('2026-06-28', [noticed, again]), 'follow')!.urgency).toBe('coming')
+    const closed = entryOf('k3', 'closed', '2026-06-28', { case: 'k', outcome: 'gone' })
+    expect(find(careOn('2026-06-29', [noticed, closed]), 'follow')).toBeUndefined()
+  })
+})
+
 describe('all calls', () => {
+  it('are planned by the garden’s own times, and hold them against the working values', () => {
+    const slow = entryOf('t', 'timed', '2026-06-01', { work: 'tend', minutes: 45, usual: 15 })
+    const [before, after] = [find(careOn('2026-06-15'), 'tend')!, find(careOn('2026-06-15', [slow]), 'tend')!]
+    expect(after.usualMinutes).toBe(before.usualMinutes)
+    expect(after.minutes).toBeCloseTo(before.minutes * 2, 9)
+  })
+  it('come back exactly as they were when what answered them is taken back', () => {
+    const before = careOn('2026-06-15')
+    const call = find(before, 'tend')!
+    const answers: [LogEntry['kind'], object][] = [
+      ['declined', { call: call.id, why: '' }],
+      ['put-off', { call: call.id, until: '2026-06-20' }],
+      ['tended', { works: ['tie'] }],
+      ['pruned', { cuts: [{ stem: 0, node: 0, organ: 'leaf' }] }],
+      ['flowered', {}],
+      ['noticed', { signs: ['target-rings'] }],
+    ]
+    for (const [kind, data] of answers) {
+      const entry = entryOf('x', kind, '2026-06-15', data)
+      const back = entryOf('y', 'void', '2026-06-15', {}, { voids: 'x' })
+      expect(careOn('2026-06-15', [entry])).not.toEqual(before)
+      expect(careOn('2026-06-15', [entry, back])).toEqual(before)
+    }
+  })
   it('are the same whatever the order in which equal entries came', () => {
     const entries = [
       watered('2026-06-20'),

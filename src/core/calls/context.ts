@@ -1,6 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
 import { ofKind, type EntryKind, type EntrySubject, type Place } from '../facts'
+import { needsOf } from './needs'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import type { Call, CallAnswer, CallKind, Urgency } from './call'
 
@@ -67,7 +68,7 @@ export const makeCall = (context: CallContext, draft: Draft): Call | null =>
   )
 
 /** The same about a place or the garden. */
-export function makeCallAbout({ subject, own, today }: AboutContext, draft: Draft): Call | null {
+export function makeCallAbout({ subject, own, today, season, at }: AboutContext, draft: Draft): Call | null {
   const { due, early = 0, late = 7, occurrence, tonight = false } = draft
   const from = addDays(due, -early)
   if (daysBetween(today, from) > DAYS_AHEAD) return null
@@ -80,6 +81,8 @@ export function makeCallAbout({ subject, own, today }: AboutContext, draft: Draf
         ? 'late'
         : 'today'
   const kind: CallKind = draft.advice.answer.kind
+  const { air, sources } = season.line
+  const day = sources[at] === 'normal' ? null : { rain: air.rain[at]!, tmax: air.tmax[at]! }
   return {
     id: [subject.id, kind, ...(occurrence === undefined ? [] : [occurrence])].join(':'),
     kind,
@@ -89,6 +92,8 @@ export function makeCallAbout({ subject, own, today }: AboutContext, draft: Draf
     window: { from, due, until },
     urgency,
     minutes: draft.minutes,
+    usualMinutes: draft.minutes,
+    needs: needsOf(draft.advice.answer, day),
     advice: { alternatives: [], ...draft.advice },
     ifItWaits: draft.ifItWaits,
   }

@@ -1,3 +1,7 @@
+export { IMPORT_WAYS } from './import-way'
+export type { ImportWay } from './import-way'
+export { LARGEST_PHOTO, PHOTO_TYPES } from './photo'
+export type { PhotoType } from './photo'
 export { editedGround } from './ground'
 export type { GroundEdit, GroundRows } from './ground'
 export { effectiveEntries, entriesAbout, ENTRY_KINDS, inOrder, ofKind, VERDICTS, WORKS } from './log-entry'

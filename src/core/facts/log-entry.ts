@@ -1,4 +1,5 @@
 import type { IsoDate } from '../calendar'
+import type { CallKind } from '../calls'
 import type { PartMark, PlantPart } from '../crop'
 import type { FedProduct, SoilTest } from '../feeding'
 import type { FruitFault } from '../harvest'
@@ -69,6 +70,8 @@ export interface EntryData {
   /** A case looked at again, by the id of the entry that began it. */
   followed: { case: string; course: CaseCourse; signs?: SignId[]; absent?: SignId[]; cause?: CauseId }
   closed: { case: string; outcome: CaseOutcome; cause?: CauseId }
+  /** How long a kind of work took, and takes by the working values, min. */
+  timed: { work: CallKind; minutes: number; usual: number }
   topped: Record<string, never>
   cleared: Record<string, never>
   'put-off': { call: string; until: IsoDate }
@@ -101,6 +104,7 @@ export const ENTRY_KINDS: readonly EntryKind[] = [
   'noticed',
   'followed',
   'closed',
+  'timed',
   'topped',
   'cleared',
   'put-off',

@@ -11,6 +11,9 @@ export type CaseCourse = (typeof COURSES)[number]
 export const OUTCOMES = ['gone', 'lived-with', 'taken-out', 'mistaken'] as const
 export type CaseOutcome = (typeof OUTCOMES)[number]
 
+/** † Days after which a case is looked at again. */
+export const LOOK_AGAIN_EVERY = 3
+
 type CaseEntry = LogEntry<'noticed' | 'followed' | 'closed'>
 
 /** Something seen on a plant, planting or place, followed until it is over. */

@@ -1,4 +1,4 @@
-export { casesOf, COURSES, OUTCOMES } from './case'
+export { casesOf, COURSES, LOOK_AGAIN_EVERY, OUTCOMES } from './case'
 export type { CaseCourse, CaseOutcome, HealthCase } from './case'
 export type { Cause, CauseKind } from './cause'
 export { CAUSE_IDS, CAUSES, causesOf, lookAlikesOf, signsOf, tellingSign, textbookSigns } from './causes'

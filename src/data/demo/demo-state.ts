@@ -37,6 +37,8 @@ export function demoState(
     devices: [],
     readings: [...file.readings, ...(change.readings ?? [])],
     history: new Map(),
+    photos: new Map(),
+    archive: [],
     now: garden.clockDate ?? ('2026-06-18' as IsoDate),
     station: { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed },
   }

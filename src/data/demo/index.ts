@@ -52,7 +52,7 @@ export function demoGarden(): GardenFile {
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
     format: 'prairie-garden',
-    version: 6,
+    version: 7,
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {
@@ -82,5 +82,7 @@ export function demoGarden(): GardenFile {
     readings: sensorReadings(),
     cultivars: CULTIVARS,
     ...demoSeasons(),
+    photos: [],
+    archive: [],
   }
 }

@@ -1,9 +1,9 @@
-import type { IsoDate } from '../../core/calendar'
+import { yearOf, type IsoDate } from '../../core/calendar'
 import { CROPS, type Crop } from '../../core/crop'
 import { byDecision, sumOf, type CropSum, type DecisionResult } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
+import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { resultsOf, type PlantingResult } from './results'
@@ -25,6 +25,10 @@ export interface ReviewView {
   season: number
   /** Seasons with a planting in the ground, the last first. */
   seasons: number[]
+  /** Put away: its log is closed through a day; null: it is open. */
+  archived: string | null
+  /** The season is over, so that it can be put away. */
+  isOver: boolean
   lines: ReviewLine[]
   all: CropSum
   /** The season before this one; null: there was none. */
@@ -33,6 +37,11 @@ export interface ReviewView {
   cultivars: { name: string; seasons: { season: number; sum: CropSum }[] }[]
   /** By crop: tomatoes and peppers are not set beside each other. */
   decisions: (DecisionResult & { crop: Crop })[]
+}
+
+const sayArchived = (state: GardenState, season: number, manner: Manner): string | null => {
+  const archived = state.archive.find((one) => one.season === season)
+  return archived ? formatDate(archived.through, manner) : null
 }
 
 export function reviewView(state: GardenState, on: IsoDate, asked: string | undefined): ReviewView {
@@ -53,6 +62,8 @@ export function reviewView(state: GardenState, on: IsoDate, asked: string | unde
     now: state.now,
     season,
     seasons,
+    archived: sayArchived(state, season, manner),
+    isOver: season < yearOf(outlookOn(state, on).start),
     lines: own
       .map((one) => ({
         id: one.planting.id,

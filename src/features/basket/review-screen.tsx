@@ -11,6 +11,7 @@ import { VERDICT_NAMES } from '../../wording/entries'
 import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { sayCount, sayMass } from '../../wording/say'
+import { ArchivePart } from './archive-part'
 import type { ReviewLine, ReviewView } from './review-queries'
 
 const saySound = (sum: CropSum, manner: Manner) =>
@@ -105,6 +106,7 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
           ))
         )}
       </section>
+      <ArchivePart view={view} />
     </div>
   )
 }

@@ -1,5 +1,6 @@
 'use server'
 
+import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { v7 } from 'uuid'
 import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
@@ -16,15 +17,15 @@ import {
 import { plainPlace } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
-import { currentGarden, insertGarden, replaceNormals, todayIn } from '../../data/gardens'
+import { allGardens, insertGarden, replaceNormals, takeToWork, todayIn } from '../../data/gardens'
 import { insertPlaces } from '../../data/plantings'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import { checkForm } from '../../wording/check-form'
 import { formatDate } from '../../wording/dates'
 import { beginSchema, BY_LATITUDE, type BeginValues } from './schema'
 
-/** Makes the first garden with its climate and one place to grow. */
-export async function begin(typed: BeginValues): Promise<FormProblems | undefined> {
+/** Makes a garden with its climate and one place to grow: the first one, or another beside those that are there. */
+export async function begin(typed: BeginValues, beside = false): Promise<FormProblems | undefined> {
   const checked = await checkForm(
     beginSchema(typed?.units, todayIn({ clockDate: null, timeZone: 'UTC' })),
     typed,
@@ -42,10 +43,11 @@ export async function begin(typed: BeginValues): Promise<FormProblems | undefine
 
   const id = v7()
   const made = await write(async (tx) => {
-    if (await currentGarden(tx)) return false
+    const others = (await allGardens(tx)).length
+    if (others > 0 && beside !== true) return false
     await insertGarden(tx, {
       id,
-      name: 'My garden',
+      name: others === 0 ? 'My garden' : `Garden ${others + 1}`,
       ...site,
       timeZone: knownTimeZone(values.timeZone),
       units: values.units,
@@ -74,9 +76,11 @@ export async function begin(typed: BeginValues): Promise<FormProblems | undefine
         width: values.placeWidth,
       }),
     ])
+    await takeToWork(tx, id)
     return true
   })
   if (!made) return { form: 'There is a garden already: load the page again to see it.' }
+  revalidatePath('/', 'layout')
   redirect('/walk')
 }
 

@@ -15,7 +15,7 @@ const SIZES: Record<UnitSystem, { length: string; width: string; elevation: stri
   us: { length: '10 ft', width: '4 ft', elevation: '300 ft' },
 }
 
-export function BeginForm({ today }: { today: IsoDate }) {
+export function BeginForm({ today, beside }: { today: IsoDate; beside: boolean }) {
   const [units, setUnits] = useState<UnitSystem>('metric')
   const schema = useMemo(() => beginSchema(units, today), [units, today])
   const { form, submit, field, sending, busy, problem } = useCheckedForm<BeginValues>({
@@ -32,7 +32,7 @@ export function BeginForm({ today }: { today: IsoDate }) {
       placeWidth: SIZES.metric.width,
       timeZone: 'UTC',
     },
-    send: begin,
+    send: (typed) => begin(typed, beside),
   })
   const { setValue, getFieldState } = form
   useEffect(() => setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone), [setValue])
@@ -50,7 +50,7 @@ export function BeginForm({ today }: { today: IsoDate }) {
   const unitsField = field('units')
 
   return (
-    <form onSubmit={submit} noValidate className="mt-6 max-w-2xl space-y-7" aria-label="First garden">
+    <form onSubmit={submit} noValidate className="mt-6 max-w-2xl space-y-7" aria-label="New garden">
       <Question number={1} title="Where is it?">
         <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
           <TextField

@@ -2,6 +2,8 @@ import { daysBetween, type IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
 import type { LogEntry, Manner } from '../../core/facts'
 import { casesOf, diagnose, type CauseId, type HealthCase, type SignId } from '../../core/health'
+import type { PhotoView } from '../../components/photo/photo-strip'
+import { photoViews } from '../../data/photo-views'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
@@ -23,7 +25,7 @@ export interface CaseView {
   since: string
   signs: SignId[]
   /** Each look, the first first. */
-  looks: { id: string; on: string; said: string; note: string }[]
+  looks: { id: string; on: string; said: string; note: string; photos: PhotoView[] }[]
   /** Days since it was looked at last. */
   days: number
   closed: string | null
@@ -98,6 +100,7 @@ function caseOf(state: GardenState, own: HealthCase, on: IsoDate, manner: Manner
       on: formatDate(entry.on, manner),
       said: sayEntry(entry, crop, manner),
       note: entry.note,
+      photos: photoViews(state, entry.id, `Photo, ${place?.name ?? 'garden'}`),
     })),
     days: daysBetween(own.lastSeen, on),
     closed: own.closed && `${formatDate(own.closed.on, manner)}: ${OUTCOME_NAMES[own.closed.outcome]}`,

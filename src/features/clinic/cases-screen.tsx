@@ -3,9 +3,10 @@
 import Link from 'next/link'
 import { useState } from 'react'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
+import { PhotoStrip } from '../../components/photo/photo-strip'
 import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
-import { OUTCOMES, type CaseOutcome } from '../../core/health'
+import { LOOK_AGAIN_EVERY, OUTCOMES, type CaseOutcome } from '../../core/health'
 import { enter, undo } from '../../data/log-actions'
 import { formatDate } from '../../wording/dates'
 import { OUTCOME_NAMES } from '../../wording/health'
@@ -55,9 +56,6 @@ export function CasesScreen({ view }: { view: CasesView }) {
   )
 }
 
-/** A case is looked at again after so many days †. */
-const AGAIN = 3
-
 function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: CasesView }) {
   const { busy, keep } = useLog(on, { enter, undo })
   const [asks, setAsks] = useState<CaseOutcome | null>(null)
@@ -83,7 +81,7 @@ function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: Cas
         <h2 className="text-2xl font-semibold">
           {own.title} <span className="text-base font-normal text-quiet">{own.by}</span>
         </h2>
-        <p className={own.days >= AGAIN ? 'font-semibold text-cut' : 'text-quiet'}>
+        <p className={own.days >= LOOK_AGAIN_EVERY ? 'font-semibold text-cut' : 'text-quiet'}>
           {own.days === 0 ? 'looked at today' : `last looked at ${sayCount(own.days, 'day')} ago`}
         </p>
       </div>
@@ -137,10 +135,11 @@ function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: Cas
 
 const Looks = ({ own }: { own: CaseView }) => (
   <ol className="text-sm leading-snug" aria-label="Looks">
-    {own.looks.map(({ id, on, said, note }) => (
+    {own.looks.map(({ id, on, said, note, photos }) => (
       <li key={id} className="py-0.5">
         <span className="text-quiet">{on}</span> {said}
         {note && <span className="text-quiet"> ({note})</span>}
+        <PhotoStrip photos={photos} />
       </li>
     ))}
   </ol>

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import { PhotoField } from '../../components/photo/photo-field'
 import { PastQuestion } from '../../components/past-question'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import { useLog } from '../../components/use-log'
@@ -35,6 +36,7 @@ export function KeepCase({
   const { busy, keep } = useLog(on, { enter, undo })
   const [cause, setCause] = useState<CauseId | ''>('')
   const [note, setNote] = useState('')
+  const [photo, setPhoto] = useState<Blob | null>(null)
   const [asks, setAsks] = useState<CaseCourse | 'begin' | null>(null)
   const label = chosen.plants.find(({ id }) => id === plant)?.label
   const where = `${chosen.place}, ${chosen.name}${label === undefined ? '' : `, plant ${label}`}`
@@ -52,7 +54,7 @@ export function KeepCase({
         ...(isIsoDate(since) && since < on ? { since } : {}),
         ...taken,
       }
-      keep('noticed', subject, data, `Kept as a case: ${where}.`, done, note.trim())
+      keep('noticed', subject, data, `Kept as a case: ${where}.`, done, note.trim(), photo)
       return
     }
     if (!followed) return
@@ -71,6 +73,7 @@ export function KeepCase({
       `Looked at again: ${where}, ${COURSE_NAMES[what]}.`,
       done,
       note.trim(),
+      photo,
     )
   }
   const tell = (what: CaseCourse | 'begin') => (on < now ? setAsks(what) : write(what))
@@ -104,6 +107,7 @@ export function KeepCase({
         ))}
       </ChoiceField>
       <TextField label="Note" value={note} maxLength={500} onChange={({ target }) => setNote(target.value)} />
+      <PhotoField picture={photo} onChange={setPhoto} />
       {followed ? (
         <div
           role="group"

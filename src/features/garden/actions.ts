@@ -8,7 +8,6 @@ import { normalsFor, shiftTemperatures, type MonthNormal } from '../../core/clim
 import type { Shelter, SoilTexture } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
-import { importGarden, type ImportProblem } from '../../data/garden-file'
 import {
   currentGarden,
   mannerOf,
@@ -101,42 +100,4 @@ export async function keepNormals(typed: NormalsValues): Promise<FormProblems | 
   })
   if (!problems) revalidatePath('/', 'layout')
   return problems
-}
-
-export type ImportAnswer = { ok: true } | { ok: false; message: string; faults: string[] }
-
-/** Takes a garden file in place of this garden. */
-export async function takeGardenFile(text: string): Promise<ImportAnswer> {
-  const result = await importGarden(String(text))
-  if ('problem' in result) return { ok: false, ...sayProblem(result.problem) }
-  revalidatePath('/', 'layout')
-  return { ok: true }
-}
-
-const MOST_FAULTS = 8
-
-function sayProblem(problem: ImportProblem): { message: string; faults: string[] } {
-  const unchanged = 'Nothing was changed.'
-  switch (problem.kind) {
-    case 'not-json':
-      return {
-        message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`,
-        faults: [],
-      }
-    case 'not-a-garden':
-      return { message: `This is not a garden that Prairie exported. ${unchanged}`, faults: [] }
-    case 'newer':
-      return {
-        message: `This garden was exported by a newer Prairie (version ${problem.version} of the file). ${unchanged} Update Prairie first.`,
-        faults: [],
-      }
-    case 'invalid': {
-      const { faults } = problem
-      const more = faults.length > MOST_FAULTS ? [`… and ${faults.length - MOST_FAULTS} more`] : []
-      return {
-        message: `The file has ${faults.length === 1 ? 'a fault' : `${faults.length} faults`}. ${unchanged}`,
-        faults: [...faults.slice(0, MOST_FAULTS), ...more],
-      }
-    }
-  }
 }

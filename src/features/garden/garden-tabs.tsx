@@ -5,6 +5,7 @@ const TABS = [
   { name: 'Site and climate', path: '/garden' },
   { name: 'Weather', path: '/garden/weather' },
   { name: 'Files and feeds', path: '/garden/files' },
+  { name: 'Gardens', path: '/garden/gardens' },
 ] as const
 
 /** The parts of the Garden workspace, each a page. */

@@ -7,6 +7,7 @@ import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { correct } from '../../data/log-actions'
 import { importEntries, type Imported } from '../../data/log-import'
+import { removePhoto } from '../../data/photos'
 import { checkForm } from '../../wording/check-form'
 import { correctSchema } from './correct-schema'
 import { correctable } from './correctable'
@@ -48,6 +49,13 @@ export async function correctEntry(
     ids.taken,
   )
   return answer.ok ? undefined : { form: answer.message }
+}
+
+/** Takes a photo away for good; false: it is no longer there. */
+export async function dropPhoto(id: string): Promise<boolean> {
+  const dropped = await removePhoto(String(id))
+  if (dropped) revalidatePath('/', 'layout')
+  return dropped
 }
 
 const LARGEST = 30_000_000

@@ -5,23 +5,26 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
+import { PhotoStrip } from '../../components/photo/photo-strip'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { undo } from '../../data/log-actions'
 import type { LogLine } from './queries'
 
 // The form and its checks come when an entry is corrected.
+const PhotoPart = dynamic(() => import('./photo-part').then((module) => module.PhotoPart))
 const CorrectForm = dynamic(() => import('./correct-form').then((module) => module.CorrectForm))
 
 /** One entry: what it says, and ways to correct it or take it back. */
 export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; now: IsoDate }) {
-  const { id, about, said, note, taken } = line
-  const [open, setOpen] = useState(false)
+  const { id, about, said, note, taken, photos } = line
+  const [open, setOpen] = useState<'correct' | 'photos' | null>(null)
   const [busy, start] = useTransition()
   const router = useRouter()
+  const toggle = (which: 'correct' | 'photos') => setOpen(open === which ? null : which)
   const takeBack = () =>
     start(async () => {
-      const answer = await undo({ id: v7(), entry: id }).catch(() => null)
+      const answer = await undo({ id: v7(), entry: id, alone: true }).catch(() => null)
       if (answer === null)
         return void toast.error('The server did not answer: nothing was taken back. Try again.')
       if (!answer.ok) return void toast.error(answer.message)
@@ -42,11 +45,20 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
             <button
               type="button"
               className="btn min-h-11 btn-ghost"
-              aria-expanded={open}
+              aria-expanded={open === 'correct'}
               aria-label={`Correct: ${about}, ${said}`}
-              onClick={() => setOpen(!open)}
+              onClick={() => toggle('correct')}
             >
               Correct
+            </button>
+            <button
+              type="button"
+              className="btn min-h-11 btn-ghost"
+              aria-expanded={open === 'photos'}
+              aria-label={`Photos: ${about}, ${said}`}
+              onClick={() => toggle('photos')}
+            >
+              Photos
             </button>
             <button
               type="button"
@@ -60,7 +72,11 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
           </span>
         )}
       </div>
-      {open && !taken && <CorrectForm line={line} manner={manner} now={now} onDone={() => setOpen(false)} />}
+      {!taken && open !== 'photos' && <PhotoStrip photos={photos} />}
+      {open === 'correct' && !taken && (
+        <CorrectForm line={line} manner={manner} now={now} onDone={() => setOpen(null)} />
+      )}
+      {open === 'photos' && !taken && <PhotoPart line={line} onDone={() => setOpen(null)} />}
     </li>
   )
 }

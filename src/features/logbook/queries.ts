@@ -2,6 +2,8 @@ import type { IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
 import { ENTRY_KINDS, inOrder, type EntryKind, type LogEntry, type Manner } from '../../core/facts'
 import type { GardenState } from '../../data/garden-state'
+import type { PhotoView } from '../../components/photo/photo-strip'
+import { photoViews } from '../../data/photo-views'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
 import { sayEntry } from '../../wording/entries'
@@ -19,6 +21,7 @@ export interface LogLine {
   said: string
   note: string
   taken: boolean
+  photos: PhotoView[]
   /** Numbers that can be corrected, besides the day and the note. */
   fields: CorrectField[]
 }
@@ -124,6 +127,7 @@ export function logbookView(state: GardenState, filter: LogFilter, page: number)
         said: sayEntry(entry, crop, manner),
         note: entry.note,
         taken,
+        photos: photoViews(state, entry.id, entry.note || `Photo, ${about}`),
         fields: correctable(entry, manner),
       }
     }),

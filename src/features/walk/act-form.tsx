@@ -1,70 +1,28 @@
 'use client'
 
 import { useMemo } from 'react'
-import { number, object, type AnySchema } from 'yup'
+import { object } from 'yup'
 import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { Manner } from '../../core/facts'
-import { noteField, quantityField, wholeField } from '../../wording/fields'
+import { noteField } from '../../wording/fields'
+import { schemaOf } from './act-schema'
 import type { ActField } from './types'
 
 type Values = Record<string, string>
 
-function schemaOf(field: ActField, manner: Manner): AnySchema {
-  const schema = schemaOfUnit(field, manner)
-  return field.optional
-    ? number()
-        .nullable()
-        .transform((_, typed: unknown) => (String(typed ?? '').trim() === '' ? null : schema.cast(typed)))
-        .test('optional', '', function check(value) {
-          if (value === null || value === undefined) return true
-          return (
-            schema.isValidSync(value) || this.createError({ message: 'A whole number, or leave it empty.' })
-          )
-        })
-    : schema
+/** How long it took: what this garden's later rounds are planned by. */
+const MINUTES: ActField = {
+  name: 'minutes',
+  label: 'Minutes it took, if timed',
+  unit: 'whole',
+  initial: '',
+  optional: true,
 }
 
-function schemaOfUnit({ unit, label }: ActField, manner: Manner): AnySchema {
-  switch (unit) {
-    case 'whole':
-      return wholeField(0, 100_000, `how many: ${label.toLowerCase()}`)
-    case 'hours':
-      return wholeHours()
-    case 'length':
-      return quantityField('length', manner, { low: 0, high: 1 })
-    case 'temperature':
-      return quantityField('temperature', manner, { low: -30, high: 60 })
-    case 'mass':
-      return quantityField('mass', manner, { low: 0.001, high: 1000 })
-    case 'grams':
-      return quantityField('mass', manner, { low: 0.0001, high: 1000, bareUnit: 'g' })
-    case 'volume':
-      return quantityField('volume', manner, { low: 0.02, high: 100_000 })
-  }
-}
-
-function wholeHours() {
-  const message = 'From 0 to 24 hours, please.'
-  return number()
-    .transform((_, typed: unknown) =>
-      String(typed ?? '').trim() === ''
-        ? NaN
-        : Number(
-            String(typed)
-              .replace(',', '.')
-              .replace(/\s*h(ours?)?$/, ''),
-          ),
-    )
-    .typeError(message)
-    .min(0, message)
-    .max(24, message)
-    .required(message)
-}
-
-/** The numbers of a stop as they really were, and a note. */
+/** The numbers of a stop as they really were, how long it took, and a note. */
 export function ActForm({
-  fields,
+  fields: own,
   manner,
   label,
   onKeep,
@@ -73,9 +31,10 @@ export function ActForm({
   fields: readonly ActField[]
   manner: Manner
   label: string
-  onKeep: (numbers: Record<string, number | null>, note: string) => void
+  onKeep: (numbers: Record<string, number | null>, note: string, minutes: number | null) => void
   onCancel: () => void
 }) {
+  const fields = useMemo(() => [...own, MINUTES], [own])
   const schema = useMemo(
     () =>
       object({
@@ -88,11 +47,14 @@ export function ActForm({
     schema,
     defaults: { ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])), note: '' },
     send: async (typed) => {
-      const { note, ...numbers } = schema.cast(typed) as { note: string } & Record<string, number | null>
+      const { note, minutes, ...numbers } = schema.cast(typed) as { note: string } & Record<
+        string,
+        number | null
+      >
       // What the log counts in grams was typed as a mass, which is read in kg.
       for (const { name, unit } of fields)
         if (unit === 'grams' && typeof numbers[name] === 'number') numbers[name] *= 1000
-      onKeep(numbers as Record<string, number | null>, note)
+      onKeep(numbers as Record<string, number | null>, note, minutes ?? null)
       return undefined
     },
   })
@@ -100,9 +62,9 @@ export function ActForm({
     <form onSubmit={submit} className="border-l-4 border-leaf bg-base-200 p-4" aria-label={label} noValidate>
       <div className="grid grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-3">
         {fields.map(({ name, label }, index) => (
-          <TextField key={name} label={label} autoFocus={index === 0} {...field(name)} />
+          <TextField key={name} label={label} autoFocus={index === 0 && own.length > 0} {...field(name)} />
         ))}
-        <TextField label="Note, if any" autoFocus={fields.length === 0} {...field('note')} />
+        <TextField label="Note, if any" autoFocus={own.length === 0} {...field('note')} />
       </div>
       <FormError message={problem} />
       <div className="mt-3 flex gap-2">

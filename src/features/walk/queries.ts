@@ -9,21 +9,23 @@ import {
   OPEN_GROUND,
   type WeatherLine,
 } from '../../core/climate'
-import { callsOf, type Call, type CallKind } from '../../core/calls'
+import { callsOf, type Call } from '../../core/calls'
 import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
+import { photoViews } from '../../data/photo-views'
 import { mannerOf } from '../../data/gardens'
 import { houseOf } from '../../data/house-schools'
 import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
-import { sayMinutes, sayWorks } from '../../wording/calls'
+import { sayMinutes, sayTools, sayWorks } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
 import { capital } from '../../wording/names'
-import { sayTemperature } from '../../wording/say'
+import { sayCount, sayTemperature } from '../../wording/say'
 import { ENTRY_NAMES } from '../../wording/stages'
 import { stopOf } from './stops'
+import { aboutOf, summaryOf } from './summary'
 import type { DayAhead, FirstAnswer, Round } from './types'
 
 const DAYS_AHEAD = 7
@@ -59,7 +61,9 @@ function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Rou
     coming: calls
       .filter(({ urgency }) => urgency === 'coming')
       .map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner)),
-    done: doneOn(outlook, on),
+    done: doneOn(state, outlook, on),
+    weather: weatherFor(due),
+    summary: summaryOf(outlook, due, on, manner),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
     plantingDayHref: due.some(({ advice }) => advice.answer.kind === 'set-out')
@@ -92,40 +96,34 @@ function headingOf(calls: readonly Call[]): string {
   return `${number} ${calls.length === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
 }
 
-/** What each kind of stop wants in the basket. */
-const TOOLS: Partial<Record<CallKind, string[]>> = {
-  sow: ['seed', 'tray', 'labels'],
-  'pot-up': ['pots', 'mix'],
-  'read-soil': ['soil thermometer'],
-  'set-out': ['trowel', 'stakes', 'can'],
-  cover: ['row cloth', 'hoops'],
-  pick: ['basket', 'scales'],
-  top: ['snips'],
-  clear: ['fork', 'barrow'],
-  tend: ['snips', 'ties'],
-  water: ['can'],
-  feed: ['feed', 'scoop'],
-  shade: ['shade cloth'],
+function carryFor(calls: readonly Call[]): string {
+  const tools = sayTools(calls.flatMap(({ needs }) => needs.tools))
+  return tools === '' ? '' : `Carry: ${tools}`
 }
 
-function carryFor(calls: readonly Call[]): string {
-  const tools = [...new Set(calls.flatMap(({ kind }) => TOOLS[kind] ?? []))]
-  return tools.length === 0 ? '' : `Carry: ${tools.join(', ')}`
+/** What today's weather changes about the stops. */
+function weatherFor(calls: readonly Call[]): string {
+  const off = calls.filter(({ needs }) => needs.suits === false)
+  const wet = off.filter(({ needs }) => needs.weather !== 'cool-hours').length
+  const hot = off.length - wet
+  return [
+    wet > 0 &&
+      `Rain today: ${sayCount(wet, 'stop')} ${wet === 1 ? 'waits' : 'wait'} until leaves and fruit are dry.`,
+    hot > 0 && `Hot by day: ${sayCount(hot, 'stop')} ${hot === 1 ? 'is' : 'are'} for the evening.`,
+  ]
+    .filter(Boolean)
+    .join(' ')
 }
 
 /** What was entered with this date. */
-function doneOn(outlook: SeasonOutlook, on: IsoDate): Round['done'] {
+function doneOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Round['done'] {
   return outlook.counted
-    .filter((entry) => entry.on === on)
-    .map((entry) => {
-      const planting = outlook.plantings.find(({ planting }) => planting.id === entry.subject.id)
-      const place = outlook.plantings.find(({ place }) => place.id === entry.subject.id)?.place.name
-      const about = planting ? `${planting.place.name}, ${planting.cultivar.name}` : (place ?? 'Garden')
-      return {
-        id: entry.id,
-        text: `${about}: ${entry.kind === 'tended' ? sayWorks(entry.data.works) : ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
-      }
-    })
+    .filter((entry) => entry.on === on && entry.kind !== 'timed')
+    .map((entry) => ({
+      id: entry.id,
+      text: `${aboutOf(outlook, entry)}: ${entry.kind === 'tended' ? sayWorks(entry.data.works) : ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
+      photos: photoViews(state, entry.id, entry.note || `Photo, ${aboutOf(outlook, entry)}`),
+    }))
 }
 
 const HOT = 32

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import { useSwipeable } from 'react-swipeable'
 import { useKeys } from '../../components/keys/keys'
 import { PastQuestion } from '../../components/past-question'
 import { addDays } from '../../core/calendar'
@@ -12,6 +13,7 @@ import { FirstAnswerPart } from './first-answer'
 import { tendingEntries } from './tending-entries'
 import { StopDetail, type Open, type StopActs } from './stop-detail'
 import { StopList } from './stop-list'
+import { SummaryPart } from './summary-part'
 import type { Round, Stop } from './types'
 import { useEntering, type NewEntry } from './use-entering'
 
@@ -23,6 +25,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const [chosen, setChosen] = useState<string | null>(null)
   const [open, setOpen] = useState<Open>(null)
   const [asked, setAsked] = useState<NewEntry | null>(null)
+  const [sumsUp, setSumsUp] = useState(false)
 
   const isOpen = ({ call }: Stop) => !answered.includes(call)
   const stops = round.stops.filter(isOpen)
@@ -38,24 +41,39 @@ export function RoundScreen({ round }: { round: Round }) {
   const select = (call: string) => {
     setChosen(call)
     setOpen(null)
+    setSumsUp(false)
   }
 
   /** Entered at once today; with an earlier date only after asking. */
   const enterOrAsk = (entry: Omit<NewEntry, 'call' | 'subject'>, subject = stop!.subject) => {
-    const whole = { ...entry, subject, call: stop!.call }
-    setOpen(null)
+    enterOrAskWhole({ ...entry, subject, call: stop!.call })
     // What stood below moves up into its place.
     setChosen(all[index + 1]?.call ?? null)
+  }
+  const enterOrAskWhole = (whole: NewEntry) => {
+    setOpen(null)
     if (on < now) setAsked(whole)
     else void keep(whole)
   }
 
+  /** How long a stop took, for the garden's own working times. */
+  const timed = ({ kind: work, subject, usualMinutes: usual }: Stop, minutes: number | null) =>
+    minutes === null ? [] : [{ subject, kind: 'timed' as const, data: { work, minutes, usual } }]
+
   /** Works and cuts on all plants but those that are left out. */
-  const tended = (except: readonly string[], note: string) => {
+  const tended = (except: readonly string[], note: string, minutes: number | null) => {
     if (stop?.act.type !== 'tend') return
     const [first, ...more] = tendingEntries(stop.subject, stop.act, except)
     if (!first) return setOpen(null)
-    enterOrAsk({ ...first, more, note, said: `${stop.place}: ${stop.title.toLowerCase()}.` }, first.subject)
+    enterOrAsk(
+      {
+        ...first,
+        more: [...more, ...timed(stop, minutes)],
+        note,
+        said: `${stop.place}: ${stop.title.toLowerCase()}.`,
+      },
+      first.subject,
+    )
   }
 
   const acts: StopActs = {
@@ -65,8 +83,9 @@ export function RoundScreen({ round }: { round: Round }) {
     done: () => {
       if (!stop) return
       const { act } = stop
-      if (act.type === 'tend') tended([], '')
-      else if (act.type === 'open') router.push(on === now ? act.href : `${act.href}?on=${on}`)
+      if (act.type === 'tend') tended([], '', null)
+      else if (act.type === 'open')
+        router.push(on === now ? act.href : `${act.href}${act.href.includes('?') ? '&' : '?'}on=${on}`)
       else if (act.type === 'ask') setOpen('adjust')
       else
         enterOrAsk(
@@ -74,13 +93,14 @@ export function RoundScreen({ round }: { round: Round }) {
           stop.entrySubject,
         )
     },
-    keep: (numbers, note) => {
+    keep: (numbers, note, minutes) => {
       if (!stop || stop.act.type === 'open' || stop.act.type === 'tend') return
       enterOrAsk(
         {
           kind: stop.act.kind,
           data: { ...stop.act.data, ...numbers } as NewEntry['data'],
           note,
+          more: timed(stop, minutes),
           said: `${stop.place}: entered as adjusted.`,
         },
         stop.entrySubject,
@@ -94,6 +114,16 @@ export function RoundScreen({ round }: { round: Round }) {
         said: `${stop!.place}: put off until ${formatDate(until, manner)}.`,
       })
     },
+    note: (note, photo) =>
+      enterOrAskWhole({
+        call: null,
+        subject: stop!.entrySubject,
+        kind: 'note',
+        data: {},
+        note,
+        photo,
+        said: photo ? `${stop!.place}: photo kept.` : `${stop!.place}: noted.`,
+      }),
     decline: (why) =>
       enterOrAsk({
         kind: 'declined',
@@ -113,6 +143,7 @@ export function RoundScreen({ round }: { round: Round }) {
   }
   const back = () => {
     setOpen(null)
+    setSumsUp(false)
     setChosen(null)
   }
   useKeys([
@@ -122,25 +153,60 @@ export function RoundScreen({ round }: { round: Round }) {
     { key: 'e', label: 'adjust the number', run: act(() => setOpen('adjust')) },
     { key: 'z', label: 'put off', run: act(() => setOpen('put-off')) },
     { key: 'x', label: 'not doing', run: act(() => setOpen('decline')) },
+    { key: 'o', label: 'note or photo', run: act(() => setOpen('note')) },
     { key: 'Escape', label: 'close, or back to the list', run: back },
   ])
+
+  const swipes = useSwipeable({
+    onSwipedLeft: step(1),
+    onSwipedRight: step(-1),
+    delta: 60,
+    preventScrollOnSwipe: false,
+  })
+  const query = on === now ? '' : `?on=${on}`
 
   return (
     <div className="flex h-full max-sm:block">
       <section
-        className={`w-[27rem] shrink-0 border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen ? 'max-sm:hidden' : ''}`}
+        className={`w-[27rem] shrink-0 border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen || sumsUp ? 'max-sm:hidden' : ''}`}
       >
         <div className="border-b border-base-300 px-4 py-4">
           <h1 className="text-2xl font-semibold">{round.heading}</h1>
           <p className="mt-1 text-quiet">{round.carry || 'Nothing to carry'}</p>
-          <Link href={round.newPlantingHref} className="btn btn-sm mt-2 min-h-11 bg-base-100">
-            New planting
-          </Link>
-          {round.plantingDayHref && (
-            <Link href={round.plantingDayHref} className="btn btn-sm mt-2 ml-2 min-h-11 bg-base-100">
-              Planting day
+          {round.weather && <p className="mt-1 font-semibold text-water">{round.weather}</p>}
+          <div className="mt-2 flex flex-wrap gap-2">
+            <Link href={round.newPlantingHref} className="btn btn-sm min-h-11 bg-base-100">
+              New planting
             </Link>
-          )}
+            {round.plantingDayHref && (
+              <Link href={round.plantingDayHref} className="btn btn-sm min-h-11 bg-base-100">
+                Planting day
+              </Link>
+            )}
+            {round.stops.length > 0 && (
+              <>
+                <Link href={`/walk/sheet${query}`} className="btn btn-sm min-h-11 bg-base-100">
+                  On paper
+                </Link>
+                {!ahead && (
+                  <Link href={`/walk/paper${query}`} className="btn btn-sm min-h-11 bg-base-100">
+                    Enter from paper
+                  </Link>
+                )}
+              </>
+            )}
+            <button
+              type="button"
+              className="btn btn-sm min-h-11 bg-base-100"
+              aria-pressed={sumsUp}
+              onClick={() => {
+                setSumsUp(!sumsUp)
+                setChosen(null)
+              }}
+            >
+              Sum up
+            </button>
+          </div>
         </div>
         <StopList
           round={round}
@@ -151,28 +217,35 @@ export function RoundScreen({ round }: { round: Round }) {
         />
       </section>
       <section
-        className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-[6.5625rem] sm:max-h-[calc(100dvh-6.5625rem)] sm:self-start sm:overflow-y-auto ${chosen ? '' : 'max-sm:hidden'}`}
+        className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-[6.5625rem] sm:max-h-[calc(100dvh-6.5625rem)] sm:self-start sm:overflow-y-auto ${chosen || sumsUp ? '' : 'max-sm:hidden'}`}
       >
-        <button className="btn mb-3 min-h-11 sm:hidden" onClick={() => setChosen(null)}>
+        <button className="btn mb-3 min-h-11 sm:hidden" onClick={back}>
           Back to the round
         </button>
         <DaysAhead days={round.days} />
         {round.firstAnswer && (
           <FirstAnswerPart answer={round.firstAnswer} newPlantingHref={round.newPlantingHref} />
         )}
-        {stop ? (
-          <StopDetail
-            stop={stop}
-            number={index < stops.length ? index + 1 : null}
-            manner={manner}
-            ahead={ahead}
-            acts={acts}
-          />
+        {sumsUp ? (
+          <SummaryPart summary={round.summary} />
+        ) : stop ? (
+          <div className="touch-pan-y" {...swipes}>
+            <StopDetail
+              stop={stop}
+              number={index < stops.length ? index + 1 : null}
+              manner={manner}
+              ahead={ahead}
+              acts={acts}
+            />
+          </div>
         ) : (
           !round.firstAnswer && (
-            <p className="text-lg">
-              The round is done. What comes next shows here on its day; drag the marker above to look ahead.
-            </p>
+            <>
+              <p className="text-lg">
+                The round is done. What comes next shows here on its day; drag the marker above to look ahead.
+              </p>
+              <SummaryPart summary={round.summary} />
+            </>
           )
         )}
       </section>

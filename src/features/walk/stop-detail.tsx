@@ -12,14 +12,17 @@ import { WaitForm } from './wait-form'
 // The forms and their checks come when a number is adjusted.
 const ActForm = lazy(async () => ({ default: (await import('./act-form')).ActForm }))
 
-export type Open = 'adjust' | 'put-off' | 'decline' | null
+const NoteForm = lazy(async () => ({ default: (await import('./note-form')).NoteForm }))
+
+export type Open = 'adjust' | 'put-off' | 'decline' | 'note' | null
 
 export interface StopActs {
   open: Open
   setOpen: (open: Open) => void
   done: () => void
-  keep: (numbers: Record<string, number | null>, note: string) => void
-  tended: (except: readonly string[], note: string) => void
+  keep: (numbers: Record<string, number | null>, note: string, minutes: number | null) => void
+  tended: (except: readonly string[], note: string, minutes: number | null) => void
+  note: (note: string, photo: Blob | null) => void
   putOff: (days: number) => void
   decline: (why: string) => void
 }
@@ -47,6 +50,14 @@ export function StopDetail({
       </p>
       <h2 className="mt-0.5 text-2xl leading-tight font-bold">{stop.title}</h2>
       <p className="mt-1.5 text-lg leading-snug text-quiet">{stop.deciding}</p>
+      <p className="mt-1.5 flex flex-wrap gap-x-4">
+        <span>{stop.minutes}</span>
+        <span>{stop.window}</span>
+        {stop.tools && <span>take {stop.tools}</span>}
+        {stop.weather && (
+          <span className={stop.weather.suits ? '' : 'font-semibold text-cut'}>{stop.weather.text}</span>
+        )}
+      </p>
       <div className="my-4">
         <StopPicture picture={stop.picture} manner={manner} />
       </div>
@@ -71,6 +82,11 @@ export function StopDetail({
               onKeep={acts.keep}
               onCancel={() => setOpen(null)}
             />
+          </Suspense>
+        )}
+        {open === 'note' && (
+          <Suspense>
+            <NoteForm key={stop.call} onKeep={acts.note} onCancel={() => setOpen(null)} />
           </Suspense>
         )}
         {(open === 'put-off' || open === 'decline') && (
@@ -124,6 +140,13 @@ function Buttons({ stop, acts }: { stop: Stop; acts: StopActs }) {
         onClick={() => toggle('decline')}
       >
         Not doing <kbd className="key">x</kbd>
+      </button>
+      <button
+        className="btn min-h-11 bg-base-100"
+        aria-expanded={open === 'note'}
+        onClick={() => toggle('note')}
+      >
+        Note, photo <kbd className="key">o</kbd>
       </button>
     </div>
   )

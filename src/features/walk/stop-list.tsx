@@ -1,5 +1,6 @@
 'use client'
 
+import { PhotoStrip } from '../../components/photo/photo-strip'
 import type { Urgency } from '../../core/calls'
 import type { Round, Stop } from './types'
 
@@ -57,10 +58,13 @@ export function StopList({
         <>
           <h2 className="px-4 pt-5 pb-2 text-base font-semibold">Entered for this day</h2>
           <ul aria-label="Entered for this day" className="space-y-1 px-4 pb-5 text-quiet">
-            {round.done.map(({ id, text }) => (
+            {round.done.map(({ id, text, photos }) => (
               <li key={id} className="flex gap-2 break-words">
                 <span aria-hidden>✓</span>
-                <span className="min-w-0">{text}</span>
+                <span className="min-w-0">
+                  {text}
+                  <PhotoStrip photos={photos} />
+                </span>
               </li>
             ))}
           </ul>

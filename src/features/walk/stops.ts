@@ -4,7 +4,15 @@ import type { Manner, PlantPosition, Work } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'
-import { sayCall, sayDone, sayMinutes, sayWhen } from '../../wording/calls'
+import {
+  sayCall,
+  sayDone,
+  sayMinutes,
+  sayTools,
+  sayWeatherNeed,
+  sayWhen,
+  sayWindow,
+} from '../../wording/calls'
 import { sayCuts } from '../../wording/pruning'
 import { sayReason } from '../../wording/say-reason'
 import type { Act, Picture, Stop } from './types'
@@ -31,7 +39,7 @@ export function stopOf(
     entrySubject: answer.kind === 'read-soil' ? { type: 'place', id: call.placeId } : subject,
     place: subject.type === 'garden' ? 'The whole garden' : planting.place.name,
     cultivar:
-      subject.type === 'planting'
+      subject.type === 'planting' || subject.type === 'plant'
         ? planting.cultivar.name
         : subject.type === 'place'
           ? [...new Set(inPlace.map(({ cultivar }) => cultivar.name))].join(', ')
@@ -41,6 +49,13 @@ export function stopOf(
     when: sayWhen(call, manner),
     urgency: call.urgency,
     minutes: sayMinutes(call.minutes),
+    usualMinutes: call.usualMinutes,
+    window: sayWindow(call.window, manner),
+    tools: sayTools(call.needs.tools),
+    weather: call.needs.weather && {
+      text: sayWeatherNeed(call.needs.weather, call.needs.suits),
+      suits: call.needs.suits !== false,
+    },
     reasons,
     ifItWaits: call.ifItWaits && sayReason(call.ifItWaits, manner),
     cautions: call.advice.cautions.map((id) => CAUTIONS[id]),
@@ -131,6 +146,8 @@ function actOf(
       }
     case 'top':
       return { type: 'enter', kind: 'topped', data: {}, fields: [] }
+    case 'follow':
+      return { type: 'open', href: `/clinic?case=${answer.case}` }
     case 'clear':
       return { type: 'enter', kind: 'cleared', data: {}, fields: [] }
     case 'water':

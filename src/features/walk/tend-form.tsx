@@ -11,11 +11,13 @@ export function TendForm({
   onCancel,
 }: {
   act: Extract<Act, { type: 'tend' }>
-  onKeep: (except: readonly string[], note: string) => void
+  onKeep: (except: readonly string[], note: string, minutes: number | null) => void
   onCancel: () => void
 }) {
   const [out, setOut] = useState<readonly string[]>([])
   const [note, setNote] = useState('')
+  const [took, setTook] = useState('')
+  const wrong = took.trim() !== '' && !/^[1-9]\d{0,2}$/.test(took.trim())
   const none = out.length === act.plants.length
   return (
     <form
@@ -23,7 +25,7 @@ export function TendForm({
       className="border-l-4 border-leaf bg-base-200 p-4"
       onSubmit={(event) => {
         event.preventDefault()
-        if (!none) onKeep(out, note)
+        if (!none && !wrong) onKeep(out, note, took.trim() === '' ? null : Number(took))
       }}
     >
       <fieldset>
@@ -44,7 +46,16 @@ export function TendForm({
           ))}
         </div>
       </fieldset>
-      <TextField label="Note, if any" value={note} onChange={({ target }) => setNote(target.value)} />
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Minutes it took, if timed"
+          inputMode="numeric"
+          value={took}
+          error={wrong ? 'A whole number of minutes, or leave it empty.' : undefined}
+          onChange={({ target }) => setTook(target.value)}
+        />
+        <TextField label="Note, if any" value={note} onChange={({ target }) => setNote(target.value)} />
+      </div>
       {none && (
         <p role="alert" className="mt-2 font-semibold text-cut">
           On none of them: put it off, or say that you are not doing it.

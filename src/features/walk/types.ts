@@ -1,3 +1,4 @@
+import type { PhotoView } from '../../components/photo/photo-strip'
 import type { Place } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import type { CallKind, Urgency } from '../../core/calls'
@@ -46,6 +47,12 @@ export interface Stop {
   when: string
   urgency: Urgency
   minutes: string
+  /** By the working values, min: what a time that was taken is held against. */
+  usualMinutes: number
+  /** When it may be done, what is carried, and the weather that it wants. */
+  window: string
+  tools: string
+  weather: { text: string; suits: boolean } | null
   reasons: { text: string; weight: string }[]
   ifItWaits: string | null
   cautions: string[]
@@ -71,13 +78,29 @@ export interface Round {
   carry: string
   stops: Stop[]
   coming: Stop[]
-  done: { id: string; text: string }[]
+  done: { id: string; text: string; photos: PhotoView[] }[]
+  /** What the weather changes today. */
+  weather: string
+  summary: Summary
   days: DayAhead[]
   newPlantingHref: string
   /** All that are due to be set out, in one; null: none is. */
   plantingDayHref: string | null
   /** What to do first, where nothing is planned. */
   firstAnswer: FirstAnswer | null
+}
+
+/** What a round came to. */
+export interface Summary {
+  /** Done, by kind of work, with its amounts. */
+  done: string[]
+  /** Put off or not done, with until when or why. */
+  putOff: string[]
+  declined: string[]
+  notes: string[]
+  /** How long it took, as far as it was timed, and what is left. */
+  took: string | null
+  left: string | null
 }
 
 /** When a garden without plantings sows and sets out. */

@@ -1,51 +1,69 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
 import { useCallback, useState } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
+import { sendPhoto } from '../../components/photo/prepare-photo'
 import type { IsoDate } from '../../core/calendar'
 import type { EntryData, EntryKind, EntrySubject } from '../../core/facts'
 import { enter, undo, type EntryDraft } from '../../data/log-actions'
 
 export interface NewEntry {
-  /** The call that it answers: gone from the list at once. */
-  call: string
+  /** The call that it answers: gone from the list at once; null: none, as with a note. */
+  call: string | null
   subject: EntrySubject
   kind: EntryKind
   data: EntryData[EntryKind]
   note?: string
+  photo?: Blob | null
   /** What is entered with it, all or none. */
   more?: Pick<NewEntry, 'subject' | 'kind' | 'data'>[]
   /** What to say when it is kept. */
   said: string
 }
 
+/** Entries of one act: they share their id up to a dot, and are taken back together. */
+export function draftsOf(
+  entries: readonly Pick<NewEntry, 'subject' | 'kind' | 'data' | 'note'>[],
+  on: IsoDate,
+): EntryDraft[] {
+  const act = v7()
+  return entries.map(
+    (one, index) => ({ note: '', ...one, id: index === 0 ? act : `${act}.${index + 1}`, on }) as EntryDraft,
+  )
+}
+
 /** Enters things with the screen's date: shown at once, said when it is durable, and taken back on asking. */
 export function useEntering(on: IsoDate) {
   const [answered, setAnswered] = useState<readonly string[]>([])
+  const router = useRouter()
 
   const keep = useCallback(
-    async ({ call, said, note = '', more = [], ...entry }: NewEntry) => {
+    async ({ call, said, photo, note = '', more = [], ...entry }: NewEntry) => {
       const restore = () => setAnswered((before) => before.filter((other) => other !== call))
-      setAnswered((before) => [...before, call])
-      const drafts = [entry, ...more].map((one) => ({ ...one, id: v7(), on, note }) as EntryDraft)
+      if (call !== null) setAnswered((before) => [...before, call])
+      const drafts = draftsOf([{ ...entry, note }, ...more.map((one) => ({ ...one, note }))], on)
+      const id = drafts[0]!.id
+      const takeBack = () => undo({ id: v7(), entry: id })
       try {
         const result = await enter(drafts)
         // The fresh round no longer holds the call; asked again another day, it must show.
         restore()
         if (!result.ok) return void toast.error(result.message)
-        toast(said, {
-          action: {
-            label: 'Take back',
-            onClick: () => void Promise.all(drafts.map(({ id }) => undo({ id: v7(), entry: id }))),
-          },
-        })
+        const problem = photo ? await sendPhoto(id, photo) : null
+        if (problem !== null) {
+          await takeBack()
+          return void toast.error(problem)
+        }
+        if (photo) router.refresh()
+        toast(said, { action: { label: 'Take back', onClick: () => void takeBack() } })
       } catch {
         restore()
         toast.error('The server did not answer: this was not entered. Try again.')
       }
     },
-    [on],
+    [on, router],
   )
 
   return { answered, keep }

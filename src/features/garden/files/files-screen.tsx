@@ -3,7 +3,15 @@ import { FeedPart } from './feed-part'
 import { GardenFilePart } from './garden-file-part'
 
 /** What goes out of the garden, and comes in: its calendar, its tables, and the whole of it. */
-export function FilesScreen({ token, query }: { token: string | null; query: string }) {
+export function FilesScreen({
+  token,
+  photos,
+  query,
+}: {
+  token: string | null
+  photos: number
+  query: string
+}) {
   return (
     <GardenPage
       at="/garden/files"
@@ -27,7 +35,7 @@ export function FilesScreen({ token, query }: { token: string | null; query: str
             </a>
           </p>
           <h2 className="mt-8 mb-2 text-xl font-semibold">The whole garden</h2>
-          <GardenFilePart />
+          <GardenFilePart photos={photos} />
         </section>
       </div>
     </GardenPage>

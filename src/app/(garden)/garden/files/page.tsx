@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { feedToken } from '../../../../data/feeds'
+import { photosOf } from '../../../../data/photos'
 import { askedDate, currentState } from '../../../../data/request'
 import { FilesScreen } from '../../../../features/garden/files/files-screen'
 
@@ -9,5 +10,12 @@ export default async function FilesPage({ searchParams }: { searchParams: Promis
   const state = await currentState()
   if (!state) return null
   const on = askedDate(state, (await searchParams).on)
-  return <FilesScreen token={await feedToken(state.garden.id)} query={on === state.now ? '' : `?on=${on}`} />
+  const { id } = state.garden
+  return (
+    <FilesScreen
+      token={await feedToken(id)}
+      photos={(await photosOf(id)).length}
+      query={on === state.now ? '' : `?on=${on}`}
+    />
+  )
 }

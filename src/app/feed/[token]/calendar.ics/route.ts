@@ -1,5 +1,5 @@
 import { gardenOfFeed } from '../../../../data/feeds'
-import { currentState } from '../../../../data/request'
+import { stateOf } from '../../../../data/garden-state'
 import { calendarFile } from '../../../../features/season/calendar-file'
 import { fileResponse } from '../../../file-response'
 
@@ -9,8 +9,7 @@ export const dynamic = 'force-dynamic'
 export async function GET(_: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {
   const { token } = await params
   const gardenId = await gardenOfFeed(token)
-  const state = await currentState()
-  if (gardenId === null || state?.garden.id !== gardenId)
-    return new Response('There is no calendar at this address, or no longer.', { status: 404 })
+  const state = gardenId === null ? null : await stateOf(gardenId)
+  if (!state) return new Response('There is no calendar at this address, or no longer.', { status: 404 })
   return fileResponse(calendarFile(state, new Date()), 'text/calendar', 'prairie-season.ics')
 }

@@ -1,0 +1,34 @@
+import { revalidatePath } from 'next/cache'
+import { v7 } from 'uuid'
+import { addPhoto, readPhoto } from '../../data/photos'
+import { LARGEST_PHOTO } from '../../core/facts'
+import { isOwnRequest, readBody } from '../own-request'
+
+export const dynamic = 'force-dynamic'
+
+const ID = /^[\w.-]{1,64}$/
+
+const answer = (status: number, message: string | null) =>
+  Response.json(message === null ? { ok: true } : { ok: false, message }, {
+    status,
+    headers: { 'cache-control': 'no-store' },
+  })
+
+/** Gives an entry a photo: the body is the picture itself, `entry` names the entry. */
+export async function POST(request: Request): Promise<Response> {
+  if (!isOwnRequest(request)) return answer(403, 'This was not sent by Prairie: nothing was kept.')
+  const entryId = new URL(request.url).searchParams.get('entry') ?? ''
+  if (!ID.test(entryId)) return answer(400, 'Say which entry the photo is of.')
+  const body = await readBody(request, LARGEST_PHOTO)
+  const read = body ? readPhoto(body) : { problem: 'too-large' as const }
+  if (!body || 'problem' in read)
+    return 'problem' in read && read.problem === 'not-a-photo'
+      ? answer(415, 'This is not a photo that can be shown: take a JPEG, PNG or WebP file. It was not kept.')
+      : answer(413, 'This photo is over 15 MB: make it smaller first. It was not kept.')
+  const kept = await addPhoto({ id: v7(), entryId, ...read }, body)
+  if (kept === 'no-entry') return answer(404, 'That entry is no longer there: the photo was not kept.')
+  if (kept === 'too-many')
+    return answer(409, 'This entry has twelve photos already: enter another one first.')
+  revalidatePath('/', 'layout')
+  return answer(200, null)
+}

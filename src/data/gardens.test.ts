@@ -1,0 +1,260 @@
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { strToU8, unzipSync, zipSync } from 'fflate'
+import fc from 'fast-check'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { isoDate } from '../core/calendar'
+import { LARGEST_PHOTO, type LogEntry } from '../core/facts'
+import { archiveOf, archiveSeason, closedThrough, reopenSeason } from './archive'
+import { closeDatabase, reader, write } from './database'
+import { demoGarden } from './demo'
+import { exportGarden, importGarden, insertGardenFile } from './garden-file'
+import { loadGarden, stateOf } from './garden-state'
+import { readUpload, zipGarden } from './garden-zip'
+import { allGardens, currentGarden, removeGarden, takeToWork } from './gardens'
+import { entriesOfAct, insertEntries, logOf } from './log'
+import { importEntries } from './log-import'
+import { addPhoto, findPhoto, photosOf, pictureOf, readPhoto, removePhoto } from './photos'
+
+let folder: string
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'prairie-'))
+  process.env.DATABASE_URL = `file:${join(folder, 'garden.db')}`
+})
+afterEach(async () => {
+  await closeDatabase()
+  rmSync(folder, { recursive: true, force: true })
+})
+
+const demo = demoGarden()
+const layDemo = () => write((tx) => insertGardenFile(tx, demo))
+/** The same garden under ids of its own. */
+const other = JSON.parse(
+  JSON.stringify({ ...demo, garden: { ...demo.garden, name: 'Back Lot' } }).replaceAll('"demo-', '"other-'),
+) as typeof demo
+
+/** A dot of a picture: 1 × 1 px, PNG. */
+const DOT = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+)
+const entryId = demo.log.at(-1)!.id
+const photo = (id: string, of = entryId) => ({
+  id,
+  entryId: of,
+  type: 'image/png' as const,
+  bytes: DOT.byteLength,
+  width: 1,
+  height: 1,
+})
+
+describe('photos', () => {
+  it('are known by their own bytes, and refused when too large or none', () => {
+    expect(readPhoto(DOT)).toEqual({ type: 'image/png', bytes: DOT.byteLength, width: 1, height: 1 })
+    expect(readPhoto(new Uint8Array(LARGEST_PHOTO + 1))).toEqual({ problem: 'too-large' })
+    expect(readPhoto(strToU8('<script>alert(1)</script>'))).toEqual({ problem: 'not-a-photo' })
+    expect(readPhoto(strToU8('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'))).toEqual({
+      problem: 'not-a-photo',
+    })
+    expect(readPhoto(new Uint8Array(0))).toEqual({ problem: 'not-a-photo' })
+  })
+  it('lie beside the database, belong to an entry that is there, and go for good', async () => {
+    await layDemo()
+    expect(await addPhoto(photo('p1'), DOT)).toBe('kept')
+    expect(await addPhoto(photo('p2', 'no-such-entry'), DOT)).toBe('no-entry')
+    expect(readdirSync(join(folder, 'garden.photos'))).toEqual(['p1.png'])
+    expect((await loadGarden())!.photos.get(entryId)).toEqual([photo('p1')])
+    expect(Buffer.from((await pictureOf(photo('p1')))!)).toEqual(DOT)
+    expect(await removePhoto('p1')).toBe(true)
+    expect(await removePhoto('p1')).toBe(false)
+    expect(readdirSync(join(folder, 'garden.photos'))).toEqual([])
+    expect(await findPhoto(demo.garden.id, 'p1')).toBeNull()
+  })
+  it('stop at twelve an entry', async () => {
+    await layDemo()
+    for (let at = 0; at < 12; at++) expect(await addPhoto(photo(`p${at}`), DOT)).toBe('kept')
+    expect(await addPhoto(photo('more'), DOT)).toBe('too-many')
+    expect(await photosOf(demo.garden.id, [entryId])).toHaveLength(12)
+  })
+})
+
+describe('a garden file with its photos', () => {
+  it('comes back the same after everything is wiped', async () => {
+    await layDemo()
+    await addPhoto(photo('p1'), DOT)
+    await archiveSeason(2025)
+    const before = await exportGarden(demo.garden.id)
+    const zip = await zipGarden(before)
+    await write((tx) => removeGarden(tx, demo.garden.id))
+    rmSync(join(folder, 'garden.photos'), { recursive: true })
+    expect(await currentGarden()).toBeNull()
+    const { text, pictures } = readUpload(zip)!
+    expect(await importGarden(text, 'instead', pictures)).toEqual({ gardenId: demo.garden.id })
+    expect(await exportGarden(demo.garden.id)).toEqual(before)
+    expect(Buffer.from((await pictureOf(photo('p1')))!)).toEqual(DOT)
+  })
+  it('keeps the photos that lie here when only the document comes', async () => {
+    await layDemo()
+    await addPhoto(photo('p1'), DOT)
+    const out = await exportGarden(demo.garden.id)
+    await importGarden(JSON.stringify(out))
+    expect((await exportGarden(demo.garden.id)).photos).toEqual([photo('p1')])
+    const elsewhere = { ...out, photos: [photo('p1'), photo('never-here')] }
+    await importGarden(JSON.stringify(elsewhere))
+    expect((await exportGarden(demo.garden.id)).photos).toEqual([photo('p1')])
+  })
+  it('is refused when cut off, wherever, or with another picture than it tells of', async () => {
+    await layDemo()
+    await addPhoto(photo('p1'), DOT)
+    const zip = await zipGarden(await exportGarden(demo.garden.id))
+    fc.assert(
+      fc.property(fc.integer({ min: 4, max: zip.length - 30 }), (length) => {
+        expect(readUpload(zip.slice(0, length))).toBeNull()
+      }),
+      { numRuns: 40 },
+    )
+    const parts = unzipSync(zip)
+    parts['photos/p1.png'] = strToU8('no picture')
+    const changed = readUpload(zipSync(parts))!
+    expect(await importGarden(changed.text, 'instead', changed.pictures)).toEqual({
+      problem: { kind: 'invalid', faults: ['photos[0] comes with a picture that is none, or too large'] },
+    })
+    const dangling = { ...demo, photos: [photo('p9', 'nobody')] }
+    expect(await importGarden(JSON.stringify(dangling))).toEqual({
+      problem: { kind: 'invalid', faults: ['photos[0].entryId names no entry of this file'] },
+    })
+  })
+  it('takes nothing from a zip file but the document and pictures in their place', () => {
+    const upload = readUpload(
+      zipSync({
+        'garden.json': strToU8('{}'),
+        '../../evil.png': DOT,
+        'photos/../x.png': DOT,
+        'photos/ok.png': DOT,
+        'photos/run.sh': strToU8('rm'),
+      }),
+    )!
+    expect([...upload.pictures.keys()]).toEqual(['ok'])
+    expect(readUpload(zipSync({ 'other.json': strToU8('{}') }))).toBeNull()
+  })
+})
+
+describe('several gardens', () => {
+  it('stand beside each other, one of them at work', async () => {
+    await layDemo()
+    expect(await importGarden(JSON.stringify(other), 'beside')).toEqual({ gardenId: other.garden.id })
+    expect((await currentGarden())!.name).toBe('Back Lot')
+    expect((await allGardens()).map(({ name }) => name)).toEqual(['Windrow Lane', 'Back Lot'])
+    await write((tx) => takeToWork(tx, demo.garden.id))
+    expect((await loadGarden())!.garden.name).toBe('Windrow Lane')
+    // A calendar's feed still reads the other one.
+    expect((await stateOf(other.garden.id))!.garden.name).toBe('Back Lot')
+    expect(await stateOf('nobody')).toBeNull()
+    await write((tx) => removeGarden(tx, demo.garden.id))
+    expect((await currentGarden())!.name).toBe('Back Lot')
+    expect((await exportGarden(other.garden.id)).log).toHaveLength(other.log.length)
+  })
+  it('are not taken in twice, and one in place of another leaves the rest alone', async () => {
+    await layDemo()
+    const twice = await importGarden(JSON.stringify(demo), 'beside')
+    expect(twice).toEqual({ problem: { kind: 'here-already', name: 'Windrow Lane' } })
+    const sameParts = { ...demo, garden: { ...demo.garden, id: 'new-id' } }
+    expect(await importGarden(JSON.stringify(sameParts), 'beside')).toEqual({
+      problem: { kind: 'here-already', name: null },
+    })
+    expect(await allGardens()).toHaveLength(1)
+    await importGarden(JSON.stringify(other), 'beside')
+    await importGarden(JSON.stringify({ ...other, garden: { ...other.garden, name: 'Changed' } }))
+    expect((await allGardens()).map(({ name }) => name).sort()).toEqual(['Changed', 'Windrow Lane'])
+  })
+})
+
+describe('a season that is put away', () => {
+  it('clears what still stands, closes the log through its last day, and opens again', async () => {
+    await layDemo()
+    const before = await logOf(demo.garden.id)
+    expect(await archiveSeason(2026)).toBe('not-over')
+    expect(await archiveSeason(2019)).toBe('nothing-there')
+    expect(await archiveSeason(2025)).toBe('archived')
+    expect(await archiveSeason(2025)).toBe('archived-before')
+    const [season] = await archiveOf(demo.garden.id)
+    expect(season).toMatchObject({ season: 2025 })
+    expect(season!.through > '2025-12-20' && season!.through < '2026-02-10').toBe(true)
+    expect(await closedThrough(demo.garden.id, await reader())).toBe(season!.through)
+    // All of last year was cleared already: nothing had to be entered.
+    expect(await logOf(demo.garden.id)).toEqual(before)
+    await reopenSeason(2025)
+    expect(await closedThrough(demo.garden.id, await reader())).toBeNull()
+  })
+  it('enters as cleared what nobody cleared', async () => {
+    const standing = demo.log.filter(
+      ({ kind, subject }) => !(kind === 'cleared' && subject.id === 'demo-2025-bed-2-1'),
+    )
+    await write((tx) => insertGardenFile(tx, { ...demo, log: standing }))
+    await archiveSeason(2025)
+    const [archived] = await archiveOf(demo.garden.id)
+    const added = (await logOf(demo.garden.id)).filter(({ id }) => !standing.some((one) => one.id === id))
+    expect(added).toMatchObject([
+      { kind: 'cleared', subject: { id: 'demo-2025-bed-2-1' }, on: archived!.through },
+    ])
+  })
+  it('takes no entries from a file either', async () => {
+    await layDemo()
+    await archiveSeason(2025)
+    const entry = {
+      ...demo.log[0]!,
+      id: 'late',
+      kind: 'note',
+      data: {},
+      on: isoDate('2025-07-01'),
+    } as LogEntry
+    expect(await importEntries({ entries: [{ line: 2, entry }], faults: [] }, false)).toMatchObject({
+      ok: false,
+      faults: [{ line: 2, why: expect.stringMatching(/closed through 20\d\d-/) as string }],
+    })
+  })
+})
+
+describe('what one act entered', () => {
+  it('is known by the shared beginning of its ids, less what is taken back', async () => {
+    await layDemo()
+    const note = (id: string, more: Partial<LogEntry> = {}) =>
+      ({ ...demo.log.at(-1)!, id, kind: 'note', data: {}, ...more }) as LogEntry
+    await write((tx) =>
+      insertEntries(tx, demo.garden.id, [
+        note('act1'),
+        note('act1.2'),
+        note('act1.10'),
+        note('act12'),
+        note('back', { kind: 'void', voids: 'act1.2' }),
+      ]),
+    )
+    const db = await reader()
+    const ids = async (id: string) => (await entriesOfAct(demo.garden.id, id, db)).map((one) => one.id)
+    expect(await ids('act1.10')).toEqual(['act1', 'act1.10'])
+    expect(await ids('act12')).toEqual(['act12'])
+  })
+})
+
+describe('a logbook that comes in', () => {
+  it('holds nothing picked before it was planted', async () => {
+    await layDemo()
+    const picked = (on: string, id: string) =>
+      ({
+        ...demo.log.find(({ kind }) => kind === 'picked')!,
+        id,
+        subject: { type: 'planting', id: 'demo-2026-pot-7-1' },
+        on,
+      }) as LogEntry
+    const lines = [
+      { line: 2, entry: picked('2026-02-01', 'early') },
+      { line: 3, entry: picked('2026-06-16', 'fine') },
+    ]
+    expect(await importEntries({ entries: lines, faults: [] }, false)).toEqual({
+      ok: false,
+      faults: [{ line: 2, why: 'Nothing of that planting stood in the ground by that day.' }],
+      good: 1,
+    })
+  })
+})

@@ -1,0 +1,38 @@
+import type { ImportProblem } from '../../../data/garden-file'
+
+const MOST_FAULTS = 8
+
+/** What is wrong with a garden file, and what to do. */
+export function sayImportProblem(problem: ImportProblem): { message: string; faults: string[] } {
+  const unchanged = 'Nothing was changed.'
+  switch (problem.kind) {
+    case 'not-json':
+      return {
+        message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`,
+        faults: [],
+      }
+    case 'not-a-garden':
+      return { message: `This is not a garden that Prairie exported. ${unchanged}`, faults: [] }
+    case 'newer':
+      return {
+        message: `This garden was exported by a newer Prairie (version ${problem.version} of the file). ${unchanged} Update Prairie first.`,
+        faults: [],
+      }
+    case 'here-already':
+      return {
+        message:
+          problem.name === null
+            ? `Parts of this garden are here already, in another garden. ${unchanged} Remove that one first, or take the file in its place.`
+            : `This garden is here already: ${problem.name}. ${unchanged} Open that one first and take the file in its place.`,
+        faults: [],
+      }
+    case 'invalid': {
+      const { faults } = problem
+      const more = faults.length > MOST_FAULTS ? [`… and ${faults.length - MOST_FAULTS} more`] : []
+      return {
+        message: `The file has ${faults.length === 1 ? 'a fault' : `${faults.length} faults`}. ${unchanged}`,
+        faults: [...faults.slice(0, MOST_FAULTS), ...more],
+      }
+    }
+  }
+}

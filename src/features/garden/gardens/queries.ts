@@ -1,0 +1,35 @@
+import { allGardens, currentGarden, mannerOf, type GardenRow } from '../../../data/gardens'
+import { countsOf } from '../../../data/garden-counts'
+import { formatMeasure } from '../../../core/quantity'
+
+/** A garden of this database. */
+export interface GardenLine {
+  id: string
+  name: string
+  where: string
+  holds: string
+  atWork: boolean
+}
+
+export async function gardenLines(): Promise<GardenLine[]> {
+  const atWork = await currentGarden()
+  return Promise.all(
+    (await allGardens()).map(async (garden) => {
+      const { places, plantings, entries } = await countsOf(garden.id)
+      return {
+        id: garden.id,
+        name: garden.name,
+        where: whereOf(garden),
+        holds: `${places} ${places === 1 ? 'place' : 'places'}, ${plantings} ${plantings === 1 ? 'planting' : 'plantings'}, ${entries} ${entries === 1 ? 'entry' : 'entries'}`,
+        atWork: garden.id === atWork?.id,
+      }
+    }),
+  )
+}
+
+const whereOf = (garden: GardenRow) => {
+  const { latitude, longitude, elevation } = garden
+  const degrees = (value: number, [above, below]: [string, string]) =>
+    `${Math.abs(value).toFixed(1)}° ${value < 0 ? below : above}`
+  return `${degrees(latitude, ['N', 'S'])} ${degrees(longitude, ['E', 'W'])}, ${formatMeasure({ kind: 'length', value: elevation }, mannerOf(garden))}`
+}

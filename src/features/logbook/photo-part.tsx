@@ -1,0 +1,79 @@
+'use client'
+
+import Image from 'next/image'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { PhotoField } from '../../components/photo/photo-field'
+import { sendPhoto } from '../../components/photo/prepare-photo'
+import { dropPhoto } from './actions'
+import type { LogLine } from './queries'
+
+/** The photos of an entry: another one added, one taken away for good. */
+export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void }) {
+  const [photo, setPhoto] = useState<Blob | null>(null)
+  const [busy, start] = useTransition()
+  const router = useRouter()
+  const keep = (picture: Blob) =>
+    start(async () => {
+      const problem = await sendPhoto(line.id, picture)
+      if (problem !== null) return void toast.error(problem)
+      toast('The photo is kept.')
+      onDone()
+      router.refresh()
+    })
+  const drop = (id: string) =>
+    start(async () => {
+      const dropped = await dropPhoto(id).catch(() => false)
+      if (!dropped) return void toast.error('That photo could not be taken away: load the screen again.')
+      toast('The photo is gone.')
+      router.refresh()
+    })
+  return (
+    <section
+      aria-label={`Photos of ${line.about}`}
+      className="my-2 space-y-3 border-l-4 border-leaf bg-base-200 p-3"
+    >
+      {line.photos.length > 0 && (
+        <ul className="flex flex-wrap gap-3">
+          {line.photos.map(({ id, width, height, alt }) => (
+            <li key={id}>
+              <Image
+                src={`/photos/${id}`}
+                width={width}
+                height={height}
+                alt={alt}
+                unoptimized
+                className="h-32 w-auto border border-base-300"
+              />
+              <button
+                type="button"
+                className="btn min-h-11 btn-ghost"
+                disabled={busy}
+                onClick={() => drop(id)}
+              >
+                Take it away for good
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="max-w-md">
+        <PhotoField picture={photo} onChange={setPhoto} />
+      </div>
+      <p className="flex gap-2">
+        <button
+          type="button"
+          className="btn min-h-11 btn-primary"
+          disabled={busy || !photo}
+          onClick={() => photo && keep(photo)}
+        >
+          Keep the photo
+        </button>
+        <button type="button" className="btn min-h-11" onClick={onDone}>
+          Close
+        </button>
+      </p>
+    </section>
+  )
+}

@@ -1,0 +1,178 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { v7 } from 'uuid'
+import { TextField } from '../../components/forms/fields'
+import { PastQuestion } from '../../components/past-question'
+import { enter, undo } from '../../data/log-actions'
+import { formatDate } from '../../wording/dates'
+import { sayCount } from '../../wording/say'
+import { entriesOnPaper, NOTHING_WRITTEN, type PaperAnswer } from './paper-answers'
+import type { Round, Stop } from './types'
+import { draftsOf } from './use-entering'
+
+/** What was ticked on paper, entered in one act: all of it or nothing. */
+export function PaperEntry({ round }: { round: Round }) {
+  const { on, now, manner, stops } = round
+  const router = useRouter()
+  const [answers, setAnswers] = useState<Record<string, PaperAnswer>>({})
+  const [problems, setProblems] = useState<Record<string, string>>({})
+  const [asks, setAsks] = useState(false)
+  const [busy, start] = useTransition()
+  const query = on === now ? '' : `?on=${on}`
+  const answerOf = ({ call }: Stop) => answers[call] ?? NOTHING_WRITTEN
+  const write = ({ call }: Stop, change: Partial<PaperAnswer>) =>
+    setAnswers((before) => ({ ...before, [call]: { ...(before[call] ?? NOTHING_WRITTEN), ...change } }))
+  const ticked = stops.filter((stop) => answerOf(stop).ticked)
+
+  const keep = () =>
+    start(async () => {
+      const read = ticked.map((stop) => ({ stop, read: entriesOnPaper(stop, answerOf(stop), manner) }))
+      const wrong = read.flatMap(({ stop, read }) => ('problem' in read ? [[stop.call, read.problem]] : []))
+      setProblems(Object.fromEntries(wrong))
+      if (wrong.length > 0) return
+      const drafts = draftsOf(
+        read.flatMap(({ read }) => ('entries' in read ? read.entries : [])),
+        on,
+      )
+      const result = await enter(drafts).catch(() => null)
+      if (result === null)
+        return void toast.error('The server did not answer: nothing was entered. Try again.')
+      if (!result.ok) return void toast.error(result.message)
+      toast(`${sayCount(ticked.length, 'stop')} entered from paper.`, {
+        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: drafts[0]!.id }) },
+      })
+      router.push(`/walk${query}`)
+    })
+
+  return (
+    <form
+      aria-label="Enter from paper"
+      className="max-w-4xl px-6 py-4 max-sm:px-4"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (on < now) setAsks(true)
+        else keep()
+      }}
+    >
+      {asks && (
+        <PastQuestion
+          date={formatDate(on, manner, 'full')}
+          onAnswer={(yes) => {
+            setAsks(false)
+            if (yes) keep()
+          }}
+        />
+      )}
+      <Link href={`/walk${query}`} className="link">
+        Walk
+      </Link>
+      <h1 className="mt-1 text-3xl font-semibold">What was done on {formatDate(on, manner, 'full')}?</h1>
+      <p className="mt-1 text-lg text-quiet">
+        Tick what is ticked on the sheet. A number left empty is as it was advised.
+      </p>
+      {on > now ? (
+        <p className="mt-4 border-l-4 border-frost bg-base-200 px-3 py-2">
+          This is a look ahead: acts are entered on their own day. Press t for today.
+        </p>
+      ) : (
+        <>
+          <ol className="mt-4" aria-label="Stops">
+            {stops.map((stop, index) => (
+              <PaperRow
+                key={stop.call}
+                stop={stop}
+                number={index + 1}
+                answer={answerOf(stop)}
+                problem={problems[stop.call]}
+                onWrite={(change) => write(stop, change)}
+              />
+            ))}
+          </ol>
+          <div className="sticky bottom-0 border-t border-base-300 bg-base-100 py-3 max-sm:bottom-14">
+            <button className="btn min-h-11 btn-primary" disabled={busy || ticked.length === 0}>
+              {ticked.length === 0 ? 'Nothing is ticked' : `Enter ${sayCount(ticked.length, 'stop')}`}
+            </button>
+          </div>
+        </>
+      )}
+    </form>
+  )
+}
+
+function PaperRow({
+  stop,
+  number,
+  answer,
+  problem,
+  onWrite,
+}: {
+  stop: Stop
+  number: number
+  answer: PaperAnswer
+  problem: string | undefined
+  onWrite: (change: Partial<PaperAnswer>) => void
+}) {
+  const { act, place, title } = stop
+  return (
+    <li className="border-t border-base-300 py-1.5">
+      <label className={`flex min-h-11 items-center gap-3 ${act.type === 'open' ? 'text-quiet' : ''}`}>
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={answer.ticked}
+          disabled={act.type === 'open'}
+          onChange={({ target }) => onWrite({ ticked: target.checked })}
+        />
+        <span className="w-7 text-right text-quiet tabular-nums">{number}</span>
+        <span>
+          <strong>{place}</strong>: {title}
+          {act.type === 'open' && (
+            <>
+              {' '}
+              <Link className="link" href={act.href}>
+                on its own screen
+              </Link>
+            </>
+          )}
+        </span>
+      </label>
+      {answer.ticked && act.type !== 'open' && (
+        <div className="mb-2 ml-10 grid gap-3 sm:grid-cols-3">
+          {act.type === 'tend' ? (
+            <TextField
+              label="Not on plants, by label"
+              value={answer.except}
+              onChange={({ target }) => onWrite({ except: target.value })}
+            />
+          ) : (
+            act.fields.map(({ name, label, initial }) => (
+              <TextField
+                key={name}
+                label={label}
+                placeholder={initial}
+                value={answer.numbers[name] ?? ''}
+                onChange={({ target }) => onWrite({ numbers: { ...answer.numbers, [name]: target.value } })}
+              />
+            ))
+          )}
+          <TextField
+            label="Note, if any"
+            maxLength={500}
+            value={answer.note}
+            onChange={({ target }) => onWrite({ note: target.value })}
+          />
+        </div>
+      )}
+      {problem && (
+        <p role="alert" className="mb-2 ml-10 font-semibold text-cut">
+          {problem}
+        </p>
+      )}
+    </li>
+  )
+}

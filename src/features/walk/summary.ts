@@ -1,0 +1,84 @@
+import type { IsoDate } from '../../core/calendar'
+import type { Call } from '../../core/calls'
+import { ofKind, type EntryKind, type LogEntry, type Manner } from '../../core/facts'
+import type { SeasonOutlook } from '../../core/season'
+import { sayMinutes, sayWorks } from '../../wording/calls'
+import { sayEntry } from '../../wording/entries'
+import { capital } from '../../wording/names'
+import { sayCount, sayMass, sayVolume } from '../../wording/say'
+import { ENTRY_NAMES } from '../../wording/stages'
+import type { Summary } from './types'
+
+/** What an entry is about, in words. */
+export function aboutOf({ plantings }: SeasonOutlook, { subject }: LogEntry): string {
+  const planting = plantings.find(({ planting: { id } }) => id === subject.id)
+  if (planting) return `${planting.place.name}, ${planting.cultivar.name}`
+  const own = plantings.find(
+    ({ place, planting: { id } }) => place.id === subject.id || subject.id.startsWith(`${id}-`),
+  )
+  return own?.place.name ?? 'Garden'
+}
+
+/** Kinds that are no work done. */
+const NO_WORK: readonly EntryKind[] = ['put-off', 'declined', 'note', 'void', 'timed', 'practised', 'judged']
+
+/** What the round of a day came to by its entries, and what is left of it. */
+export function summaryOf(
+  outlook: SeasonOutlook,
+  due: readonly Call[],
+  on: IsoDate,
+  manner: Manner,
+): Summary {
+  const entries = outlook.counted.filter((entry) => entry.on === on)
+  const worked = entries.filter(({ kind }) => !NO_WORK.includes(kind))
+  const kinds = [...new Set(worked.map(({ kind }) => kind))]
+  const took = ofKind(entries, 'timed').reduce((sum, { data }) => sum + data.minutes, 0)
+  const left = due.reduce((sum, { minutes }) => sum + minutes, 0)
+  const say = (entry: LogEntry) => `${aboutOf(outlook, entry)}: ${sayEntry(entry, 'tomato', manner)}`
+  return {
+    done: kinds.map((kind) =>
+      sumUp(
+        kind,
+        worked.filter((entry) => entry.kind === kind),
+        manner,
+      ),
+    ),
+    putOff: ofKind(entries, 'put-off').map(say),
+    declined: ofKind(entries, 'declined').map(say),
+    notes: entries.flatMap((entry) =>
+      entry.note !== '' && entry.kind !== 'declined' ? [`${aboutOf(outlook, entry)}: ${entry.note}`] : [],
+    ),
+    took: took > 0 ? sayMinutes(took) : null,
+    left: due.length > 0 ? `${sayCount(due.length, 'stop')}, ${sayMinutes(left)}` : null,
+  }
+}
+
+/** The entries of one kind in one line, with their sum. */
+function sumUp(kind: EntryKind, entries: readonly LogEntry[], manner: Manner): string {
+  const name = capital(ENTRY_NAMES[kind])
+  const times = entries.length === 1 ? '' : `, ${entries.length} times`
+  switch (kind) {
+    case 'watered':
+      return `${name}${times}: ${sayVolume(
+        sum(ofKind(entries, kind), (data) => data.litres),
+        manner,
+      )}`
+    case 'picked': {
+      const picked = ofKind(entries, kind)
+      const fruit = sum(picked, (data) => data.count ?? 0)
+      return `${name}${times}: ${sayMass(
+        sum(picked, (data) => data.mass),
+        manner,
+      )}${fruit > 0 ? `, ${sayCount(fruit, 'fruit', 'fruit')}` : ''}`
+    }
+    case 'fed':
+      return `${name}${times}: ${sayMass(sum(ofKind(entries, kind), (data) => data.grams) / 1000, manner)}`
+    case 'tended':
+      return `${capital(sayWorks([...new Set(ofKind(entries, kind).flatMap(({ data }) => data.works))]))}${times}`
+    default:
+      return `${name}${times}`
+  }
+}
+
+const sum = <Data>(entries: readonly { data: Data }[], of: (data: Data) => number) =>
+  entries.reduce((all, { data }) => all + of(data), 0)
