@@ -1,6 +1,7 @@
 import { build } from 'esbuild'
 import { gzipSync } from 'node:zlib'
 import { benchBrowser } from './lib/bench-browser.mjs'
+import { benchScreens } from './lib/bench-screens.mjs'
 import { ensureChromium } from './lib/chromium.mjs'
 import { demoServer } from './lib/demo-server.mjs'
 import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
@@ -43,6 +44,10 @@ const ROUTES = [
   '/bench/water',
   '/bench/feed',
   '/bench/mix',
+  '/clinic',
+  '/clinic/watch',
+  '/clinic/cases',
+  '/clinic/causes',
   '/basket',
   '/basket/review',
   '/almanac',
@@ -84,13 +89,19 @@ for (const path of [
   '/bench/feed',
   '/shed',
   '/basket',
+  '/basket/review',
   '/logbook',
+  '/clinic',
+  '/clinic/watch',
+  '/clinic/cases',
+  '/almanac',
 ]) {
   const first = (await timed(path, large)).ms
   const warm = []
   for (let turn = 0; turn < 15; turn++) warm.push((await timed(path, large)).ms)
   console.log([path, first.toFixed(0), median(warm).toFixed(0)].join(', '))
 }
+await benchScreens(large.address)
 large.stop()
 // Bundled as the application is: run from source, every small function would be named anew at each turn.
 await build({

@@ -84,4 +84,6 @@ export async function serve({ env = {}, dev = false, command }) {
     await new Promise((wait) => setTimeout(wait, 150))
   }
   console.log(`Prairie is at ${address} (Ctrl+C ends it)`)
+  // What the first page works out is there before the first visitor.
+  if (!dev) await fetch(`${address}/walk`).catch(() => null)
 }

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { addDays, earlierOf, type IsoDate } from '../core/calendar'
 import {
   dayOf,
@@ -12,12 +13,14 @@ import {
   type Normals,
   type RecordedDay,
   type Station,
+  type WeatherLine,
   type WetnessPressure,
 } from '../core/climate'
 import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
 import type { Product } from '../core/feeding'
 import { SOLANACEAE } from '../core/rotation'
-import { seasonOutlook, type GardenRecord, type SeasonOutlook } from '../core/season'
+import { remembered, type Memo } from '../core/memo'
+import { outlookAlong, seasonLine, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { archiveOf, type ArchivedSeason } from './archive'
 import { changes, reader, type Reader } from './database'
 import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
@@ -139,7 +142,7 @@ async function readGarden(chosen?: GardenRow): Promise<GardenState | null> {
     cultivarsOf(garden.id, db),
     plantingsOf(garden.id, undefined, db),
     logOf(garden.id, db),
-    weatherBetween(garden.id, addDays(now, -450), now, db),
+    recentWeather(garden.id, ensemble, now, db),
   ])
   const plants = await plantsOf(
     plantings.map(({ id }) => id),
@@ -198,30 +201,54 @@ async function solanaceaeYears(places: readonly Place[], db: Reader): Promise<Ma
 export const plantsOn = ({ plants }: GardenState, date: IsoDate): PlantPosition[] =>
   plants.filter(({ to }) => to === null || to >= date)
 
-const outlooks = new WeakMap<GardenState, Map<IsoDate, SeasonOutlook>>()
+const outlooks: Memo<GardenState, SeasonOutlook> = new WeakMap()
 const MOST_OUTLOOKS = 40
 
 /** The garden as of a date; ahead of its clock, with what is known of the weather today. */
-export function outlookOn(state: GardenState, date: IsoDate): SeasonOutlook {
-  const known = outlooks.get(state) ?? new Map<IsoDate, SeasonOutlook>()
-  outlooks.set(state, known)
-  let outlook = known.get(date)
-  if (!outlook) {
-    outlook = workOutlook(state, date)
-    if (known.size >= MOST_OUTLOOKS) known.delete(known.keys().next().value!)
-    known.set(date, outlook)
-  }
-  return outlook
+export const outlookOn = (state: GardenState, date: IsoDate): SeasonOutlook =>
+  remembered(
+    outlooks,
+    state,
+    date,
+    () => outlookAlong(state.record, lineOn(state, date), date),
+    MOST_OUTLOOKS,
+  )
+
+const lines: Memo<readonly RecordedDay[], WeatherLine> = new WeakMap()
+
+/** The weather in one line as of a date: the same object while no weather is written, whatever else is. */
+function lineOn({ record, station, now, garden }: GardenState, date: IsoDate): WeatherLine {
+  const known = earlierOf(date, now)
+  const key = [date, known, garden.station, garden.latitude, garden.seed].join()
+  return remembered(
+    lines,
+    record.weather,
+    key,
+    () => {
+      const forecast = station && stationForecast(station, known)
+      const weather = station
+        ? withStation(station, record.weather, seasonStart(record.ensemble.normals, date), known)
+        : record.weather
+      return seasonLine({ ensemble: record.ensemble, weather }, date, forecast, known)
+    },
+    MOST_OUTLOOKS,
+  )
 }
 
-function workOutlook(state: GardenState, date: IsoDate): SeasonOutlook {
-  const { record, station, now } = state
-  const known = earlierOf(date, now)
-  const forecast = station && stationForecast(station, known)
-  const weather = station
-    ? withStation(station, record.weather, seasonStart(record.ensemble.normals, date), known)
-    : record.weather
-  return seasonOutlook({ ...record, weather }, date, forecast, known)
+const recent = new WeakMap<Ensemble, RecordedDay[]>()
+
+/** The weather on record of the last seasons; the same object as before where it says the same. */
+async function recentWeather(
+  gardenId: string,
+  ensemble: Ensemble,
+  now: IsoDate,
+  db: Reader,
+): Promise<RecordedDay[]> {
+  const loaded = await weatherBetween(gardenId, addDays(now, -450), now, db)
+  const before = recent.get(ensemble)
+  if (before && isDeepStrictEqual(before, loaded)) return before
+  recent.set(ensemble, loaded)
+  return loaded
 }
 
 const DAYS_BEFORE_SEASON = 60

@@ -28,7 +28,8 @@ export function sayEntry(entry: LogEntry, crop: Crop, manner: Manner): string {
   return details === '' ? name : entry.kind === 'tended' ? details : `${name}: ${details}`
 }
 
-function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
+/** The numbers and words of an entry, without its name. */
+export function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
   const volume = (value: number) => formatMeasure({ kind: 'volume', value }, manner)
   const mass = (value: number) => formatMeasure({ kind: 'mass', value }, manner)
   const listed = (...parts: (string | null | undefined | false)[]) => parts.filter(Boolean).join(', ')

@@ -24,15 +24,29 @@ export function isoDate(text: string): IsoDate {
   return text
 }
 
+/** Dates that were written out before, by their day: seasons are walked through over and over. */
+const written = new Map<number, IsoDate>()
+const read = new Map<IsoDate, number>()
+
 /** Whole days from 1970-01-01 to `date`. */
 export function epochDay(date: IsoDate): number {
-  return Date.UTC(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8, 10))) / DAY
+  let day = read.get(date)
+  if (day === undefined) {
+    day = Date.UTC(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8, 10))) / DAY
+    if (isIsoDate(date)) read.set(date, day)
+  }
+  return day
 }
 
 /** The date `day` whole days after 1970-01-01. @throws RangeError when `day` is not a whole number. */
 export function dateFromEpochDay(day: number): IsoDate {
   if (!Number.isInteger(day)) throw new RangeError(`day must be a whole number, not ${day}`)
-  return new Date(day * DAY).toISOString().slice(0, 10) as IsoDate
+  let date = written.get(day)
+  if (date === undefined) {
+    date = new Date(day * DAY).toISOString().slice(0, 10) as IsoDate
+    if (isIsoDate(date)) written.set(day, date)
+  }
+  return date
 }
 
 export function addDays(date: IsoDate, days: number): IsoDate {

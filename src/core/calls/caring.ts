@@ -1,7 +1,8 @@
-import { addDays } from '../calendar'
-import { adviseFeed, feedWarnings, placeLedger } from '../feeding'
+import { addDays, type IsoDate } from '../calendar'
+import { adviseFeed, feedWarnings, placeLedger, type PlaceLedger } from '../feeding'
 import { count, mass, onDate, waterDepth } from '../quantity'
 import { ofKind } from '../facts'
+import { remembered, type Memo } from '../memo'
 import { dripOf, irrigationMinutes, nextWatering, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
@@ -72,16 +73,27 @@ export function water(
   })
 }
 
+const ledgers: Memo<WateredPlace, ReturnType<typeof placeLedger>> = new WeakMap()
+const ledgerOf = (watered: WateredPlace, today: IsoDate) =>
+  remembered(ledgers, watered, today, () =>
+    placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, today),
+  )
+
+const advices: Memo<PlaceLedger, ReturnType<typeof adviseFeed>> = new WeakMap()
+
 /** A place in which nitrogen will be missing. */
 export function feed(context: PlaceContext, watered: WateredPlace, { house }: CallGarden): Call | null {
   const { place, plantings, entries, water: own } = watered
   const { today } = context
   const last = lastOf(entries, 'fed')
   if (last !== null && addDays(last, place.pot ? FEED_EVERY.pot : FEED_EVERY.bed) > today) return null
-  const ledger = placeLedger(place, plantings, entries, own.states, today)
+  const ledger = ledgerOf(watered, today)
   if (!ledger) return null
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
-  const { mix, gap } = adviseFeed(ledger, house.feeding(place), plants)
+  const school = house.feeding(place)
+  const { mix, gap } = remembered(advices, ledger, `${school} ${plants}`, () =>
+    adviseFeed(ledger, school, plants),
+  )
   if (!mix) return null
   const flowers = plantings.some(({ entries: told }) => ofKind(told, 'flowered').length > 0)
   return makeCallAbout(context, {

@@ -7,6 +7,7 @@ import type { Call, CallAnswer, CallKind, Urgency } from './call'
 
 /** One planting on one day, as the call makers see it. */
 export interface CallContext extends PlantingOutlook {
+  own: PlantingOutlook
   season: SeasonOutlook
   today: IsoDate
   /** Index of today in the line. */
@@ -14,7 +15,7 @@ export interface CallContext extends PlantingOutlook {
 }
 
 export function contextOf(season: SeasonOutlook, outlook: PlantingOutlook): CallContext {
-  return { ...outlook, season, today: season.today, at: indexOf(season.line.air, season.today) }
+  return { ...outlook, own: outlook, season, today: season.today, at: indexOf(season.line.air, season.today) }
 }
 
 /** A place or the whole garden on one day; `own`: one of its plantings. */

@@ -2,11 +2,13 @@ import { daysBetween } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
 import { plantTraits } from '../crop'
 import type { PlantPosition } from '../facts'
+import { remembered, type Memo } from '../memo'
 import {
   depthConditions,
   entriesOfPlant,
   grownAlong,
   plantCourse,
+  type PlantEntry,
   type PlantingOutlook,
   type SeasonOutlook,
 } from '../season'
@@ -66,20 +68,26 @@ export function plantingCuts(
   school?: FlowerSchool,
 ): AlikePlants[] {
   const { planting, cultivar } = own
-  const alike = new Map<string, PlantPosition[]>()
+  const alike = new Map<string, { plants: PlantPosition[]; told: PlantEntry[] }>()
   for (const plant of plants) {
     if (plant.plantingId !== planting.id) continue
-    const key = entriesOfPlant(outlook, plant.id, planting.id)
-      .map(({ id }) => id)
-      .join()
-    alike.set(key, [...(alike.get(key) ?? []), plant])
+    const told = entriesOfPlant(outlook, plant.id, planting.id)
+    const key = JSON.stringify(told)
+    const group = alike.get(key)
+    if (group) group.plants.push(plant)
+    else alike.set(key, { plants: [plant], told })
   }
   if (alike.size === 0) return []
   const context = pruningContextOf(outlook, own, wetness, school)
-  return [...alike.values()].map((group) => {
-    const told = entriesOfPlant(outlook, group[0]!.id, planting.id)
-    const plant = grownAlong(plantCourse(own, told, outlook.today), plantTraits(cultivar))
-    const { answer } = advisePruning({ plant, system: planting.training, context })
-    return { plants: group, cuts: answer.filter(({ due, action }) => due === undefined && action !== 'keep') }
-  })
+  const asked = JSON.stringify(context)
+  return [...alike].map(([key, { plants: group, told }]) => ({
+    plants: group,
+    cuts: remembered(cutsOf, own, `${asked} ${key}`, () => {
+      const plant = grownAlong(plantCourse(own, told, outlook.today), plantTraits(cultivar))
+      const { answer } = advisePruning({ plant, system: planting.training, context })
+      return answer.filter(({ due, action }) => due === undefined && action !== 'keep')
+    }),
+  }))
 }
+
+const cutsOf: Memo<PlantingOutlook, Cut[]> = new WeakMap()

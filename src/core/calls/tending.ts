@@ -29,8 +29,8 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
   const rests = cut !== null && addDays(cut, CUT_EVERY) > today
   const alike = rests
     ? []
-    : plantingCuts(season, context, garden.plants, garden.wetness, garden.house.flowers).filter(({ cuts }) =>
-        ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts),
+    : plantingCuts(season, context.own, garden.plants, garden.wetness, garden.house.flowers).filter(
+        ({ cuts }) => (ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts)),
       )
   if (ties.length === 0 && alike.length === 0) return null
   const cuts = countCuts(alike)

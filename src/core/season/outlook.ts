@@ -13,6 +13,7 @@ import {
   type WeatherLine,
 } from '../climate'
 import { thermalTraits } from '../crop'
+import { remembered, type Memo } from '../memo'
 import {
   effectiveEntries,
   entriesAbout,
@@ -129,28 +130,40 @@ export function outlookAlong(garden: GardenFacts, line: WeatherLine, today: IsoD
       const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
       if (!cultivar || !place) return []
       const own = entriesAbout(entries, { type: 'planting', id: planting.id })
-      const { air, whole, here, courses } = weatherIn(place)
-      const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar))
-      const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
-      const turns = { opens: window.opens.p50, frost: middleFrost(courses) }
-      const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
+      const key = JSON.stringify([today, planting, cultivar, place, own])
+      const weather = weatherIn(place)
       return [
-        {
-          planting,
-          cultivar,
-          place,
-          entries: own,
-          plan,
-          window,
-          turns,
-          dates,
-          air,
-          soil: whole.soil,
-          grownFor: grownFor(planting, plan, here),
-        },
+        remembered(known, weather, key, () =>
+          plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
+        ),
       ]
     })
   return { today, start, line, counted: entries, ensemble, frost: frostPercentiles(ensemble), plantings }
+}
+
+const known: Memo<PlaceWeather, PlantingOutlook> = new WeakMap()
+
+function plantingOutlook(
+  facts: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'place' | 'entries'>,
+  { air, whole, here, courses }: PlaceWeather,
+  today: IsoDate,
+  start: IsoDate,
+): PlantingOutlook {
+  const { planting, cultivar, entries } = facts
+  const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar))
+  const plan = stagePlan(planting, cultivar, entries, today, (date) => daysBetween(start, date))
+  const turns = { opens: window.opens.p50, frost: middleFrost(courses) }
+  const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
+  return {
+    ...facts,
+    plan,
+    window,
+    turns,
+    dates,
+    air,
+    soil: whole.soil,
+    grownFor: grownFor(planting, plan, here),
+  }
 }
 
 /**
@@ -200,14 +213,28 @@ export interface PlaceWeather {
   courses: Year[]
 }
 
+/** What was worked out along a line over some seasons. */
+interface AlongLine {
+  weathers: Map<string, PlaceWeather>
+  parts: SharedParts
+}
+const alongLines = new WeakMap<WeatherLine, WeakMap<Seasons, AlongLine>>()
+
+function alongLine(line: WeatherLine, seasons: Seasons): AlongLine {
+  const bySeasons = alongLines.get(line) ?? new WeakMap<Seasons, AlongLine>()
+  alongLines.set(line, bySeasons)
+  const found = bySeasons.get(seasons) ?? { weathers: new Map(), parts: new Map() }
+  bySeasons.set(seasons, found)
+  return found
+}
+
 /** Weather by place, worked out once for each kind of place and for each place with a thermometer. */
 function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entries: readonly LogEntry[]) {
-  const known = new Map<string, PlaceWeather>()
-  const parts: SharedParts = new Map()
+  const { weathers: known, parts } = alongLine(line, ensemble)
   return (place: Place): PlaceWeather => {
     const around = surroundingsOf(place)
     const readings = readingsIn(place, entries)
-    const key = surroundingsKey(around) + (readings.length > 0 ? place.id : '')
+    const key = `${start} ${surroundingsKey(around)} ${readings.length > 0 ? JSON.stringify(readings) : ''}`
     let found = known.get(key)
     if (!found) {
       const whole = yearIn(line.air, around, ensemble.warmest, readings)
@@ -225,17 +252,13 @@ function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entr
   }
 }
 
-const weathers = new WeakMap<SeasonOutlook, (place: Place) => PlaceWeather>()
-
-/** The weather of each place as an outlook sees it, worked out when it is asked for, once. */
-export function weatherByPlace(outlook: SeasonOutlook): (place: Place) => PlaceWeather {
-  let found = weathers.get(outlook)
-  if (!found) {
-    const { ensemble, line, start, counted } = outlook
-    weathers.set(outlook, (found = placeWeather(ensemble, line, start, counted)))
-  }
-  return found
-}
+/** The weather of each place as an outlook sees it. */
+export const weatherByPlace = ({
+  ensemble,
+  line,
+  start,
+  counted,
+}: SeasonOutlook): ((place: Place) => PlaceWeather) => placeWeather(ensemble, line, start, counted)
 
 const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
 

@@ -38,10 +38,23 @@ export function gardenWater(
       const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
       if (plantings.length === 0) return []
       const entries = careOf(garden.readings, outlook, place.id)
+      const key = JSON.stringify([place, entries, garden.site, garden.soil, ahead])
+      const before = watered.get(plantings[0]!)
+      if (before?.key === key && isSame(before.plantings, plantings)) return before.found
       const course = placeCourse(place, plantings, entries, garden, addDays(today, ahead))
-      return course ? [{ place, plantings, entries, water: placeWater(course, today) }] : []
+      const found = course ? [{ place, plantings, entries, water: placeWater(course, today) }] : []
+      watered.set(plantings[0]!, { key, plantings, found })
+      return found
     })
 }
+
+/** What was worked out last for a place, by its first planting: the same while nothing about the place is written. */
+const watered = new WeakMap<
+  PlantingOutlook,
+  { key: string; plantings: readonly PlantingOutlook[]; found: WateredPlace[] }
+>()
+const isSame = (a: readonly PlantingOutlook[], b: readonly PlantingOutlook[]) =>
+  a.length === b.length && a.every((one, index) => one === b[index])
 
 /** What a place was given and how it was found, by its sensors and by hand; what a hand found counts last. */
 function careOf(

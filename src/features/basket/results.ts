@@ -8,6 +8,7 @@ import {
 } from '../../core/facts'
 import { ofLastVerdict } from './verdict'
 import type { Crop } from '../../core/crop'
+import { remembered, type Memo } from '../../core/memo'
 import type { CropResult } from '../../core/harvest'
 import type { IsoDate } from '../../core/calendar'
 import type { GardenState } from '../../data/garden-state'
@@ -23,16 +24,11 @@ export interface PlantingResult extends CropResult {
   verdict: Verdict | null
 }
 
-const counted = new WeakMap<GardenState, Map<IsoDate, LogEntry[]>>()
+const counted: Memo<GardenState, LogEntry[]> = new WeakMap()
 
 /** The entries that count on a day; the same list until something is written. */
-function entriesOn(state: GardenState, on: IsoDate): LogEntry[] {
-  const known = counted.get(state) ?? new Map<IsoDate, LogEntry[]>()
-  counted.set(state, known)
-  const found = known.get(on) ?? effectiveEntries(state.record.entries, on)
-  known.set(on, found)
-  return found
-}
+const entriesOn = (state: GardenState, on: IsoDate): LogEntry[] =>
+  remembered(counted, state, on, () => effectiveEntries(state.record.entries, on))
 
 /** What every planting of every season has given up to a day. */
 export function resultsOf(state: GardenState, on: IsoDate): PlantingResult[] {

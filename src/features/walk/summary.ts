@@ -3,7 +3,7 @@ import type { Call } from '../../core/calls'
 import { ofKind, type EntryKind, type LogEntry, type Manner } from '../../core/facts'
 import type { SeasonOutlook } from '../../core/season'
 import { sayMinutes, sayWorks } from '../../wording/calls'
-import { sayEntry } from '../../wording/entries'
+import { detailsOf } from '../../wording/entries'
 import { capital } from '../../wording/names'
 import { sayCount, sayMass, sayVolume } from '../../wording/say'
 import { ENTRY_NAMES } from '../../wording/stages'
@@ -34,7 +34,8 @@ export function summaryOf(
   const kinds = [...new Set(worked.map(({ kind }) => kind))]
   const took = ofKind(entries, 'timed').reduce((sum, { data }) => sum + data.minutes, 0)
   const left = due.reduce((sum, { minutes }) => sum + minutes, 0)
-  const say = (entry: LogEntry) => `${aboutOf(outlook, entry)}: ${sayEntry(entry, 'tomato', manner)}`
+  const say = (entry: LogEntry) =>
+    [aboutOf(outlook, entry), detailsOf(entry, 'tomato', manner)].filter(Boolean).join(': ')
   return {
     done: kinds.map((kind) =>
       sumUp(

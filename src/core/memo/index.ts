@@ -1,0 +1,2 @@
+export { remembered } from './memo'
+export type { Memo } from './memo'
