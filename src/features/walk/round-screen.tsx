@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useSwipeable } from 'react-swipeable'
 import { useKeys } from '../../components/keys/keys'
 import { PastQuestion } from '../../components/past-question'
@@ -16,8 +16,7 @@ import { StopList } from './stop-list'
 import { SummaryPart } from './summary-part'
 import type { Round, Stop } from './types'
 import { useEntering, type NewEntry } from './use-entering'
-
-const PHONE = '(max-width: 639.9px)'
+import { useListScroll } from './use-list-scroll'
 
 /** The round: the list, and one stop large; on a phone one or the other. */
 export function RoundScreen({ round }: { round: Round }) {
@@ -28,6 +27,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const [open, setOpen] = useState<Open>(null)
   const [asked, setAsked] = useState<NewEntry | null>(null)
   const [sumsUp, setSumsUp] = useState(false)
+  useListScroll(chosen !== null || sumsUp)
 
   const isOpen = ({ call }: Stop) => !answered.includes(call)
   const stops = round.stops.filter(isOpen)
@@ -40,14 +40,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const stop = all[index] ?? null
   const ahead = on > now
 
-  // On a phone the stop takes the list's place: it begins at its top, and the list is found again where it was left.
-  const listAt = useRef(0)
-  const scrollTo = (top: number) => requestAnimationFrame(() => window.scrollTo({ top, behavior: 'instant' }))
   const select = (call: string) => {
-    if (chosen === null && window.matchMedia(PHONE).matches) {
-      listAt.current = window.scrollY
-      scrollTo(0)
-    }
     setChosen(call)
     setOpen(null)
     setSumsUp(false)
@@ -151,7 +144,6 @@ export function RoundScreen({ round }: { round: Round }) {
     if (!ahead && stop) run()
   }
   const back = () => {
-    if (chosen !== null && window.matchMedia(PHONE).matches) scrollTo(listAt.current)
     setOpen(null)
     setSumsUp(false)
     setChosen(null)
