@@ -68,7 +68,7 @@ describe('what is remembered', () => {
         put(entry('x4', 'soil-read', { type: 'place', id: 'demo-bed-4' }, { depth: 0.15, temperature: 9 })),
       () => put({ ...entry('x5', 'void', bed, {}), voids: 'x1' }),
       () => write((tx) => tx.update(planting).set({ training: 'cage' }).where(eq(planting.id, own.id))),
-      () => write((tx) => tx.update(place).set({ mulch: 'straw' }).where(eq(place.id, 'demo-bed-1'))),
+      () => write((tx) => tx.update(place).set({ mulch: 'bare' }).where(eq(place.id, 'demo-bed-1'))),
       () =>
         write((tx) =>
           tx.update(cultivar).set({ habit: 'determinate' }).where(eq(cultivar.id, 'demo-old-harrow')),
