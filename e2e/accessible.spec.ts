@@ -55,6 +55,8 @@ const SCREENS = [
   '/basket',
   '/basket/review',
   '/almanac',
+  '/almanac/workings',
+  '/almanac/words',
   '/logbook',
 ]
 

@@ -25,3 +25,22 @@ test('a way is chosen for the house, the answers follow it, and a word is found'
   await page.getByLabel('Find a word').fill('zzz')
   await expect(page.getByRole('status').filter({ hasText: 'Nothing of that' })).toBeVisible()
 })
+
+test('every why leads to how it is worked out, with this garden’s own numbers', async ({ page }) => {
+  await open(page, '/walk')
+  await page.getByRole('button', { name: /Bed 1 .*Water: 171/ }).click()
+  await page.getByRole('article').getByRole('link', { name: 'water in the root zone' }).click()
+  await expect(page).toHaveURL(/almanac\/workings#water/)
+  const working = page.getByRole('region', { name: 'Water in the root zone' })
+  await expect(working).toBeInViewport()
+  await expect(working).toContainText('TAW = 1000 (θFC − θWP) Zr')
+  await expect(working).toContainText('FAO-56')
+  await expect(working).toContainText(/Due today: 171.L/)
+  // A word is looked for in ways, workings, words and cautions alike.
+  await page.getByLabel('Find a word').fill('Broms')
+  await expect(page.getByRole('region', { name: 'Wind, posts and strings' })).toBeVisible()
+  await page.getByLabel('Find a word').fill('eggshell')
+  await expect(page.getByRole('region', { name: 'Against blossom-end rot' })).toContainText('little evidence')
+  await page.getByRole('link', { name: 'Words and cautions' }).click()
+  await expect(page.getByRole('region', { name: 'Cautions' })).toBeVisible()
+})

@@ -1,19 +1,17 @@
+import Link from 'next/link'
 import type { ReactNode } from 'react'
+import type { SaidReason } from '../../wording/say-reason'
+import { WORKING_NAMES } from '../../wording/workings/names'
 
 /** A heading of a part of an answer. */
 export function PartHeading({ children }: { children: ReactNode }) {
   return <h3 className="mb-1.5 text-base font-semibold">{children}</h3>
 }
 
-/** The reasons of an answer in words, the one that decided first and strong. */
-export function Why({
-  reasons,
-  heading = 'Why',
-}: {
-  reasons: readonly { text: string; weight: string }[]
-  heading?: string
-}) {
+/** The reasons of an answer in words, the one that decided first and strong, and how it is worked out. */
+export function Why({ reasons, heading = 'Why' }: { reasons: readonly SaidReason[]; heading?: string }) {
   if (reasons.length === 0) return null
+  const workings = [...new Set(reasons.flatMap(({ working }) => working ?? []))]
   return (
     <section aria-label={heading}>
       <PartHeading>{heading}</PartHeading>
@@ -27,6 +25,19 @@ export function Why({
           </li>
         ))}
       </ul>
+      {workings.length > 0 && (
+        <p className="mt-1.5 text-sm text-quiet">
+          How it is worked out:{' '}
+          {workings.map((working, index) => (
+            <span key={working}>
+              {index > 0 && ', '}
+              <Link className="link" href={`/almanac/workings#${working}`} prefetch={false}>
+                {WORKING_NAMES[working].toLowerCase()}
+              </Link>
+            </span>
+          ))}
+        </p>
+      )}
     </section>
   )
 }

@@ -1,46 +1,98 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useOptimistic, useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { PartHeading } from '../../components/advice/why'
+import { useState } from 'react'
+import { Tabs } from '../../components/tabs'
+import { OTHER_SCHOOLS } from '../../wording/schools'
 import { CAUTIONS } from '../../wording/cautions'
 import { GLOSSARY } from '../../wording/glossary'
 import { HOUSE_WAYS } from '../../wording/house-ways'
-import { choose } from './actions'
+import { WORKINGS } from '../../wording/workings/workings'
+import { WORKING_IDS, WORKING_NAMES } from '../../wording/workings/names'
+import type { Effect } from './effects'
+import type { Worked } from './values'
+import { SchoolsPart } from './schools-part'
+import { WaysPart } from './ways-part'
+import { WordsPart } from './words-part'
+import { WorkingsPart } from './workings-part'
 
-/** The house's ways with the case and the cost of each, the field's words, and the cautions; found by typing. */
-export function AlmanacScreen({ chosen }: { chosen: Record<string, string> }) {
+export type AlmanacTab = 'ways' | 'workings' | 'words'
+
+const TABS: { tab: AlmanacTab; name: string; path: string; heading: string; says: string }[] = [
+  {
+    tab: 'ways',
+    name: 'Our ways',
+    path: '/almanac',
+    heading: 'How this house grows',
+    says: 'Good growers differ. Choose a way, and every answer follows it; the others are still told beside it.',
+  },
+  {
+    tab: 'workings',
+    name: 'How it is worked out',
+    path: '/almanac/workings',
+    heading: 'How each number is worked out',
+    says: 'The formula, where it comes from, and what it gives in this garden on this day.',
+  },
+  {
+    tab: 'words',
+    name: 'Words and cautions',
+    path: '/almanac/words',
+    heading: 'Words and cautions',
+    says: 'The field’s own terms as they are used here, and what can hurt someone.',
+  },
+]
+
+/** Ways, workings, words and cautions; a word that is typed is looked for in all of them. */
+export function AlmanacScreen({
+  tab,
+  chosen,
+  effects,
+  worked,
+  query,
+}: {
+  tab: AlmanacTab
+  chosen: Record<string, string>
+  effects: Partial<Record<string, Effect>>
+  worked: Partial<Record<string, Worked>>
+  query: string
+}) {
   const [words, setWords] = useState('')
-  const [, start] = useTransition()
-  // Shown at once; put back if it is not kept.
-  const [own, setOwn] = useOptimistic(chosen)
-  const router = useRouter()
   const wanted = words.trim().toLowerCase()
+  const searching = wanted !== ''
   const has = (...texts: string[]) => texts.join(' ').toLowerCase().includes(wanted)
-  const decisions = Object.entries(HOUSE_WAYS).filter(([, { name, ways }]) =>
-    has(name, ...Object.values(ways).flatMap((way) => [way.name, way.gains, way.costs])),
+  const shows = (one: AlmanacTab) => searching || tab === one
+  const decisions = Object.keys(HOUSE_WAYS).filter((decision) => {
+    const { name, ways } = HOUSE_WAYS[decision]!
+    return (
+      shows('ways') && has(name, ...Object.values(ways).flatMap((way) => [way.name, way.gains, way.costs]))
+    )
+  })
+  const schools = OTHER_SCHOOLS.filter(
+    ({ matter, house, schools: all }) =>
+      shows('ways') && has(matter, house, ...all.flatMap(({ name, gains, costs }) => [name, gains, costs])),
   )
-  const terms = GLOSSARY.filter(({ word, means }) => has(word, means))
-  const cautions = Object.values(CAUTIONS).filter((text) => has(text))
-  const take = (decision: string, school: string, said: string) =>
-    start(async () => {
-      setOwn({ ...chosen, [decision]: school })
-      const problem = await choose(decision, school).catch(
-        () => 'The server did not answer: nothing was changed. Try again.',
-      )
-      if (problem) return void toast.error(problem)
-      toast(said)
-      router.refresh()
-    })
+  const workings = WORKING_IDS.filter((id) => {
+    const { asks, formula, source } = WORKINGS[id]
+    return shows('workings') && has(WORKING_NAMES[id], asks, ...formula, source)
+  })
+  const terms = GLOSSARY.filter(({ word, means }) => shows('words') && has(word, means))
+  const cautions = Object.values(CAUTIONS).filter((text) => shows('words') && has(text))
+  const found = [decisions, schools, workings, terms, cautions].reduce((sum, { length }) => sum + length, 0)
+  const { heading, says } = TABS.find((one) => one.tab === tab)!
   return (
-    <div className="space-y-6 px-6 py-5 max-sm:px-4">
-      <div className="flex flex-wrap items-end justify-between gap-4">
+    <div className="px-6 py-3 max-sm:px-4">
+      <Tabs
+        label="Almanac"
+        tabs={TABS.map(({ tab: one, name, path }) => ({ name, href: path + query, here: one === tab }))}
+      />
+      <div className="my-5 flex flex-wrap items-end justify-between gap-4">
         <div>
-          <h1 className="text-3xl font-semibold">How this house grows</h1>
+          <h1 className="text-3xl font-semibold">
+            {searching ? `“${words.trim()}” in the almanac` : heading}
+          </h1>
           <p className="mt-1 max-w-prose text-lg text-quiet">
-            Good growers differ. Choose a way, and every answer follows it; the others are still told beside
-            it.
+            {searching
+              ? `${found === 0 ? 'Nothing' : found} found in ways, workings, words and cautions.`
+              : says}
           </p>
         </div>
         <label className="flex w-72 max-w-full flex-col gap-1">
@@ -54,59 +106,13 @@ export function AlmanacScreen({ chosen }: { chosen: Record<string, string> }) {
           />
         </label>
       </div>
-      {decisions.length + terms.length + cautions.length === 0 && (
-        <p role="status">Nothing of that stands in the almanac: try a shorter word.</p>
-      )}
-      {decisions.map(([decision, { name, changes, ways }]) => (
-        <section key={decision} aria-label={name}>
-          <PartHeading>{name}</PartHeading>
-          <fieldset>
-            <legend className="text-sm text-quiet">Changes: {changes}</legend>
-            {Object.entries(ways).map(([way, { name: said, gains, costs }]) => (
-              <label
-                key={way}
-                className="flex min-h-11 cursor-pointer items-start gap-3 border-t border-base-300 py-2"
-              >
-                <input
-                  type="radio"
-                  name={decision}
-                  className="radio mt-0.5 border-base-content/50"
-                  checked={own[decision] === way}
-                  onChange={() => take(decision, way, `${name}: ${said.toLowerCase()}.`)}
-                />
-                <span>
-                  <strong>{said}</strong>. {gains} <span className="text-quiet">Its cost: {costs}</span>
-                </span>
-              </label>
-            ))}
-          </fieldset>
-        </section>
-      ))}
-      {terms.length > 0 && (
-        <section aria-label="Words">
-          <PartHeading>Words</PartHeading>
-          <dl className="grid gap-x-8 lg:grid-cols-2">
-            {terms.map(({ word, means }) => (
-              <div key={word} className="border-t border-base-300 py-1.5">
-                <dt className="font-semibold">{word}</dt>
-                <dd>{means}</dd>
-              </div>
-            ))}
-          </dl>
-        </section>
-      )}
-      {cautions.length > 0 && (
-        <section aria-label="Cautions">
-          <PartHeading>Cautions</PartHeading>
-          <ul className="grid gap-x-8 lg:grid-cols-2">
-            {cautions.map((text) => (
-              <li key={text} className="border-t border-base-300 py-1.5">
-                {text}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      {found === 0 && <p role="status">Nothing of that stands in the almanac: try a shorter word.</p>}
+      <div className="space-y-6">
+        <WaysPart decisions={decisions} chosen={chosen} effects={effects} />
+        <SchoolsPart schools={schools} />
+        <WorkingsPart workings={workings} worked={worked} />
+        <WordsPart terms={terms} cautions={cautions} />
+      </div>
     </div>
   )
 }

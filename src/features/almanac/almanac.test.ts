@@ -1,8 +1,17 @@
 import { describe, expect, it } from 'vitest'
+import { isoDate } from '../../core/calendar'
+import { callsOf } from '../../core/calls'
+import { outlookOn, plantsOn, wetnessOf } from '../../data/garden-state'
+import { waterOn } from '../../data/garden-water'
+import { WORKING_IDS } from '../../wording/workings/names'
+import { effectsOf } from './effects'
+import { workedValues } from './values'
 import { demoState } from '../../data/demo/demo-state'
 import { HOUSE_DECISIONS, houseOf, type HouseDecision } from '../../data/house-schools'
 import { GLOSSARY } from '../../wording/glossary'
 import { HOUSE_WAYS } from '../../wording/house-ways'
+
+const TODAY = isoDate('2026-06-18')
 
 describe('the house’s ways', () => {
   it('have words for every way there is, and none besides', () => {
@@ -35,4 +44,54 @@ it('the words stand in order, each once', () => {
   const words = GLOSSARY.map(({ word }) => word)
   expect(words).toEqual([...words].sort((a, b) => a.localeCompare(b, 'en')))
   expect(new Set(words).size).toBe(words.length)
+})
+
+describe('the workings', () => {
+  const plain = (values: ReturnType<typeof workedValues>) =>
+    Object.fromEntries(
+      Object.entries(values).map(([id, { lines }]) => [id, lines.join(' ').replaceAll('\u00a0', ' ')]),
+    )
+  it('give this garden’s numbers of the day', () => {
+    const values = plain(workedValues(demoState(), TODAY))
+    // What has no number of its own in a garden is its own bench's.
+    expect(WORKING_IDS.filter((id) => !values[id])).toEqual(['blend'])
+    expect(values['degree-days']).toMatch(/^Today 16 °C to 28 °C: tomato \d+(\.\d)? °C d/)
+    expect(values.sowing).toMatch(/6 plants wanted, 85 % come up, 90 % of those live: 11 seeds\./)
+    expect(values.window).toContain('Nights from 10 °C, soil from 16 °C.')
+    expect(values.times).toBe('No times are entered yet: the working values hold.')
+    expect(Object.values(values).join(' ')).not.toMatch(/NaN|undefined|Infinity|null/)
+  })
+  it('say the same water as the round asks', () => {
+    const state = demoState()
+    const { water } = plain(workedValues(state, TODAY))
+    const call = callsOf(outlookOn(state, TODAY), {
+      id: state.garden.id,
+      plants: plantsOn(state, TODAY),
+      water: waterOn(state, TODAY),
+      wetness: wetnessOf(state),
+      house: houseOf(state.garden),
+    }).find(({ kind, placeId }) => kind === 'water' && placeId === 'demo-bed-1')!
+    if (call.advice.answer.kind !== 'water') throw new Error('Bed 1 is watered')
+    expect(water).toContain(`Due today: ${Math.round(call.advice.answer.litres)} L`)
+  })
+  it('are in the gardener’s units, and silent in an empty garden', () => {
+    const us = plain(workedValues(demoState({ garden: { units: 'us' } }), TODAY))
+    expect(us['degree-days']).toContain('°F')
+    const empty = workedValues(demoState({ empty: true }), TODAY)
+    expect(Object.keys(empty).sort()).toEqual(
+      ['blight', 'cover', 'degree-days', 'diagnosis', 'evapotranspiration', 'frost', 'pot', 'times'].sort(),
+    )
+  })
+})
+
+describe('the effects of each way', () => {
+  it('are told for every way of the decisions that something stands for', () => {
+    const effects = effectsOf(demoState(), TODAY)
+    expect(Object.keys(effects).sort()).toEqual(['depth', 'feeding', 'spacing', 'watering', 'weave'])
+    for (const [decision, { ways }] of Object.entries(effects))
+      expect(Object.keys(ways)).toEqual([...HOUSE_DECISIONS[decision as HouseDecision]])
+    const twine = (way: string) => parseFloat(effects.weave!.ways[way]!)
+    expect(twine('sectional')).toBeGreaterThan(twine('continuous'))
+    expect(effectsOf(demoState({ empty: true }), TODAY)).toEqual({})
+  })
 })

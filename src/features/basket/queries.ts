@@ -19,7 +19,7 @@ import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '.
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
-import { sayReason } from '../../wording/say-reason'
+import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { resultsOf, type PlantingResult } from './results'
 
 /** A planting as its fruit stand on a day. */
@@ -37,7 +37,7 @@ export interface BasketPlanting {
   /** The day of the first ripe fruit, where none was picked yet. */
   firstRipe: string | null
   lastPicked: string | null
-  cues: { text: string; weight: string }[]
+  cues: SaidReason[]
   /** Trusses of the planting by stage, and kg on them. */
   stages: Record<TrussStage, { trusses: number; mass: number }>
 }
@@ -153,7 +153,7 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
     picked: picked.reduce((sum, { data }) => sum + data.mass, 0),
     firstRipe: last === null && first !== null ? formatDate(first, manner) : null,
     lastPicked: last && formatDate(last, manner),
-    cues: ripeCues(cultivar).map((cue) => ({ text: sayReason(cue, manner), weight: cue.weight })),
+    cues: sayReasons(ripeCues(cultivar), manner),
     stages: stagesOf(state, one.own, on),
   }
 }

@@ -25,7 +25,7 @@ import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
 import { houseOf } from '../../data/house-schools'
 import { formatDate } from '../../wording/dates'
-import { sayReason } from '../../wording/say-reason'
+import { sayReasons, type SaidReason } from '../../wording/say-reason'
 
 /** How one place is fed, in short. */
 interface FedPlace {
@@ -59,9 +59,9 @@ export interface FeedDetail {
   warnings: FeedWarning[]
   programmes: ProgrammeView[]
   soilTest: SoilTest | null
-  soilReasons: { text: string; weight: string }[]
+  soilReasons: SaidReason[]
   /** What speaks for blossom-end rot here, and what helps. */
-  rotReasons: { text: string; weight: string }[]
+  rotReasons: SaidReason[]
 }
 
 /** A school's season in words. */
@@ -94,10 +94,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
       {
         ...detail,
         warnings: feedWarnings(water, ledger),
-        rotReasons: rotOf(place, plantings, entries, water, detail.glut).map((reason) => ({
-          text: sayReason(reason, manner),
-          weight: reason.weight,
-        })),
+        rotReasons: sayReasons(rotOf(place, plantings, entries, water, detail.glut), manner),
       },
     ]
   })
@@ -162,10 +159,7 @@ function detailOf(
     programmes: programmesOf(plantings, ledger, manner),
     soilTest,
     soilReasons: soilTest
-      ? readSoilTest(soilTest, saltThreshold(plantings[0]!.cultivar.crop)).map((reason) => ({
-          text: sayReason(reason, manner),
-          weight: reason.weight,
-        }))
+      ? sayReasons(readSoilTest(soilTest, saltThreshold(plantings[0]!.cultivar.crop)), manner)
       : [],
   }
 }

@@ -6,6 +6,7 @@ import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { lookAlikesOf, tellingSign, type CauseId, type Diagnosis, type SignId } from '../../core/health'
+import { workingOf } from '../../wording/workings/of-rule'
 import { CAUSE_WORDS, sayHealthReason } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { CauseAdvice, CauseMarks } from './cause-advice'
@@ -55,6 +56,7 @@ export function Ranking({
           reasons={chosen.reasons.map((reason) => ({
             text: sayHealthReason(reason, manner),
             weight: reason.weight,
+            working: workingOf(reason.rule),
           }))}
         />
         <LookAlikes cause={chosen.cause} crop={crop} />

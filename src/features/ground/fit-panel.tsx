@@ -13,7 +13,7 @@ import {
 import type { Advice, Alternative } from '../../core/advice'
 import { capital, nameOf, trainingName } from '../../wording/names'
 import { sayLength } from '../../wording/say'
-import { sayReason } from '../../wording/say-reason'
+import { sayReason, sayReasons } from '../../wording/say-reason'
 import { loosenedPlace, type Wish } from './place-edits'
 
 /** How many of a cultivar fit, what binds, and what loosening each limit would give. */
@@ -150,12 +150,7 @@ export function FitPanel({
             </p>
           )}
         </div>
-        <Why
-          reasons={reasons
-            .slice(1)
-            .map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight }))}
-          heading={`Laid out in ${place.name}`}
-        />
+        <Why reasons={sayReasons(reasons.slice(1), manner)} heading={`Laid out in ${place.name}`} />
       </div>
     </section>
   )

@@ -15,7 +15,7 @@ import { allCanopies, type StandingCanopy } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
 import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { houseOf } from '../../data/house-schools'
-import { sayReason } from '../../wording/say-reason'
+import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { dryDays } from './pot-days'
 import { groundView, yearsOf } from './queries'
 
@@ -42,7 +42,7 @@ export interface PlaceView {
   canopies: StandingCanopy[]
   crowded: string[]
   leafArea: string
-  rotation: { verdict: string; reasons: { text: string; weight: string }[] }
+  rotation: { verdict: string; reasons: SaidReason[] }
   cultivars: GardenCultivar[]
   /** Cultivars that bore here in an earlier season. */
   trusted: string[]
@@ -105,7 +105,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
     leafArea: note.leafArea,
     rotation: {
       verdict: turned.answer.verdict,
-      reasons: turned.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
+      reasons: sayReasons(turned.reasons, manner),
     },
     cultivars: ground.cultivars,
     trusted: trustedIn(state, season),

@@ -7,7 +7,7 @@ import { potOf, type Place } from '../../core/facts'
 import { CAUTIONS } from '../../wording/cautions'
 import { nameOf } from '../../wording/names'
 import { sayMeasure } from '../../wording/say'
-import { sayReason } from '../../wording/say-reason'
+import { sayReason, sayReasons } from '../../wording/say-reason'
 import type { PlaceView } from './place-queries'
 
 /** A pot: what it holds, whether that is enough, what it weighs, and how long it lasts between waterings. */
@@ -34,10 +34,7 @@ export function PotPanel({ view, place }: { view: PlaceView; place: Place }) {
   return (
     <section aria-label="The pot" className="space-y-3">
       <PartHeading>The pot</PartHeading>
-      <Why
-        heading={`For ${cultivar.name}`}
-        reasons={advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight }))}
-      />
+      <Why heading={`For ${cultivar.name}`} reasons={sayReasons(advice.reasons, manner)} />
       {own.length > 0 && (
         <p data-testid="pot-lasts">
           Full, it lasts <strong>{days(now.untilSlow)}</strong> before growth slows on a day like today (

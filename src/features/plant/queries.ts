@@ -11,7 +11,7 @@ import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
-import { sayReason } from '../../wording/say-reason'
+import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { growthOf, type GrowthPoint } from './growth'
 import { systemsOf } from './systems'
 
@@ -30,7 +30,7 @@ export interface PlantView {
   training: Training
   context: PruningContext
   cuts: Cut[]
-  reasons: { text: string; weight: string }[]
+  reasons: SaidReason[]
   cautions: string[]
   /** What each system would make of it by the season's end; none while it has not come up. */
   systems: SystemOutcome[]
@@ -67,7 +67,7 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
     training: system,
     context,
     cuts: advice.answer,
-    reasons: advice.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
+    reasons: sayReasons(advice.reasons, manner),
     cautions: advice.cautions.map((caution) => CAUTIONS[caution]),
     systems: systemsOf(own, told, context, groundOf(own, context)),
     growth: course === null ? [] : growthOf(course, told, manner),

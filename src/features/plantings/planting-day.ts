@@ -11,7 +11,7 @@ import { houseOf } from '../../data/house-schools'
 import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { supportSiteOf } from '../../data/support-site'
 import { formatDate } from '../../wording/dates'
-import { sayReason } from '../../wording/say-reason'
+import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { findPlanting } from './queries'
 
 /** What planting day knows of one planting before its plants are measured. */
@@ -28,7 +28,7 @@ export interface PlantingDay {
   soilDepth: number
   conditions: DepthConditions
   school: 'worked-out' | DepthSchool
-  verdict: { go: boolean; suits: string | null; reasons: { text: string; weight: string }[] }
+  verdict: { go: boolean; suits: string | null; reasons: SaidReason[] }
   done: boolean
   /** Of the last plant of this crop that was set out, m. */
   last: { height: number; leaves: number; rootBall: number } | null
@@ -78,7 +78,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
     verdict: {
       go: verdict.answer.go,
       suits: verdict.answer.suits && formatDate(verdict.answer.suits, manner),
-      reasons: verdict.reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
+      reasons: sayReasons(verdict.reasons, manner),
     },
     done: own.dates['set-out'].how === 'logged',
     last: lastPlant(state, cultivar.crop),

@@ -30,7 +30,7 @@ import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
 import { sayCount, sayLength, sayMeasure, sayTemperature } from '../../wording/say'
-import { sayReason } from '../../wording/say-reason'
+import { sayReason, sayReasons, type SaidReason } from '../../wording/say-reason'
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
 import { seasonPart, type SeasonPart } from './season-part'
 
@@ -89,11 +89,6 @@ function plannedIn(placeId: string, { plantings }: SeasonOutlook): string {
     .join(', ')
 }
 
-interface Line {
-  text: string
-  weight: string
-}
-
 /** One planting as of a date, in words and pictures. */
 export interface PlantingView {
   id: string
@@ -113,7 +108,11 @@ export interface PlantingView {
   }[]
   seeds: string
   season: SeasonPart
-  spacing: { answer: string; reasons: Line[]; schools: { name: string; inRow: string; effect: string }[] }
+  spacing: {
+    answer: string
+    reasons: SaidReason[]
+    schools: { name: string; inRow: string; effect: string }[]
+  }
   place: Place
   plants: Canopy[]
   soil: { depth: number; now: string; readings: string[] }
@@ -257,7 +256,7 @@ function spacingLines(
   })
   return {
     answer: `${sayLength(answer.inRow, manner)} apart in the row`,
-    reasons: reasons.map((reason) => ({ text: sayReason(reason, manner), weight: reason.weight })),
+    reasons: sayReasons(reasons, manner),
     schools: alternatives.map(({ school, answer: theirs, gains, costs }) => ({
       name: nameOf(school),
       inRow: sayLength(theirs.inRow, manner),

@@ -11,7 +11,7 @@ import { adviseSupport, daysToHeights, LOWERED_BY, usualHeight, type SupportCase
 import { CAUTIONS } from '../../wording/cautions'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength, sayMeasure } from '../../wording/say'
-import { sayReason } from '../../wording/say-reason'
+import { sayReasons } from '../../wording/say-reason'
 import { saySupport } from '../../wording/support'
 import { chooseSupport } from './actions'
 import { DueHeights } from './due-heights'
@@ -161,12 +161,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
       </div>
       <div className="mt-6 grid gap-8 lg:grid-cols-2">
         <div className="min-w-0 space-y-6">
-          <Why
-            reasons={advice.reasons.map((reason) => ({
-              text: sayReason(reason, manner),
-              weight: reason.weight,
-            }))}
-          />
+          <Why reasons={sayReasons(advice.reasons, manner)} />
           <DueHeights
             heading={words.tiers}
             heights={dated.slice(0, plan.tiers.length)}

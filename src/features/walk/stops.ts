@@ -14,7 +14,7 @@ import {
   sayWindow,
 } from '../../wording/calls'
 import { sayCuts } from '../../wording/pruning'
-import { sayReason } from '../../wording/say-reason'
+import { sayReason, sayReasons } from '../../wording/say-reason'
 import type { Act, Picture, Stop } from './types'
 
 /** A call put into words, with its picture and what doing it enters. */
@@ -26,10 +26,7 @@ export function stopOf(
 ): Stop {
   const planting = outlook.plantings.find((other) => other.planting.id === call.plantingId)!
   const inPlace = outlook.plantings.filter(({ place }) => place.id === call.placeId)
-  const reasons = call.advice.reasons.map((reason) => ({
-    text: sayReason(reason, manner),
-    weight: reason.weight,
-  }))
+  const reasons = sayReasons(call.advice.reasons, manner)
   const { answer } = call.advice
   const { subject } = call
   return {

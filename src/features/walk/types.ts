@@ -1,3 +1,4 @@
+import type { SaidReason } from '../../wording/say-reason'
 import type { PhotoView } from '../../components/photo/photo-strip'
 import type { Place } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
@@ -53,7 +54,7 @@ export interface Stop {
   window: string
   tools: string
   weather: { text: string; suits: boolean } | null
-  reasons: { text: string; weight: string }[]
+  reasons: SaidReason[]
   ifItWaits: string | null
   cautions: string[]
   picture: Picture
@@ -106,6 +107,6 @@ export interface Summary {
 /** When a garden without plantings sows and sets out. */
 export interface FirstAnswer {
   headline: string
-  reasons: { text: string; weight: string }[]
+  reasons: SaidReason[]
   crops: { crop: string; sow: string; opens: string; range: string; closes: string }[]
 }

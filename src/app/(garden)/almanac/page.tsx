@@ -1,11 +1,8 @@
 import type { Metadata } from 'next'
-import { houseOf } from '../../../data/house-schools'
-import { currentState } from '../../../data/request'
-import { AlmanacScreen } from '../../../features/almanac/almanac-screen'
+import { AlmanacPage } from '../../../features/almanac/almanac-page'
 
 export const metadata: Metadata = { title: 'Almanac' }
 
-export default async function AlmanacPage() {
-  const state = await currentState()
-  return state && <AlmanacScreen chosen={houseOf(state.garden).chosen} />
+export default async function Page({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
+  return <AlmanacPage tab="ways" asked={(await searchParams).on} />
 }

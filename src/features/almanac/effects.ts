@@ -1,0 +1,141 @@
+import type { IsoDate } from '../../core/calendar'
+import { placeLedger, adviseFeed } from '../../core/feeding'
+import { depthConditions, type PlantingOutlook } from '../../core/season'
+import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
+import { planOf, supportCasesOf } from '../../core/support'
+import { adviseDepth, evenLeafHeights, usualFeeding, USUAL_PLANT } from '../../core/transplant'
+import { nextWatering, type WateredPlace } from '../../core/watering'
+import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { waterOn } from '../../data/garden-water'
+import { mannerOf } from '../../data/gardens'
+import { HOUSE_DECISIONS, type HouseDecision } from '../../data/house-schools'
+import { supportSiteOf } from '../../data/support-site'
+import { sayCount, sayLength, sayMass, sayVolume } from '../../wording/say'
+
+/** What each way of a decision would come to in this garden now: on what, and by way. */
+export interface Effect {
+  on: string
+  ways: Record<string, string>
+}
+
+/** The effect of every way that can be told of what stands or is planned; a decision without is left out. */
+export function effectsOf(state: GardenState, on: IsoDate): Partial<Record<HouseDecision, Effect>> {
+  const { plantings } = outlookOn(state, on)
+  const watered = waterOn(state, on)
+  const bed = plantings.find(({ place, cultivar }) => place.kind === 'bed' && cultivar.crop === 'tomato')
+  const wet = watered.find(({ place }) => place.kind === 'bed') ?? watered[0]
+  return {
+    ...(bed ? { depth: depthEffect(state, on, bed), spacing: spacingEffect(state, bed) } : {}),
+    ...(wet ? { watering: waterEffect(state, wet), ...feedEffect(state, on, wet) } : {}),
+    ...weaveEffect(state, on, plantings),
+  }
+}
+
+const each = <D extends HouseDecision>(
+  decision: D,
+  of: (way: (typeof HOUSE_DECISIONS)[D][number]) => string,
+): Record<string, string> =>
+  Object.fromEntries(
+    (HOUSE_DECISIONS[decision] as readonly (typeof HOUSE_DECISIONS)[D][number][]).map((way) => [
+      way,
+      of(way),
+    ]),
+  )
+
+const named = ({ place, cultivar }: PlantingOutlook) => `${place.name}, ${cultivar.name}`
+
+/** † Of its depth, a root ball's width. */
+const BALL_WIDTH = 0.9
+
+function depthEffect(state: GardenState, on: IsoDate, own: PlantingOutlook): Effect {
+  const manner = mannerOf(state.garden)
+  const { crop, grafted } = own.cultivar
+  const plant = USUAL_PLANT[crop]
+  const input = {
+    crop,
+    grafted,
+    stemHeight: plant.height,
+    leafHeights: evenLeafHeights(plant),
+    rootBallDepth: plant.rootBall,
+    rootBallWidth: plant.rootBall * BALL_WIDTH,
+    soilDepth: own.place.soilDepth,
+    ...depthConditions(outlookOn(state, on), own),
+  }
+  return {
+    on: `a usual young plant for ${named(own)}`,
+    ways: each('depth', (school) => {
+      const { method, stemBuried, holeDepth, wait } = adviseDepth({ ...input, school }).answer
+      if (wait) return 'wait'
+      return method === 'trench'
+        ? `laid in a trench ${sayLength(holeDepth, manner)} deep`
+        : `${sayLength(stemBuried, manner)} of stem buried, hole ${sayLength(holeDepth, manner)}`
+    }),
+  }
+}
+
+function spacingEffect(state: GardenState, own: PlantingOutlook): Effect {
+  const manner = mannerOf(state.garden)
+  const { cultivar, planting, place } = own
+  return {
+    on: named(own),
+    ways: each('spacing', (school) => {
+      const { answer } = recommendSpacing({
+        plant: cultivar,
+        training: planting.training,
+        school,
+        wetness: wetnessOf(state),
+      })
+      const { answer: fits } = bedCapacity(bedOf(place, answer, planting.support, cultivar))
+      return `${sayLength(answer.inRow, manner)} apart, ${fits.count} fit`
+    }),
+  }
+}
+
+function waterEffect(state: GardenState, { place, water }: WateredPlace): Effect {
+  const manner = mannerOf(state.garden)
+  return {
+    on: place.name,
+    ways: each('watering', (school) => {
+      const { inDays, depth } = nextWatering(water.depletion, water.ahead, { school })
+      return inDays === null
+        ? 'not within the forecast'
+        : `${inDays === 0 ? 'today' : `in ${sayCount(inDays, 'day')}`}, ${sayVolume(depth * water.course.area, manner)}`
+    }),
+  }
+}
+
+function feedEffect(state: GardenState, on: IsoDate, own: WateredPlace): { feeding?: Effect } {
+  const manner = mannerOf(state.garden)
+  const ledger = placeLedger(own.place, own.plantings, own.entries, own.water.states, on)
+  if (!ledger) return {}
+  const plants = own.plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+  return {
+    feeding: {
+      on: own.place.name,
+      ways: each('feeding', (school) => {
+        const { mix } = adviseFeed(ledger, school === 'by-place' ? usualFeeding(own.place) : school, plants)
+        return mix ? `${sayMass(mix.grams / 1000, manner)} of ${mix.name.toLowerCase()}` : 'nothing for now'
+      }),
+    },
+  }
+}
+
+function weaveEffect(
+  state: GardenState,
+  on: IsoDate,
+  plantings: readonly PlantingOutlook[],
+): { weave?: Effect } {
+  const own = plantings.find(({ planting }) => planting.support === 'weave')
+  const row = own && supportCasesOf(own, plantsOn(state, on), supportSiteOf(state))[0]
+  if (!own || !row) return {}
+  const manner = mannerOf(state.garden)
+  return {
+    weave: {
+      on: named(own),
+      ways: each('weave', (weave) => {
+        const twine = planOf('weave', { ...row, weave }).needs.find(({ kind }) => kind === 'twine')
+        return twine ? `${sayLength(twine.quantity, manner)} of twine a row` : 'no twine'
+      }),
+    },
+  }
+}
