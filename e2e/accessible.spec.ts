@@ -54,6 +54,7 @@ const SCREENS = [
   '/clinic/causes',
   '/basket',
   '/basket/review',
+  '/basket/next',
   '/almanac',
   '/almanac/workings',
   '/almanac/words',

@@ -56,6 +56,62 @@ test('a season that is over is put away: its log is closed until it is opened ag
   await expect(part).toHaveCount(0)
 })
 
+test('one plant is weighed, then a whole bed, and both are told apart', async ({ page }) => {
+  await open(page, '/basket')
+  const scales = page.getByRole('form', { name: 'On the scales' })
+  await scales.getByLabel('Picked from').selectOption({ label: 'Bed 1, Copperlace' })
+  await scales.getByLabel('Plant', { exact: true }).selectOption('3')
+  await scales.getByLabel('Weight').fill('300 g')
+  await scales.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText(/^Entered: 300.g from Bed 1, Copperlace\.$/)).toBeVisible()
+  await scales.getByLabel('Picked from').selectOption({ label: 'Bed 1, all of it' })
+  await expect(scales.getByLabel('Plant', { exact: true })).toBeDisabled()
+  await scales.getByLabel('Weight').fill('1 kg')
+  await scales.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText(/^Entered: 1.kg from Bed 1, all of it\.$/)).toBeVisible()
+  await open(page, '/basket/review?season=2026')
+  const line = page
+    .getByRole('region', { name: 'Plantings' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Copperlace, Bed 1' })
+  await expect(line).toContainText(/800.g from 6/)
+  await expect(line).toContainText(/By plant: 3 300.g/)
+  await expect(line).toContainText(/h of work/)
+  // One key takes back the whole weighing of the bed.
+  await page.keyboard.press('u')
+  await expect(line).toContainText(/300.g from 6/)
+})
+
+test('the next season is planned from this one, with its places and seed', async ({ page }) => {
+  await open(page, '/basket/review?season=2026')
+  const old = page
+    .getByRole('region', { name: 'Plantings' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Old Harrow' })
+  await old.getByRole('button', { name: 'Drop' }).click()
+  await expect(page.getByText('Old Harrow next season: drop.')).toBeVisible()
+  await page.getByRole('link', { name: 'Next season' }).click()
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText('2027: 17 of 18 plantings again')
+  const bed = page.getByRole('listitem', { name: 'Copperlace, Bed 1' })
+  await bed.getByRole('textbox', { name: 'Plants' }).fill('none')
+  await page.getByRole('button', { name: 'Plan 17 plantings for 2027' }).click()
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Copperlace, Bed 1: plants are a whole number' }),
+  ).toBeVisible()
+  await bed.getByRole('textbox', { name: 'Plants' }).fill('4')
+  const left = page.getByLabel('Seeds left of Copperlace')
+  await left.fill('3')
+  await left.press('Enter')
+  await expect(page.getByText('Copperlace: 3 seeds are left.')).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Copperlace/ })).toContainText('8')
+  await page.getByRole('button', { name: 'Plan 17 plantings for 2027' }).click()
+  await expect(heading).toHaveText('2027 holds 17 plantings')
+  await page.getByRole('link', { name: 'See 2027' }).click()
+  await expect(page).toHaveURL(/season\?on=2027-03-01/)
+  await expect(page.getByText('Copperlace').first()).toBeVisible()
+})
+
 test('nothing is picked before it was planted', async ({ page }) => {
   await open(page, '/logbook?kind=picked&from=2026-06-01')
   await page.getByRole('button', { name: /^Correct: Pot 7/ }).click()

@@ -6,11 +6,12 @@ import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import type { IsoDate } from '../core/calendar'
 import type { EntryData, EntryKind, EntrySubject, LogEntry } from '../core/facts'
+import { actDrafts, type NewEntry } from './act-drafts'
 import { sendPhoto } from './photo/prepare-photo'
 
 type Answer = { ok: true } | { ok: false; message: string }
 
-/** How the log is written: entries added, one taken back; answered when they are durable. */
+/** How the log is written: entries added, one act taken back; answered when they are durable. */
 export interface LogWriting {
   enter: (drafts: Omit<LogEntry, 'at' | 'voids'>[]) => Promise<Answer>
   undo: (voiding: { id: string; entry?: string }) => Promise<Answer>
@@ -25,20 +26,18 @@ export function useLog(on: IsoDate, { enter, undo }: LogWriting) {
       if (!answer.ok) toast.error(answer.message)
       router.refresh()
     })
-  const keep = <K extends EntryKind>(
-    kind: K,
-    subject: EntrySubject,
-    data: EntryData[K],
+  /** Several entries of one act, all or none. */
+  const keepAll = (
+    entries: readonly NewEntry[],
     said: string,
     then?: () => void,
-    note = '',
     photo: Blob | null = null,
   ) => {
     if (busy) return
     start(async () => {
-      const id = v7()
-      const draft = { id, subject, kind, on, data, note } as Omit<LogEntry, 'at' | 'voids'>
-      const answer = await enter([draft]).catch(() => null)
+      const drafts = actDrafts(entries, on)
+      const { id } = drafts[0]!
+      const answer = await enter(drafts).catch(() => null)
       if (answer === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')
       if (!answer.ok) return void toast.error(answer.message)
@@ -52,5 +51,14 @@ export function useLog(on: IsoDate, { enter, undo }: LogWriting) {
       router.refresh()
     })
   }
-  return { busy, keep, takeBack }
+  const keep = <K extends EntryKind>(
+    kind: K,
+    subject: EntrySubject,
+    data: EntryData[K],
+    said: string,
+    then?: () => void,
+    note = '',
+    photo: Blob | null = null,
+  ) => keepAll([{ subject, kind, data, note }], said, then, photo)
+  return { busy, keep, keepAll, takeBack }
 }

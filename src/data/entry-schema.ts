@@ -95,6 +95,7 @@ const DATA: Record<EntryKind, AnyObjectSchema> = {
     )
       .noUnknown()
       .default(undefined),
+    plant: idField(),
   })
     .noUnknown()
     .test(

@@ -197,6 +197,12 @@ async function solanaceaeYears(places: readonly Place[], db: Reader): Promise<Ma
   return years
 }
 
+/** Years in which Solanaceae stood in a place: told, or planted here. */
+export const solanaceaeYearsIn = ({ history, record }: GardenState, placeId: string): number[] => [
+  ...(history.get(placeId) ?? []),
+  ...record.plantings.filter((planting) => planting.placeId === placeId).map(({ season }) => season),
+]
+
 /** The plants that stand on a date or are still to stand: what was taken out before is gone. */
 export const plantsOn = ({ plants }: GardenState, date: IsoDate): PlantPosition[] =>
   plants.filter(({ to }) => to === null || to >= date)

@@ -7,6 +7,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
 import { LARGEST_PHOTO, type LogEntry } from '../core/facts'
 import { archiveOf, archiveSeason, closedThrough, reopenSeason } from './archive'
+import { carryOver } from './carry-over'
 import { closeDatabase, reader, write } from './database'
 import { demoGarden } from './demo'
 import { exportGarden, importGarden, insertGardenFile } from './garden-file'
@@ -256,5 +257,29 @@ describe('a logbook that comes in', () => {
       faults: [{ line: 2, why: 'Nothing of that planting stood in the ground by that day.' }],
       good: 1,
     })
+  })
+})
+
+describe('the next season', () => {
+  it('is planned from this one in one go, plants in their places, and not twice', async () => {
+    await layDemo()
+    const lines = [
+      { from: 'demo-2026-bed-1-1', count: 4, placeId: 'demo-bed-5' },
+      { from: 'demo-2026-bed-1-2', count: 4, placeId: 'demo-bed-5' },
+    ]
+    expect(await carryOver(2026, [{ ...lines[0]!, placeId: 'nowhere' }])).toMatchObject({ ok: false })
+    expect(await carryOver(2026, [{ ...lines[0]!, count: 2.5 }])).toMatchObject({ ok: false })
+    expect(await carryOver(2026, [])).toMatchObject({ ok: false })
+    expect(await carryOver(2026, lines)).toEqual({ ok: true, plantings: 2 })
+    expect(await carryOver(2026, lines)).toMatchObject({ ok: false })
+    const { record, plants } = (await loadGarden())!
+    const next = record.plantings.filter(({ season }) => season === 2027)
+    expect(next.map(({ count, placeId }) => [count, placeId])).toEqual([
+      [4, 'demo-bed-5'],
+      [4, 'demo-bed-5'],
+    ])
+    const spots = plants.filter(({ plantingId }) => next.some(({ id }) => id === plantingId))
+    expect(new Set(spots.map(({ x, y }) => `${x} ${y}`)).size).toBe(spots.length)
+    expect(spots.length).toBeGreaterThan(4)
   })
 })

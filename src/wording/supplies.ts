@@ -20,6 +20,7 @@ const NAMES: Record<SupplyKind, string> = {
   compost: 'Compost',
   meal: 'Organic meal',
   feed: 'Granular feed',
+  seed: 'Seeds',
 }
 
 export const supplyKindName = (kind: SupplyKind): string => NAMES[kind]

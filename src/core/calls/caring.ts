@@ -6,9 +6,8 @@ import { remembered, type Memo } from '../memo'
 import { dripOf, irrigationMinutes, nextWatering, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
+import { CAN, MINUTES } from './minutes'
 
-/** † Working times, min. */
-const MINUTES = { tap: 2, can: 2, canLitres: 10, feed: 5, feedPlant: 1 }
 /** A watering is told of so many days before. */
 const WATER_AHEAD = 2
 /** † Days between feeds: of a pot, of a bed. */
@@ -39,7 +38,7 @@ export function water(
     due,
     late: null,
     tonight: isDry && place.pot !== null,
-    minutes: drip ? MINUTES.tap : MINUTES.can * Math.max(1, litres / MINUTES.canLitres),
+    minutes: drip ? MINUTES.tap : MINUTES.can * Math.max(1, litres / CAN),
     advice: {
       answer: {
         kind: 'water',

@@ -5,9 +5,7 @@ import { onDate } from '../quantity'
 import type { SeasonOutlook } from '../season'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout } from './context'
-
-/** † Working time, min. */
-const MINUTES = 3
+import { MINUTES } from './minutes'
 
 /** The open cases of what stands, each looked at again in its time. */
 export function followCases(season: SeasonOutlook, { plants }: CallGarden): (Call | null)[] {
@@ -28,7 +26,7 @@ export function followCases(season: SeasonOutlook, { plants }: CallGarden): (Cal
         occurrence: `${id}:${lastSeen}`,
         due: addDays(lastSeen, LOOK_AGAIN_EVERY),
         late: null,
-        minutes: MINUTES,
+        minutes: MINUTES.follow,
         advice: {
           answer: { kind: 'follow', case: id, cause },
           reasons: [{ rule: 'call.follow-last', values: { date: onDate(lastSeen) }, weight: 'decides' }],

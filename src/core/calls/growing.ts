@@ -3,9 +3,8 @@ import { LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
 import type { Call } from './call'
 import { has, lastOf, makeCall, stands, type CallContext } from './context'
+import { MINUTES } from './minutes'
 
-/** † Working times, min. */
-const MINUTES = { cover: 3, coverPlant: 0.5, look: 2, pick: 3, pickPlant: 0.7, top: 1, clear: 4 }
 /** Nights ahead that a frost is looked for in. */
 const NIGHTS_AHEAD = 3
 /** Days between pickings. */

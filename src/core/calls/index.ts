@@ -1,5 +1,6 @@
 export type { Call, CallAnswer, CallKind, CallRule, Urgency } from './call'
 export { CALL_KINDS } from './call'
+export { labourOf } from './labour'
 export { paceOf } from './pace'
 export { callsOf } from './calls-of'
 export type { CallNeeds, Tool, WeatherNeed } from './needs'

@@ -12,12 +12,11 @@ import {
 } from '../season'
 import type { Call, CallRule } from './call'
 import { has, lastOf, makeCall, type CallContext } from './context'
+import { MINUTES } from './minutes'
 
 /** Seeds stand this deep, m; a pot for a young plant, L. */
 const SOWING_DEPTH = 0.006
 const YOUNG_POT = 0.5
-/** † Working times, min. */
-const MINUTES = { sow: 8, sowSeed: 0.2, look: 2, potUp: 5, potUpPlant: 1.5, harden: 4 }
 export function sow(context: CallContext): Call | null {
   const { planting, cultivar, dates, today } = context
   const due = dates.sow.date

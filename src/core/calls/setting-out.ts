@@ -3,9 +3,8 @@ import { length, temperature } from '../quantity'
 import { judgeSetOut, ROOT_DEPTH } from '../season'
 import type { Call } from './call'
 import { has, makeCall, type CallContext } from './context'
+import { MINUTES } from './minutes'
 
-/** † Working times, min. */
-const MINUTES = { readSoil: 2, setOut: 10, setOutPlant: 5 }
 /** A thermometer reading counts as fresh for so many days; it is asked for so long before setting out. */
 const FRESH_DAYS = 6
 const ASK_BEFORE = 8

@@ -8,10 +8,8 @@ import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
 import { plantingCuts, type AlikePlants } from './planting-cuts'
 import { makeCall, stands, type CallContext } from './context'
+import { MINUTES, PLANTS_A_BAY } from './minutes'
 
-/** † Working times, min: a tie, a plant's suckers, its lower leaves, a bay of a weave, a plant lowered. */
-const MINUTES = { tie: 0.5, suckers: 1, leaves: 1, tier: 1.5, lower: 2 }
-const PLANTS_A_BAY = 2
 /** † Days between two rounds of cutting on the same plants. */
 const CUT_EVERY = 4
 /** † Leaves of a plant that are worth going there for. */

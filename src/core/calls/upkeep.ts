@@ -5,9 +5,8 @@ import { days, onDate, temperature } from '../quantity'
 import type { WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type AboutContext, type PlaceContext } from './context'
+import { MINUTES } from './minutes'
 
-/** † Working times, min. */
-const MINUTES = { tunnel: 2, shade: 4, shake: 0.1, scout: 1, scoutPlant: 0.2 }
 /** † Days between looking every plant over: by how hard wet leaves press. */
 export const SCOUT_EVERY: Record<WetnessPressure, number> = { low: 10, medium: 7, high: 4 }
 /** † Days between shakings of trusses that no wind or bee moves. */

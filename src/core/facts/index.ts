@@ -25,4 +25,4 @@ export type { GardenCultivar, Planting, PlantPosition, RaisingWay, SpacingSchool
 export { SHELTERS, SOILS } from './site'
 export type { Clock, Manner, Shelter, Site, SoilTexture } from './site'
 export { HAS_LENGTH, SUPPLY_KINDS, SUPPLY_UNIT } from './supply'
-export type { Supply, SupplyKind } from './supply'
+export type { Cost, Supply, SupplyKind } from './supply'

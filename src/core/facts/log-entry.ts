@@ -45,8 +45,13 @@ export interface EntryData {
   }
   covered: { nightLow: number }
   flowered: Record<string, never>
-  /** kg; fruit where they were counted, and of them those with a fault. */
-  picked: { mass: number; count: number | null; faults?: Partial<Record<FruitFault, number>> }
+  /** kg; fruit where they were counted, and of them those with a fault; the one plant that they are of. */
+  picked: {
+    mass: number
+    count: number | null
+    faults?: Partial<Record<FruitFault, number>>
+    plant?: string
+  }
   /** What is meant to become of a planting's cultivar next season. */
   judged: { verdict: Verdict }
   /** Leaves and open trusses counted on the main stem, and height of the tip, m. */

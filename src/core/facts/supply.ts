@@ -18,6 +18,7 @@ export const SUPPLY_KINDS = [
   'compost',
   'meal',
   'feed',
+  'seed',
 ] as const
 export type SupplyKind = (typeof SUPPLY_KINDS)[number]
 
@@ -41,6 +42,7 @@ export const SUPPLY_UNIT: Record<SupplyKind, 'pieces' | 'metres' | 'litres'> = {
   compost: 'litres',
   meal: 'litres',
   feed: 'litres',
+  seed: 'pieces',
 }
 
 /** Kinds whose pieces have a length that must suffice. */
@@ -60,4 +62,10 @@ export interface Supply {
   pack: number
   /** Of a pack, in the gardener's own money; null: not known. */
   price: number | null
+}
+
+/** In the gardener's own money; `open`: something has no price. */
+export interface Cost {
+  cost: number
+  open: boolean
 }

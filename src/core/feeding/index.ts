@@ -31,5 +31,5 @@ export { gapAhead, gramsOf, LEDGER_NUTRIENTS, nutrientLedger, placeLedger } from
 export type { FedProduct, LedgerNutrient, PlaceLedger } from './place-ledger'
 export { feedingProgramme } from './programme'
 export type { Programme, ProgrammeFeed } from './programme'
-export { gramsIn, LAYINGS, NITROGEN_FORMS, plantDose, pricePerKilogram } from './product'
+export { feedCost, gramsIn, LAYINGS, NITROGEN_FORMS, plantDose, pricePerKilogram } from './product'
 export type { Laying, NitrogenForm, PlantDose, Product } from './product'

@@ -1,3 +1,4 @@
+import type { Cost } from '../facts'
 import { requireInRange } from '../guard'
 import type { BlendProduct } from './blend'
 import type { Release } from './release'
@@ -26,6 +27,26 @@ export interface Product extends BlendProduct {
 /** g of a product in a mL or g of it, as its label measures. */
 export const gramsIn = ({ liquid, bulkDensity }: Pick<Product, 'liquid' | 'bulkDensity'>): number =>
   liquid ? bulkDensity : 1
+
+/**
+ * What feeds cost by the packs that they came from.
+ *
+ * @returns in the gardener's own money; `open`: some of it came from no priced pack
+ */
+export function feedCost(
+  fed: readonly { name: string; grams: number }[],
+  products: readonly Product[],
+): Cost {
+  return fed.reduce<Cost>(
+    ({ cost, open }, { name, grams }) => {
+      const product = products.find((one) => one.name === name)
+      if (!product || product.pack === null || product.price === null)
+        return { cost, open: open || grams > 0 }
+      return { cost: cost + (product.price * grams) / (product.pack * gramsIn(product)), open }
+    },
+    { cost: 0, open: false },
+  )
+}
 
 /**
  * Price of a kg of a nutrient in a product, by the label's oxide; null: no price is known, or it holds none.

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { firstYield, freshWanted, plantsFor } from '.'
+import { firstYield, freshWanted, plantsFor, splitPicking } from '.'
 
 describe('a plant’s first yield', () => {
   it('goes by type and training', () => {
@@ -45,5 +45,33 @@ describe('how many plants', () => {
   it('refuses less than nobody', () => {
     expect(() => freshWanted({ ...wish, people: -1 })).toThrow(/people/)
     expect(() => plantsFor(1, 0)).toThrow(/aPlant/)
+  })
+})
+
+describe('a weighing of several plantings', () => {
+  it('is told to each by its plants', () => {
+    expect(splitPicking({ mass: 3, count: 10, faults: { cracked: 3 } }, [2, 1])).toEqual([
+      { mass: 2, count: 7, faults: { cracked: 2 } },
+      { mass: 1, count: 3, faults: { cracked: 1 } },
+    ])
+    expect(splitPicking({ mass: 1, count: null }, [4])).toEqual([{ mass: 1, count: null }])
+    expect(() => splitPicking({ mass: 1, count: null }, [])).toThrow(/plants/)
+  })
+  it('loses nothing, and no part has more with a fault than fruit', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 500 }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 1, maxLength: 6 }),
+        (count, faulty, plants) => {
+          const parts = splitPicking({ mass: 7.5, count, faults: { eaten: Math.min(count, faulty) } }, plants)
+          const sum = (of: (part: (typeof parts)[number]) => number) =>
+            parts.reduce((all, part) => all + of(part), 0)
+          expect(sum(({ mass }) => mass)).toBeCloseTo(7.5, 9)
+          expect(sum((part) => part.count!)).toBe(count)
+          for (const part of parts) expect(part.faults?.eaten ?? 0).toBeLessThanOrEqual(part.count!)
+        },
+      ),
+    )
   })
 })

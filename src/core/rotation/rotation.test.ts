@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rotation } from '.'
+import { nextPlaces, rotation } from '.'
 
 const verdict = (years: number[], season = 2026) => rotation({ years, container: false }, season).answer
 
@@ -22,5 +22,49 @@ describe('rotation', () => {
   it('refuses what is no year', () => {
     expect(() => verdict([20])).toThrow(/years/)
     expect(() => verdict([], NaN)).toThrow(/season/)
+  })
+})
+
+describe('places for the next season', () => {
+  const place = (id: string, years: number[], area = 4, kind = 'bed') => ({ id, kind, area, years })
+  it('are the longest rested of a kind, each once, the largest planting choosing first', () => {
+    const places = [
+      place('a', [2026]),
+      place('b', [2022]),
+      place('c', []),
+      place('pot', [2026], 0.1, 'container'),
+    ]
+    const found = nextPlaces(
+      [
+        { id: 'p1', placeId: 'a' },
+        { id: 'p2', placeId: 'b' },
+        { id: 'p3', placeId: 'pot' },
+      ],
+      places,
+      2027,
+    )
+    expect(found.get('p1')).toMatchObject({ placeId: 'c', rotation: { verdict: 'never' } })
+    expect(found.get('p2')).toMatchObject({ placeId: 'b', rotation: { rested: 4 } })
+    expect(found.get('p3')).toMatchObject({ placeId: 'pot' })
+  })
+  it('keep together what stood together, and leave it where nothing has rested longer', () => {
+    const places = [place('a', [2026]), place('b', [2026])]
+    const found = nextPlaces(
+      [
+        { id: 'p1', placeId: 'a' },
+        { id: 'p2', placeId: 'a' },
+        { id: 'p3', placeId: 'b' },
+      ],
+      places,
+      2027,
+    )
+    expect([...found.values()].map(({ placeId }) => placeId)).toEqual(['a', 'a', 'b'])
+  })
+  it('are large enough, and stay where nothing else is left', () => {
+    const places = [place('small', [], 2), place('own', [2026], 6)]
+    expect(nextPlaces([{ id: 'p', placeId: 'own' }], places, 2027).get('p')).toMatchObject({
+      placeId: 'own',
+      rotation: { verdict: 'again' },
+    })
   })
 })

@@ -1,4 +1,4 @@
-import { HAS_LENGTH, type Supply, type SupplyKind } from '../facts'
+import { HAS_LENGTH, type Supply, type Cost, type SupplyKind } from '../facts'
 import { requireInRange } from '../guard'
 import type { Need } from '../support'
 
@@ -96,7 +96,7 @@ const serves = (supply: Supply, length: number | null) =>
  *
  * @returns cost of what has a price; `open` where something has none
  */
-export function costOf(needs: readonly Need[], sold: readonly Supply[]): { cost: number; open: boolean } {
+export function costOf(needs: readonly Need[], sold: readonly Supply[]): Cost {
   const lines = shortOf(
     needs,
     sold.map((supply) => ({ ...supply, quantity: 0 })),

@@ -31,7 +31,7 @@ import { REST } from '../../core/rotation'
 import { recommendSpacing } from '../../core/spacing'
 import { planOf, stemHeightAfter, supportCasesOf, tyingPlans } from '../../core/support'
 import { evenness, fruitDays, nextWatering, type WateredPlace } from '../../core/watering'
-import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, solanaceaeYearsIn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
 import { houseOf } from '../../data/house-schools'
@@ -167,12 +167,7 @@ const VALUES: Record<WorkingId, (asked: Asked) => Worked | null> = {
   rotation: ({ own, state, outlook }) => {
     if (!own) return null
     const season = Number(outlook.start.slice(0, 4))
-    const years = [
-      ...(state.history.get(own.place.id) ?? []),
-      ...state.record.plantings
-        .filter(({ placeId }) => placeId === own.place.id)
-        .map((planting) => planting.season),
-    ].filter((year) => year < season)
+    const years = solanaceaeYearsIn(state, own.place.id).filter((year) => year < season)
     return ofPlanting(
       own,
       years.length === 0

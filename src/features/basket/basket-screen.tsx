@@ -16,6 +16,7 @@ import { capital } from '../../wording/names'
 import { sayMass } from '../../wording/say'
 import type { BasketPlanting, BasketView } from './queries'
 import { Surplus } from './surplus'
+import { weighables, weighingEntries } from './weighable'
 import { WeighForm, type Weighed } from './weigh-form'
 
 const Drawn = dynamic(() => import('./harvest-chart'), { ssr: false })
@@ -29,9 +30,11 @@ export function BasketScreen({ view }: { view: BasketView }) {
   const [id, setId] = useState<string | null>(null)
   const [shown, setShown] = useState('')
   const [asks, setAsks] = useState<Weighed | null>(null)
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { busy, keepAll } = useLog(on, { enter, undo })
+  const choices = weighables(plantings)
+  const weighing = choices.find((one) => one.id === id) ?? choices[0]
   const chosen = plantings.find((one) => one.id === id) ?? plantings[0]
-  if (!chosen)
+  if (!chosen || !weighing)
     return (
       <p className="p-6">
         Nothing stands in the ground on this day. What is set out shows here as it ripens; past seasons stand
@@ -41,12 +44,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
   const ripe = plantings.filter((one) => one.ripe >= WORTH)
   const all = ripe.reduce((sum, one) => sum + one.ripe, 0)
   const weighed = (data: Weighed) =>
-    keep(
-      'picked',
-      { type: 'planting', id: chosen.id },
-      { ...data },
-      `Entered: ${sayMass(data.mass, manner)} from ${chosen.place}, ${chosen.name}.`,
-    )
+    keepAll(weighingEntries(weighing, data), `Entered: ${sayMass(data.mass, manner)} from ${weighing.title}.`)
   const scale = manner.units === 'us' ? 2.20462 : 1
   const points = (weeks[shown] ?? weeks['']!).map((week) => ({
     ...week,
@@ -93,8 +91,8 @@ export function BasketScreen({ view }: { view: BasketView }) {
         </p>
       ) : (
         <WeighForm
-          plantings={plantings}
-          chosen={chosen}
+          plantings={choices}
+          chosen={weighing}
           onChoose={setId}
           manner={manner}
           busy={busy}

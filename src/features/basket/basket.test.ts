@@ -3,7 +3,9 @@ import { isoDate } from '../../core/calendar'
 import type { LogEntry } from '../../core/facts'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { basketView } from './queries'
+import { nextView } from './next-queries'
 import { reviewView } from './review-queries'
+import { weighables, weighingEntries } from './weighable'
 
 const today = isoDate('2026-06-18')
 const find = (view: ReturnType<typeof basketView>, place: string) =>
@@ -70,5 +72,75 @@ describe('the seasons', () => {
     // Three were counted before, all sound.
     expect(line.sum.sound).toBeCloseTo(6 / 8, 9)
     expect(line.verdict).toBe('drop')
+  })
+})
+
+describe('what went into a season', () => {
+  it('is worked out by the log: hours, and what supports and feeds cost', () => {
+    const view = reviewView(demoState(), today, '2026')
+    const bed = view.lines.find(({ place, cultivar }) => place === 'Bed 1' && cultivar === 'Copperlace')!
+    // Setting out six alone takes 40 minutes.
+    expect(bed.hours).toBeGreaterThan(1)
+    expect(bed.hours).toBeLessThan(8)
+    expect(bed.cost.cost).toBeGreaterThan(0)
+    expect(view.hours).toBeCloseTo(
+      view.lines.reduce((sum, { hours }) => sum + hours, 0),
+      9,
+    )
+  })
+  it('is told plant by plant where pickings name one', () => {
+    const one = picked('2026-06-17', 0.2, { plant: 'demo-2026-pot-7-1-1' })
+    const view = reviewView(demoState({ entries: [one] }), today, '2026')
+    expect(view.lines.find(({ place }) => place === 'Pot 7')!.plants).toEqual([{ label: '1', mass: 0.2 }])
+  })
+})
+
+describe('weighing', () => {
+  const { plantings } = basketView(demoState(), today)
+  it('is of a planting, or of a cultivar or place that has several', () => {
+    const titles = weighables(plantings).map(({ title }) => title)
+    expect(titles).toContain('Pot 7, Ditch Wren')
+    expect(titles).toContain('Dusk Plum, wherever it stands')
+    expect(titles).toContain('Bed 1, all of it')
+    expect(titles).not.toContain('Bed 2, all of it')
+  })
+  it('enters for each planting its share', () => {
+    const bed = weighables(plantings).find(({ title }) => title === 'Bed 1, all of it')!
+    const entries = weighingEntries(bed, { mass: 3, count: null })
+    expect(entries.map(({ data }) => data)).toEqual([
+      { mass: 1.5, count: null },
+      { mass: 1.5, count: null },
+    ])
+  })
+})
+
+describe('the next season', () => {
+  it('offers what stands now with what it gave, each in a place of its kind', () => {
+    const view = nextView(demoState(), today)
+    expect(view).toMatchObject({ season: 2026, planned: 0, seasonHref: '/season?on=2027-03-01' })
+    const copper = view.lines.find(({ cultivar }) => cultivar === 'Copperlace')!
+    expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg a plant in 2025, 8 plants$/)
+    const kindOf = (id: string) => demoState().record.places.find((place) => place.id === id)!.kind
+    const own = demoState().record.plantings
+    for (const { id, placeId } of view.lines)
+      expect(kindOf(placeId)).toBe(kindOf(own.find((planting) => planting.id === id)!.placeId))
+  })
+  it('knows what was dropped, and the seed that is left', () => {
+    const state = demoState({
+      entries: [potEntry('j', 'judged', today, { data: { verdict: 'drop' } } as never)],
+    })
+    const pot = nextView(state, today).lines.find(({ place }) => place === 'Pot 1')!
+    expect(pot.verdict).toBe('drop')
+    const seed = {
+      kind: 'seed',
+      name: 'ditch wren',
+      quantity: 40,
+      id: 's',
+      length: null,
+      pack: 1,
+      price: null,
+    }
+    const withSeed = { ...state, supplies: [...state.supplies, seed as (typeof state.supplies)[number]] }
+    expect(nextView(withSeed, today).seeds).toEqual({ 'demo-ditch-wren': 40 })
   })
 })

@@ -17,7 +17,7 @@ import {
 } from '../../core/harvest'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { resultsOf, type PlantingResult } from './results'
@@ -30,6 +30,7 @@ export interface BasketPlanting {
   crop: 'tomato' | 'pepper'
   hot: boolean
   plants: number
+  stems: { id: string; label: string }[]
   /** kg: expected since it was picked last, of the season, and picked so far. */
   ripe: number
   expected: number
@@ -148,6 +149,9 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
     crop: cultivar.crop,
     hot: cultivar.fruit.startsWith('hot'),
     plants: planting.count,
+    stems: plantsOn(state, on)
+      .filter(({ plantingId }) => plantingId === planting.id)
+      .map(({ id, label }) => ({ id, label })),
     ripe: ripeningOf(one, since, on),
     expected: one.total,
     picked: picked.reduce((sum, { data }) => sum + data.mass, 0),

@@ -27,7 +27,7 @@ export interface PlantingResult extends CropResult {
 const counted: Memo<GardenState, LogEntry[]> = new WeakMap()
 
 /** The entries that count on a day; the same list until something is written. */
-const entriesOn = (state: GardenState, on: IsoDate): LogEntry[] =>
+export const entriesOn = (state: GardenState, on: IsoDate): LogEntry[] =>
   remembered(counted, state, on, () => effectiveEntries(state.record.entries, on))
 
 /** What every planting of every season has given up to a day. */

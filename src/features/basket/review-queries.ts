@@ -1,12 +1,13 @@
 import { yearOf, type IsoDate } from '../../core/calendar'
 import { CROPS, type Crop } from '../../core/crop'
 import { byDecision, sumOf, type CropSum, type DecisionResult } from '../../core/harvest'
-import type { Manner } from '../../core/facts'
+import type { Cost, Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { resultsOf, type PlantingResult } from './results'
+import { byPlant, spentOn, sumOfCosts } from './spent'
 
 /** A planting's season in words. */
 export interface ReviewLine {
@@ -14,6 +15,11 @@ export interface ReviewLine {
   cultivar: string
   place: string
   sum: CropSum
+  /** Working hours, and what it cost this season. */
+  hours: number
+  cost: Cost
+  /** kg by plant, where pickings name one, the most first. */
+  plants: { label: string; mass: number }[]
   when: string
   verdict: PlantingResult['verdict']
 }
@@ -31,6 +37,8 @@ export interface ReviewView {
   isOver: boolean
   lines: ReviewLine[]
   all: CropSum
+  hours: number
+  cost: Cost
   /** The season before this one; null: there was none. */
   before: CropSum | null
   /** Cultivar by cultivar, over all seasons. */
@@ -53,6 +61,7 @@ export function reviewView(state: GardenState, on: IsoDate, asked: string | unde
   const usual = massOf(seasons[0]) < massOf(seasons[1]) / 2 ? seasons[1] : seasons[0]
   const season = seasons.find((one) => String(one) === asked) ?? usual ?? Number(on.slice(0, 4))
   const own = results.filter((one) => one.season === season)
+  const spent = spentOn(state, own)
   const past = results.filter((one) => one.season === season - 1)
   const bore = results.filter(({ mass }) => mass > 0)
   const names = [...new Set(bore.map(({ cultivar }) => cultivar))].sort()
@@ -70,6 +79,9 @@ export function reviewView(state: GardenState, on: IsoDate, asked: string | unde
         cultivar: one.cultivar,
         place: one.place,
         sum: sumOf([one]),
+        hours: spent.get(one.planting.id)!.minutes / 60,
+        cost: spent.get(one.planting.id)!.cost,
+        plants: byPlant(state, one),
         when:
           one.firstPicked && one.lastPicked
             ? `${formatDate(one.firstPicked, manner, 'short')} to ${formatDate(one.lastPicked, manner, 'short')}`
@@ -78,6 +90,8 @@ export function reviewView(state: GardenState, on: IsoDate, asked: string | unde
       }))
       .sort((a, b) => b.sum.aPlant - a.sum.aPlant),
     all: sumOf(own),
+    hours: [...spent.values()].reduce((sum, { minutes }) => sum + minutes, 0) / 60,
+    cost: sumOfCosts([...spent.values()].map(({ cost }) => cost)),
     before: past.length > 0 ? sumOf(past) : null,
     cultivars: names.map((name) => ({
       name,

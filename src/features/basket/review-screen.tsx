@@ -11,8 +11,12 @@ import { VERDICT_NAMES } from '../../wording/entries'
 import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { sayCount, sayMass } from '../../wording/say'
+import { sayCost, sayMoney } from '../../wording/supplies'
 import { ArchivePart } from './archive-part'
 import type { ReviewLine, ReviewView } from './review-queries'
+
+const sayHours = (hours: number, manner: Manner) =>
+  `${formatMeasure({ kind: 'count', value: Math.round(hours * 10) / 10 }, manner)} h`
 
 const saySound = (sum: CropSum, manner: Manner) =>
   sum.sound === null ? 'not counted' : formatMeasure({ kind: 'share', value: sum.sound }, manner)
@@ -52,6 +56,14 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
             `; the year before it was ${sayMass(before.mass, manner)} from ${before.plants}, ${sayMass(before.aPlant, manner)} a plant`}
           .
         </p>
+        {all.mass > 0 && (
+          <p className="text-lg text-quiet">
+            About {sayHours(view.hours, manner)} of work,{' '}
+            {sayMass(all.mass / Math.max(view.hours, 0.1), manner)} an hour; supports and feeds{' '}
+            {sayCost(view.cost, manner)}
+            {!view.cost.open && `, ${sayMoney(view.cost.cost / all.mass, manner)} a kg`}.
+          </p>
+        )}
       </div>
       <section aria-label="Plantings">
         <PartHeading>Planting by planting</PartHeading>
@@ -127,8 +139,16 @@ function Line({ line, view }: { line: ReviewLine; view: ReviewView }) {
             <strong>{sayMass(sum.aPlant, manner)} a plant</strong>, {sayMass(sum.aSquareMetre, manner)} a
             square metre
             <span className="text-quiet">
-              ; sound: {saySound(sum, manner)}; {line.when}
+              ; sound: {saySound(sum, manner)}; {line.when}; {sayHours(line.hours, manner)} of work,{' '}
+              {sayMass(sum.mass / Math.max(line.hours, 0.1), manner)} an hour; cost{' '}
+              {sayCost(line.cost, manner)}
             </span>
+            {line.plants.length > 0 && (
+              <span className="block text-sm text-quiet">
+                By plant:{' '}
+                {line.plants.map(({ label, mass }) => `${label} ${sayMass(mass, manner)}`).join(', ')}
+              </span>
+            )}
           </>
         )}
       </span>

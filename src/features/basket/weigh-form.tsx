@@ -6,7 +6,7 @@ import { FRUIT_FAULTS, type FruitFault } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
 import { FAULT_NAMES } from '../../wording/harvest'
-import type { BasketPlanting } from './queries'
+import type { Weighable } from './weighable'
 
 const MOST_KG = 1000
 const MOST_FRUIT = 100_000
@@ -15,6 +15,8 @@ export interface Weighed {
   mass: number
   count: number | null
   faults?: Partial<Record<FruitFault, number>>
+  /** The one plant that it is of. */
+  plant?: string
 }
 
 /** A picking on the scales: which planting, its weight, and if one counts them the fruit and their faults. */
@@ -26,8 +28,8 @@ export function WeighForm({
   busy,
   onKeep,
 }: {
-  plantings: readonly BasketPlanting[]
-  chosen: BasketPlanting
+  plantings: readonly Weighable[]
+  chosen: Weighable
   onChoose: (id: string) => void
   manner: Manner
   busy: boolean
@@ -35,6 +37,7 @@ export function WeighForm({
 }) {
   const [mass, setMass] = useState('')
   const [count, setCount] = useState('')
+  const [plant, setPlant] = useState('')
   const [faults, setFaults] = useState<Partial<Record<FruitFault, string>>>({})
   const [errors, setErrors] = useState<{ mass?: string; count?: string; faults?: string }>({})
   const keep = () => {
@@ -61,6 +64,7 @@ export function WeighForm({
     onKeep({
       mass: read.value,
       count: fruit ?? null,
+      ...(chosen.stems.some(({ id }) => id === plant) ? { plant } : {}),
       ...(bad.length > 0 ? { faults: Object.fromEntries(bad) } : {}),
     })
     setMass('')
@@ -76,11 +80,24 @@ export function WeighForm({
         keep()
       }}
     >
-      <div className="grid items-start gap-3 sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)_auto]">
+      <div className="grid items-start gap-3 sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)_minmax(0,1fr)_minmax(0,1fr)_auto]">
         <ChoiceField label="Picked from" value={chosen.id} onChange={({ target }) => onChoose(target.value)}>
-          {plantings.map(({ id, place, name }) => (
+          {plantings.map(({ id, title }) => (
             <option key={id} value={id}>
-              {place}, {name}
+              {title}
+            </option>
+          ))}
+        </ChoiceField>
+        <ChoiceField
+          label="Plant"
+          value={chosen.stems.some(({ id }) => id === plant) ? plant : ''}
+          disabled={chosen.stems.length < 2}
+          onChange={({ target }) => setPlant(target.value)}
+        >
+          <option value="">all of them</option>
+          {chosen.stems.map(({ id, label }) => (
+            <option key={id} value={id}>
+              {label}
             </option>
           ))}
         </ChoiceField>

@@ -13,11 +13,11 @@ import {
 import { rotation } from '../../core/rotation'
 import { allCanopies, type StandingCanopy } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
-import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, wetnessOf, type GardenState, solanaceaeYearsIn } from '../../data/garden-state'
 import { houseOf } from '../../data/house-schools'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { dryDays } from './pot-days'
-import { groundView, yearsOf } from './queries'
+import { groundView } from './queries'
 
 /** A planting as it stands, or is meant to stand, in a place. */
 export interface PlacePlanting {
@@ -73,7 +73,10 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
   const own = outlook.plantings.filter(({ dates }) => dates.end.how !== 'logged')
   const here = own.filter((other) => other.place.id === id)
   const season = yearOf(seasonStart(state.record.ensemble.normals, on))
-  const turned = rotation({ years: yearsOf(state, id), container: place.kind === 'container' }, season)
+  const turned = rotation(
+    { years: solanaceaeYearsIn(state, id), container: place.kind === 'container' },
+    season,
+  )
   const note = ground.notes[id]!
   const canopies = allCanopies(outlook, plantsOn(state, on))
   const stands = (planting: Planting) =>

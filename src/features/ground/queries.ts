@@ -6,7 +6,7 @@ import { rotation, type Rotation } from '../../core/rotation'
 import { allCanopies, type SeasonOutlook, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import { outlookOn, plantsOn, wetnessOf, type GardenState, solanaceaeYearsIn } from '../../data/garden-state'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { overlaps } from './faults'
@@ -202,7 +202,7 @@ function noteOf(
     place.length * place.width,
   )
   const turned = rotation(
-    { years: yearsOf(state, place.id), container: place.kind === 'container' },
+    { years: solanaceaeYearsIn(state, place.id), container: place.kind === 'container' },
     yearOf(seasonStart(state.record.ensemble.normals, outlook.today)),
   )
   const main = own[0]
@@ -212,7 +212,7 @@ function noteOf(
     rotation: { verdict: turned.answer.verdict, text: sayReason(turned.reasons[0]!, manner) },
     crowded: pressed.crowded,
     history:
-      yearsOf(state, place.id).length > 0 ||
+      solanaceaeYearsIn(state, place.id).length > 0 ||
       state.record.entries.some(({ subject }) => subject.id === place.id),
     leafArea:
       here.length === 0
@@ -228,12 +228,4 @@ function noteOf(
         }).count
       : 0,
   }
-}
-
-/** Years in which Solanaceae stood in a place: told, or planted here in an earlier season. */
-export function yearsOf(state: GardenState, placeId: string): number[] {
-  return [
-    ...(state.history.get(placeId) ?? []),
-    ...state.record.plantings.filter((planting) => planting.placeId === placeId).map(({ season }) => season),
-  ]
 }

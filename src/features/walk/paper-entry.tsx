@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
+import { actDrafts } from '../../components/act-drafts'
 import { TextField } from '../../components/forms/fields'
 import { PastQuestion } from '../../components/past-question'
 import { enter, undo } from '../../data/log-actions'
@@ -12,7 +13,6 @@ import { formatDate } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
 import { entriesOnPaper, NOTHING_WRITTEN, type PaperAnswer } from './paper-answers'
 import type { Round, Stop } from './types'
-import { draftsOf } from './use-entering'
 
 /** What was ticked on paper, entered in one act: all of it or nothing. */
 export function PaperEntry({ round }: { round: Round }) {
@@ -34,7 +34,7 @@ export function PaperEntry({ round }: { round: Round }) {
       const wrong = read.flatMap(({ stop, read }) => ('problem' in read ? [[stop.call, read.problem]] : []))
       setProblems(Object.fromEntries(wrong))
       if (wrong.length > 0) return
-      const drafts = draftsOf(
+      const drafts = actDrafts(
         read.flatMap(({ read }) => ('entries' in read ? read.entries : [])),
         on,
       )

@@ -4,10 +4,11 @@ import { useRouter } from 'next/navigation'
 import { useCallback, useState } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
+import { actDrafts } from '../../components/act-drafts'
 import { sendPhoto } from '../../components/photo/prepare-photo'
 import type { IsoDate } from '../../core/calendar'
 import type { EntryData, EntryKind, EntrySubject } from '../../core/facts'
-import { enter, undo, type EntryDraft } from '../../data/log-actions'
+import { enter, undo } from '../../data/log-actions'
 
 export interface NewEntry {
   /** The call that it answers: gone from the list at once; null: none, as with a note. */
@@ -23,17 +24,6 @@ export interface NewEntry {
   said: string
 }
 
-/** Entries of one act: they share their id up to a dot, and are taken back together. */
-export function draftsOf(
-  entries: readonly Pick<NewEntry, 'subject' | 'kind' | 'data' | 'note'>[],
-  on: IsoDate,
-): EntryDraft[] {
-  const act = v7()
-  return entries.map(
-    (one, index) => ({ note: '', ...one, id: index === 0 ? act : `${act}.${index + 1}`, on }) as EntryDraft,
-  )
-}
-
 /** Enters things with the screen's date: shown at once, said when it is durable, and taken back on asking. */
 export function useEntering(on: IsoDate) {
   const [answered, setAnswered] = useState<readonly string[]>([])
@@ -43,7 +33,7 @@ export function useEntering(on: IsoDate) {
     async ({ call, said, photo, note = '', more = [], ...entry }: NewEntry) => {
       const restore = () => setAnswered((before) => before.filter((other) => other !== call))
       if (call !== null) setAnswered((before) => [...before, call])
-      const drafts = draftsOf([{ ...entry, note }, ...more.map((one) => ({ ...one, note }))], on)
+      const drafts = actDrafts([{ ...entry, note }, ...more.map((one) => ({ ...one, note }))], on)
       const id = drafts[0]!.id
       const takeBack = () => undo({ id: v7(), entry: id })
       try {

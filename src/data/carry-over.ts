@@ -1,0 +1,83 @@
+import { v7 } from 'uuid'
+import type { Planting } from '../core/facts'
+import { bedOf, placeInBed, recommendSpacing, takenBy } from '../core/spacing'
+import { write } from './database'
+import { loadGarden, wetnessOf } from './garden-state'
+import { currentGarden } from './gardens'
+import { cultivarsOf, insertPlantings, insertPlants, placesOf, plantingsOf } from './plantings'
+
+/** A planting that is grown again: which one, how many plants, and where. */
+export interface CarriedLine {
+  from: string
+  count: number
+  placeId: string
+}
+
+export type CarryAnswer = { ok: true; plantings: number } | { ok: false; message: string }
+
+const MOST_PLANTS = 10_000
+
+/** Plans the next season's plantings after this one's, all or none; a season that is planned already is refused. */
+export async function carryOver(season: number, lines: readonly CarriedLine[]): Promise<CarryAnswer> {
+  const state = await loadGarden()
+  const wetness = state === null ? 'low' : wetnessOf(state)
+  const refused = (message: string): CarryAnswer => ({ ok: false, message })
+  return write(async (tx): Promise<CarryAnswer> => {
+    const garden = await currentGarden(tx)
+    if (!garden) return refused('There is no garden yet: make one first.')
+    const all = await plantingsOf(garden.id, undefined, tx)
+    if (all.some((planting) => planting.season === season + 1))
+      return refused(`${season + 1} has plantings already: nothing was planned. Change them one by one.`)
+    const [places, cultivars] = [await placesOf(garden.id, tx), await cultivarsOf(garden.id, tx)]
+    const plantings: Planting[] = []
+    for (const { from, count, placeId } of lines) {
+      const before = all.find(({ id, season: year }) => id === from && year === season)
+      const place = places.find(({ id }) => id === placeId)
+      const cultivar = cultivars.find(({ id }) => id === before?.cultivarId)
+      if (!before || !place || !cultivar)
+        return refused('A planting or place is no longer there: nothing was planned. Load the screen again.')
+      if (!Number.isInteger(count) || count < 1 || count > MOST_PLANTS)
+        return refused('Plants are whole numbers from 1 to 10,000: nothing was planned.')
+      plantings.push({
+        ...before,
+        id: v7(),
+        placeId,
+        season: season + 1,
+        count,
+        plannedSow: null,
+        plannedSetOut: null,
+      })
+    }
+    if (plantings.length === 0) return refused('Nothing is to be grown again: choose what to keep first.')
+    await insertPlantings(tx, garden.id, plantings)
+    for (const place of places) {
+      const standing: Parameters<typeof takenBy>[0][number][] = []
+      for (const planting of plantings.filter(({ placeId }) => placeId === place.id)) {
+        const cultivar = cultivars.find(({ id }) => id === planting.cultivarId)!
+        const { answer: spacing } = recommendSpacing({
+          plant: cultivar,
+          training: planting.training,
+          school: planting.spacingSchool,
+          wetness,
+        })
+        const { positions } = placeInBed(
+          { ...bedOf(place, spacing, planting.support, cultivar), taken: takenBy(standing, spacing) },
+          planting.count,
+        )
+        await insertPlants(
+          tx,
+          positions.map((position, index) => ({
+            id: v7(),
+            plantingId: planting.id,
+            label: String(standing.length + index + 1),
+            ...position,
+            from: null,
+            to: null,
+          })),
+        )
+        standing.push(...positions.map((position) => ({ ...position, ...spacing })))
+      }
+    }
+    return { ok: true, plantings: plantings.length }
+  })
+}

@@ -1,0 +1,112 @@
+import { isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
+import { sumOf } from '../../core/harvest'
+import { holdsOn, type Manner, type Verdict } from '../../core/facts'
+import { seedLinesOf } from '../../core/supplies'
+import { nextPlaces, rotation } from '../../core/rotation'
+import { mannerOf } from '../../data/gardens'
+import { outlookOn, solanaceaeYearsIn, type GardenState } from '../../data/garden-state'
+import { sayReason } from '../../wording/say-reason'
+import { sayCount, sayMass } from '../../wording/say'
+import { resultsOf } from './results'
+
+/** A planting of this season as it could be grown again. */
+export interface NextLine {
+  id: string
+  cultivarId: string
+  cultivar: string
+  place: string
+  count: number
+  verdict: Verdict | null
+  /** What it gave a plant, this season or the last one that bore. */
+  gave: string
+  placeId: string
+  germination: number
+  survival: number
+}
+
+export interface NextView {
+  manner: Manner
+  on: IsoDate
+  now: IsoDate
+  season: number
+  /** Plantings that the next season holds already. */
+  planned: number
+  /** Its Season screen; null: out of reach. */
+  seasonHref: string | null
+  lines: NextLine[]
+  places: { id: string; name: string; rest: string; isShort: boolean }[]
+  /** Seeds in the shed by cultivar. */
+  seeds: Record<string, number>
+}
+
+export function nextView(state: GardenState, on: IsoDate): NextView {
+  const manner = mannerOf(state.garden)
+  const { record } = state
+  const season = yearOf(outlookOn(state, on).start)
+  const results = resultsOf(state, on)
+  const own = record.plantings.filter((planting) => planting.season === season)
+  const places = record.places
+    .filter((place) => holdsOn(place, on))
+    .map((place) => ({
+      id: place.id,
+      name: place.name,
+      kind: place.kind,
+      area: place.length * place.width,
+      years: solanaceaeYearsIn(state, place.id),
+    }))
+  const proposed = nextPlaces(own, places, season + 1)
+  const opens = `${season + 1}-03-01`
+  return {
+    manner,
+    on,
+    now: state.now,
+    season,
+    planned: record.plantings.filter((planting) => planting.season === season + 1).length,
+    seasonHref: isWithinReach(opens, state.now) ? `/season?on=${opens}` : null,
+    lines: own.flatMap((planting): NextLine[] => {
+      const cultivar = record.cultivars.find(({ id }) => id === planting.cultivarId)
+      const place = record.places.find(({ id }) => id === planting.placeId)
+      if (!cultivar || !place) return []
+      const bore = results
+        .filter((one) => one.planting.cultivarId === cultivar.id && one.mass > 0)
+        .sort((a, b) => b.season - a.season)
+      const last = bore.filter((one) => one.season === bore[0]?.season)
+      return [
+        {
+          id: planting.id,
+          cultivarId: cultivar.id,
+          cultivar: cultivar.name,
+          place: place.name,
+          count: planting.count,
+          verdict: results.find((one) => one.planting.id === planting.id)?.verdict ?? null,
+          gave:
+            last.length === 0
+              ? 'not picked yet'
+              : `${sayMass(sumOf(last).aPlant, manner)} a plant in ${last[0]!.season}, ${sayCount(sumOf(last).plants, 'plant')}`,
+          placeId: proposed.get(planting.id)?.placeId ?? planting.placeId,
+          germination: planting.germination,
+          survival: planting.survival,
+        },
+      ]
+    }),
+    places: places.map(({ id, name, kind, years }) => {
+      const { answer, reasons } = rotation({ years, container: kind === 'container' }, season + 1)
+      return {
+        id,
+        name,
+        rest: sayReason(reasons[0]!, manner),
+        isShort: kind !== 'container' && (answer.verdict === 'short' || answer.verdict === 'again'),
+      }
+    }),
+    seeds: seedsOf(state),
+  }
+}
+
+/** Seeds in the shed, by cultivar. */
+const seedsOf = ({ supplies, record }: GardenState): Record<string, number> =>
+  Object.fromEntries(
+    record.cultivars.flatMap(({ id, name }) => {
+      const lines = seedLinesOf(supplies, name)
+      return lines.length > 0 ? [[id, lines.reduce((sum, { quantity }) => sum + quantity, 0)]] : []
+    }),
+  )

@@ -1,0 +1,98 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState, useTransition } from 'react'
+import { toast } from 'sonner'
+import { keepSeeds } from './actions'
+
+interface Seed {
+  id: string
+  name: string
+  needed: number
+  /** In the shed; null: not counted yet. */
+  left: number | null
+}
+
+/** Seed by cultivar: what the next season takes, what is left, and what to buy. */
+export function SeedTable({ seeds }: { seeds: readonly Seed[] }) {
+  const bought = seeds.filter(({ needed, left }) => needed > (left ?? 0))
+  if (seeds.length === 0) return <p>Nothing is grown again: no seed is wanted.</p>
+  return (
+    <>
+      <table className="w-full max-w-2xl">
+        <thead className="text-left text-sm text-quiet">
+          <tr>
+            {['cultivar', 'to sow', 'left', 'to buy'].map((heading) => (
+              <th key={heading} scope="col" className="py-1 pr-4 font-normal">
+                {heading}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {seeds.map((seed) => (
+            <SeedRow key={`${seed.id} ${seed.left}`} seed={seed} />
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-sm text-quiet">
+        {bought.length === 0
+          ? 'There is seed enough of all of them.'
+          : `To buy: ${bought.map(({ name, needed, left }) => `${name} ${needed - (left ?? 0)}`).join(', ')}.`}{' '}
+        Seed is kept in the{' '}
+        <Link className="link" href="/shed">
+          Shed
+        </Link>{' '}
+        under its cultivar’s name; what holds the plants is bought from there too.
+      </p>
+    </>
+  )
+}
+
+function SeedRow({ seed: { id, name, needed, left } }: { seed: Seed }) {
+  const router = useRouter()
+  const [typed, setTyped] = useState(left === null ? '' : String(left))
+  const [busy, start] = useTransition()
+  const isWrong = typed.trim() !== '' && !/^\d{1,6}$/.test(typed.trim())
+  const keep = () =>
+    start(async () => {
+      if (isWrong || typed.trim() === (left === null ? '' : String(left))) return
+      const problem = await keepSeeds(id, typed.trim() === '' ? 0 : Number(typed)).catch(
+        () => 'The server did not answer. Nothing was changed: try again.',
+      )
+      if (problem) return void toast.error(problem)
+      toast(`${name}: ${Number(typed) || 0} seeds are left.`)
+      router.refresh()
+    })
+  return (
+    <tr className="border-t border-base-300">
+      <th scope="row" className="py-1 pr-4 text-left">
+        {name}
+      </th>
+      <td className="pr-4 tabular-nums">{needed}</td>
+      <td className="pr-4">
+        <input
+          aria-label={`Seeds left of ${name}`}
+          aria-invalid={isWrong || undefined}
+          className={`input min-h-11 w-24 text-base ${isWrong ? 'input-error' : ''}`}
+          inputMode="numeric"
+          placeholder="count"
+          disabled={busy}
+          value={typed}
+          onChange={({ target }) => setTyped(target.value)}
+          onBlur={keep}
+          onKeyDown={({ key }) => {
+            if (key === 'Enter') keep()
+          }}
+        />
+        {isWrong && (
+          <span role="alert" className="block text-sm font-semibold text-cut">
+            A whole number, please.
+          </span>
+        )}
+      </td>
+      <td className="font-semibold tabular-nums">{Math.max(0, needed - (left ?? 0))}</td>
+    </tr>
+  )
+}

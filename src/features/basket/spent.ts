@@ -1,0 +1,65 @@
+import type { IsoDate } from '../../core/calendar'
+import { labourOf, paceOf } from '../../core/calls'
+import { entriesAbout, ofKind, type Cost } from '../../core/facts'
+import { feedCost } from '../../core/feeding'
+import { seasonCost, supportNeeds } from '../../core/supplies'
+import { outlookOn, type GardenState } from '../../data/garden-state'
+import { supportSiteOf } from '../../data/support-site'
+import { entriesOn, type PlantingResult } from './results'
+
+/** Working time and money that went into a planting. */
+export interface Spent {
+  minutes: number
+  cost: Cost
+}
+
+export const sumOfCosts = (costs: readonly Cost[]): Cost => ({
+  cost: costs.reduce((sum, { cost }) => sum + cost, 0),
+  open: costs.some(({ open }) => open),
+})
+
+/** What went into the plantings of one season: work by the log, supports by their life, feeds by the pack. */
+export function spentOn(state: GardenState, plantings: readonly PlantingResult[]): Map<string, Spent> {
+  const entries = entriesOn(state, state.now)
+  const pace = paceOf(entries)
+  const site = supportSiteOf(state)
+  const sharing = new Map<string, number>()
+  for (const { planting } of plantings)
+    sharing.set(planting.placeId, (sharing.get(planting.placeId) ?? 0) + planting.count)
+  return new Map(
+    plantings.map(({ planting }) => {
+      const own = entriesAbout(entries, { type: 'planting', id: planting.id })
+      const from = ofKind(own, 'set-out')[0]?.on
+      const until = ofKind(own, 'cleared').at(-1)?.on ?? state.now
+      const ofPlace = entriesAbout(entries, { type: 'place', id: planting.placeId }).filter(
+        ({ on }) => from !== undefined && on >= from && on <= until,
+      )
+      const share = planting.count / sharing.get(planting.placeId)!
+      const outlook = outlookOn(state, lastDayIn(state, own.at(-1)?.on))
+      const standing = outlook.plantings.find((one) => one.planting.id === planting.id)
+      const held = standing ? supportNeeds(standing, state.plants, site) : []
+      const fed = ofKind(ofPlace, 'fed').map(({ data }) => ({ name: data.name, grams: data.grams * share }))
+      return [
+        planting.id,
+        {
+          minutes: labourOf(own, ofPlace, planting.count, share, pace),
+          cost: sumOfCosts([seasonCost(held, state.supplies), feedCost(fed, state.products)]),
+        },
+      ]
+    }),
+  )
+}
+
+/** The season's supports are asked for on the last day that the planting was told of. */
+const lastDayIn = ({ now }: GardenState, on: IsoDate | undefined): IsoDate => on ?? now
+
+/** kg that each plant gave, where pickings name it, the most first. */
+export function byPlant(state: GardenState, { planting }: PlantingResult): { label: string; mass: number }[] {
+  const sums = new Map<string, number>()
+  const own = entriesAbout(entriesOn(state, state.now), { type: 'planting', id: planting.id })
+  for (const { data } of ofKind(own, 'picked'))
+    if (data.plant !== undefined) sums.set(data.plant, (sums.get(data.plant) ?? 0) + data.mass)
+  return [...sums]
+    .map(([id, mass]) => ({ label: state.plants.find((plant) => plant.id === id)?.label ?? '?', mass }))
+    .sort((a, b) => b.mass - a.mass)
+}
