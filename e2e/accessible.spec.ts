@@ -23,7 +23,6 @@ const SCREENS = [
   '/walk/sheet',
   '/walk/paper',
   '/garden/gardens',
-  '/gardens/new',
   '/season',
   '/garden',
   '/garden/weather',

@@ -17,6 +17,12 @@ test('a harvest is weighed with its faults, refused where it cannot be, and stan
   await scales.getByRole('button', { name: 'Keep it' }).click()
   await expect(scales.getByRole('alert')).toHaveCount(2)
   await expect(scales.getByText('More with a fault than were counted.')).toBeVisible()
+  // A weight in the wrong unit is refused with what would be right, and stays as typed.
+  await scales.getByLabel('Weight').fill('450')
+  await scales.getByLabel('cracked').fill('1')
+  await scales.getByRole('button', { name: 'Keep it' }).click()
+  await expect(scales.getByRole('alert')).toHaveText(/More than these plants can bear at once/)
+  await expect(scales.getByLabel('cracked')).toHaveValue('1')
   await scales.getByLabel('Weight').fill('450 g')
   await scales.getByLabel('cracked').fill('1')
   await scales.getByRole('button', { name: 'Keep it' }).click()
@@ -122,6 +128,20 @@ test('nothing is picked before it was planted', async ({ page }) => {
     'Nothing of that planting stood in the ground by that day',
   )
   await expect(page.getByText(/picked: 310.g, 3 fruit/)).toBeVisible()
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test('a harvest is weighed by touch and stands in the review', async ({ page }) => {
+    await open(page, '/basket')
+    const scales = page.getByRole('form', { name: 'On the scales' })
+    await scales.getByLabel('Weight').fill('600 g')
+    await scales.getByRole('button', { name: 'Keep it' }).tap()
+    await expect(page.getByText(/^Entered: 600.g from Pot 7, Ditch Wren\.$/)).toBeVisible()
+    await page.getByRole('link', { name: 'Seasons' }).tap()
+    await page.getByRole('link', { name: '2026' }).tap()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^2026: 910.g from 101 plants$/)
+  })
 })
 
 test.describe('with nothing planted', () => {

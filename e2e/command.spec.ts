@@ -74,7 +74,10 @@ test.describe('on a phone', () => {
     await page.getByRole('button', { name: 'Say it' }).last().tap()
     const box = page.getByRole('dialog', { name: 'Command box' })
     await box.getByRole('combobox').fill('row b hornworm 2')
-    await box.getByRole('option', { name: /Row B: note \(hornworm 2\)/ }).tap()
-    await expect(page.getByText('Entered: Row B, note.')).toBeVisible()
+    // A trouble that is named begins a case.
+    await box.getByRole('option', { name: /Row B, Long Ember: noticed: .*taken for hornworms.*2/ }).tap()
+    await expect(page.getByText(/^Entered: Row B, Long Ember, noticed/)).toBeVisible()
+    await open(page, '/clinic/cases')
+    await expect(page.getByRole('listitem', { name: 'Hornworms, Row B, Long Ember' })).toBeVisible()
   })
 })

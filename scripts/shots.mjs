@@ -21,11 +21,15 @@ const SHOTS = [
   { name: 'support', path: '/plantings/demo-2026-row-a-1/support' },
   { name: 'shed', path: '/shed' },
   { name: 'plant', path: '/plants/demo-2026-bed-1-1-1?on=2026-07-20' },
-  { name: 'plant-pepper', path: '/plants/demo-2026-bed-3-1-1?on=2026-08-05' },
   { name: 'practice', path: '/practice', judge: 'One stem' },
+  {
+    name: 'clinic',
+    path: '/clinic',
+    press: ['Brown spots with rings, like a target', 'Yellow around the spots'],
+  },
   { name: 'basket', path: '/basket' },
   { name: 'logbook', path: '/logbook' },
-  { name: 'almanac', path: '/almanac' },
+  { name: 'almanac', path: '/almanac/workings#water' },
   { name: 'garden', path: '/garden' },
 ]
 
@@ -42,6 +46,7 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
   await page.waitForLoadState('networkidle')
   for (const key of keys) await page.keyboard.press(key)
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
+  for (const name of acts.press ?? []) await page.getByRole('button', { name, exact: true }).click()
   if (acts.judge) {
     await page.getByRole('button', { name: acts.judge }).last().click()
     await page.getByRole('application').focus()

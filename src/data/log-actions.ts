@@ -6,11 +6,13 @@ import type { IsoDate } from '../core/calendar'
 import { effectiveEntries, type EntryKind, type LogEntry } from '../core/facts'
 import { write, type Reader } from './database'
 import { entrySchema } from './entry-schema'
+import { implausiblePicking, type Implausible } from '../core/harvest'
 import { currentGarden, todayIn } from './gardens'
 import { closedThrough } from './archive'
 import { entriesOfAct, entriesOfSubject, findEntry, insertEntries, isTaken, lastEntered } from './log'
 import { knownSubjects } from './log-subjects'
 import { movePhotos } from './photos'
+import { plantingsOf } from './plantings'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
 export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
@@ -41,6 +43,8 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
         return refused(
           'Nothing of that planting stood in the ground by that day: nothing was entered. Enter its setting out first, or choose a later day.',
         )
+      const wrong = await implausible(tx, garden.id, checked)
+      if (wrong) return refused(IMPLAUSIBLE[wrong])
       const at = new Date().toISOString()
       await insertEntries(
         tx,
@@ -66,6 +70,31 @@ async function isPickedTooSoon(
   }
   return false
 }
+/** What cannot be true of a weight among what is entered. */
+async function implausible(
+  tx: Reader,
+  gardenId: string,
+  drafts: readonly EntryDraft[],
+): Promise<Implausible | null> {
+  const picked = drafts.filter(
+    (draft): draft is Omit<LogEntry<'picked'>, 'at' | 'voids'> => draft.kind === 'picked',
+  )
+  if (picked.length === 0) return null
+  const counts = new Map((await plantingsOf(gardenId, undefined, tx)).map(({ id, count }) => [id, count]))
+  for (const { subject, data } of picked) {
+    const plants = data.plant === undefined ? (counts.get(subject.id) ?? 1) : 1
+    const wrong = implausiblePicking(data, plants)
+    if (wrong) return wrong
+  }
+  return null
+}
+const IMPLAUSIBLE: Record<Implausible, string> = {
+  'a-plant':
+    'That is more than these plants can bear at once: check the number and its unit, such as 450 g. Nothing was entered.',
+  'heavy-fruit': 'No fruit is that heavy: check the weight and the count. Nothing was entered.',
+  'light-fruit': 'No fruit is that light: check the weight and the count. Nothing was entered.',
+}
+
 const asEntries = (drafts: readonly EntryDraft[], subjectId: string) =>
   drafts
     .filter(({ subject }) => subject.id === subjectId)
@@ -160,6 +189,8 @@ export async function correct(entry: string, draft: EntryDraft, voidId: string):
         return refused('Nothing of that planting stood in the ground by that day: nothing was changed.')
       const closed = await closedThrough(garden.id, tx)
       if (isClosed(before.on, closed) || isClosed(checked!.on, closed)) return refused(sayClosed(closed!))
+      const wrong = await implausible(tx, garden.id, [{ ...checked!, subject: before.subject } as EntryDraft])
+      if (wrong) return refused(IMPLAUSIBLE[wrong])
       const at = new Date().toISOString()
       await insertEntries(tx, garden.id, [
         voidOf(before, voidId, at),

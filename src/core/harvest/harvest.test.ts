@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { firstYield, freshWanted, plantsFor, splitPicking } from '.'
+import { firstYield, freshWanted, implausiblePicking, plantsFor, splitPicking } from '.'
 
 describe('a plant’s first yield', () => {
   it('goes by type and training', () => {
@@ -73,5 +73,16 @@ describe('a weighing of several plantings', () => {
         },
       ),
     )
+  })
+})
+
+describe('a weight that cannot be', () => {
+  it('is more than the plants bear, or of fruit too heavy or too light', () => {
+    expect(implausiblePicking({ mass: 450, count: 3 }, 6)).toBe('a-plant')
+    expect(implausiblePicking({ mass: 12, count: 3 }, 6)).toBe('heavy-fruit')
+    expect(implausiblePicking({ mass: 0.01, count: 300 }, 6)).toBe('light-fruit')
+    expect(implausiblePicking({ mass: 12, count: 40 }, 6)).toBeNull()
+    expect(implausiblePicking({ mass: 2, count: null }, 1)).toBeNull()
+    expect(implausiblePicking({ mass: 0, count: 4 }, 1)).toBeNull()
   })
 })

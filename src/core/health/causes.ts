@@ -29,6 +29,12 @@ export const textbookSigns = (cause: CauseId): SignId[] =>
     .sort(([, a], [, b]) => b - a)
     .map(([sign]) => sign)
 
+/** The sign that a cause is known by at once: seen with it often, and seldom without. */
+export const hallmarkOf = (cause: CauseId): SignId =>
+  textbookSigns(cause).reduce((best, sign) =>
+    chanceOf(cause, sign) / SIGNS[sign].chance > chanceOf(cause, best) / SIGNS[best].chance ? sign : best,
+  )
+
 /** The sign that speaks most plainly for one cause and against another. */
 export const tellingSign = (cause: CauseId, other: CauseId): SignId =>
   textbookSigns(cause).reduce((best, sign) =>

@@ -1,7 +1,16 @@
 export { casesOf, COURSES, LOOK_AGAIN_EVERY, OUTCOMES } from './case'
 export type { CaseCourse, CaseOutcome, HealthCase } from './case'
 export type { Cause, CauseKind } from './cause'
-export { CAUSE_IDS, CAUSES, causesOf, lookAlikesOf, signsOf, tellingSign, textbookSigns } from './causes'
+export {
+  CAUSE_IDS,
+  CAUSES,
+  causesOf,
+  hallmarkOf,
+  lookAlikesOf,
+  signsOf,
+  tellingSign,
+  textbookSigns,
+} from './causes'
 export type { CauseId } from './causes'
 export { unknownPlant } from './conditions'
 export type { ConditionId, HealthContext, PastWeather, PlantAge } from './conditions'

@@ -11,6 +11,11 @@ const names: QuickNames = {
     { id: 'plum', placeId: 'Bed 1', cultivar: 'Dusk Plum', crop: 'tomato' },
   ],
   products: COMMON_PRODUCTS,
+  causes: [
+    { id: 'hornworm', name: 'Hornworms' },
+    { id: 'blossom-end-rot', name: 'Blossom-end rot' },
+    { id: 'early-blight', name: 'Early blight' },
+  ],
   units: 'metric',
 }
 const read = (line: string, units: QuickNames['units'] = 'metric') => readQuickLine(line, { ...names, units })
@@ -47,6 +52,23 @@ describe('a quick line', () => {
     })
     expect(read('row b picked 2 kg')).toEqual({ problem: { why: 'nothing-stands', place: 'Row B' } })
   })
+  it('begins a case where a trouble is named', () => {
+    expect(read('row B hornworm 2')).toEqual({
+      kind: 'noticed',
+      subject: { type: 'place', id: 'Row B' },
+      about: 'Row B',
+      data: { signs: ['big-caterpillar'], cause: 'hornworm' },
+      note: '2',
+    })
+    expect(read('bed 1 copperlace early blight on the lowest leaves')).toMatchObject({
+      subject: { type: 'planting', id: 'red' },
+      data: { cause: 'early-blight' },
+      note: 'on the lowest leaves',
+    })
+    // Two stand there and none is named: it is the place's.
+    expect(read('bed 1 hornworms')).toMatchObject({ subject: { type: 'place', id: 'Bed 1' } })
+    expect(read('bed 1 horns')).toMatchObject({ kind: 'note' })
+  })
   it('waters in any unit, and keeps the rest as a note', () => {
     expect(read('watered bed 2 12 l by hand')).toMatchObject({
       kind: 'watered',
@@ -60,12 +82,12 @@ describe('a quick line', () => {
     expect(read('pot 3 picked lots')).toMatchObject({ problem: { of: 'mass' } })
   })
   it('notes what it does not know, where it knows the place', () => {
-    expect(read('row B hornworm 2')).toEqual({
+    expect(read('row B gate left open')).toEqual({
       kind: 'note',
       subject: { type: 'place', id: 'Row B' },
       about: 'Row B',
       data: {},
-      note: 'hornworm 2',
+      note: 'gate left open',
     })
     expect(read('hornworm 2')).toEqual({ problem: { why: 'no-place' } })
     expect(read('bed 3 watered 2 l')).toEqual({ problem: { why: 'no-place' } })

@@ -2,6 +2,7 @@ import type { Crop } from '../crop'
 import type { EntryData, EntryKind, EntrySubject } from '../facts'
 import type { Product } from '../feeding'
 import { FRUIT_FAULTS, type FruitFault } from '../harvest'
+import { hallmarkOf, type CauseId } from '../health'
 import { parseQuantity, type QuantityKind, type UnitSystem } from '../quantity'
 
 /** What a quick line can be about. */
@@ -10,6 +11,8 @@ export interface QuickNames {
   /** Plantings that stand, with their place. */
   plantings: readonly { id: string; placeId: string; cultivar: string; crop: Crop }[]
   products: readonly Product[]
+  /** Causes of what looks wrong, by what they are called. */
+  causes: readonly { id: CauseId; name: string }[]
   units: UnitSystem
 }
 
@@ -75,7 +78,7 @@ export function readQuickLine(text: string, names: QuickNames): QuickEntry | Qui
   const ofPlace = { subject: { type: 'place' as const, id: place.id }, about: place.name, note: '' }
   switch (verb) {
     case null:
-      return { kind: 'note', data: {}, ...ofPlace, note: rest }
+      return noticed(place, rest, names) ?? { kind: 'note', data: {}, ...ofPlace, note: rest }
     case 'scouted':
       return { kind: 'tended', data: { works: ['scout'] }, ...ofPlace, note: noteOf(others) }
     case 'watered': {
@@ -157,6 +160,33 @@ function fed(
   return volume.value === null
     ? { problem: { why: 'amount', of: liquid ? 'litres' : 'mass', told: rest.join(' ') } }
     : made(volume.value * 1000 * bulkDensity, volume.left)
+}
+
+/** A trouble that is named: the start of a case, with the sign that it is known by; null: none is named. */
+function noticed(place: { id: string; name: string }, text: string, names: QuickNames): QuickEntry | null {
+  const cause = longest(
+    names.causes.flatMap(({ id, name }) => [
+      { id, name },
+      { id, name: name.replace(/s$/, '') },
+    ]),
+    text,
+  )
+  if (!cause) return null
+  const words = without(text, cause.name).split(' ').filter(Boolean)
+  const planting = plantingIn(place, words, names)
+  const about: About =
+    'problem' in planting
+      ? { subject: { type: 'place', id: place.id }, about: place.name }
+      : {
+          subject: { type: 'planting', id: planting.id },
+          about: `${place.name}, ${planting.cultivar}`,
+        }
+  return {
+    kind: 'noticed',
+    data: { signs: [hallmarkOf(cause.id)], cause: cause.id },
+    ...about,
+    note: noteOf('problem' in planting ? words : planting.left),
+  }
 }
 
 function picked(words: readonly string[], units: UnitSystem, about: About): QuickEntry | QuickProblem {

@@ -29,7 +29,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
   const { plantings, manner, on, now, before, weeks, thisWeek, ahead, lately } = view
   const [id, setId] = useState<string | null>(null)
   const [shown, setShown] = useState('')
-  const [asks, setAsks] = useState<Weighed | null>(null)
+  const [asks, setAsks] = useState<{ data: Weighed; kept: () => void } | null>(null)
   const { busy, keepAll } = useLog(on, { enter, undo })
   const choices = weighables(plantings)
   const weighing = choices.find((one) => one.id === id) ?? choices[0]
@@ -43,8 +43,12 @@ export function BasketScreen({ view }: { view: BasketView }) {
     )
   const ripe = plantings.filter((one) => one.ripe >= WORTH)
   const all = ripe.reduce((sum, one) => sum + one.ripe, 0)
-  const weighed = (data: Weighed) =>
-    keepAll(weighingEntries(weighing, data), `Entered: ${sayMass(data.mass, manner)} from ${weighing.title}.`)
+  const weighed = (data: Weighed, kept: () => void) =>
+    keepAll(
+      weighingEntries(weighing, data),
+      `Entered: ${sayMass(data.mass, manner)} from ${weighing.title}.`,
+      kept,
+    )
   const scale = manner.units === 'us' ? 2.20462 : 1
   const points = (weeks[shown] ?? weeks['']!).map((week) => ({
     ...week,
@@ -58,7 +62,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
           date={formatDate(on, manner, 'full')}
           onAnswer={(yes) => {
             setAsks(null)
-            if (yes) weighed(asks)
+            if (yes) weighed(asks.data, asks.kept)
           }}
         />
       )}
@@ -96,7 +100,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
           onChoose={setId}
           manner={manner}
           busy={busy}
-          onKeep={(data) => (on < now ? setAsks(data) : weighed(data))}
+          onKeep={(data, kept) => (on < now ? setAsks({ data, kept }) : weighed(data, kept))}
         />
       )}
       <div className="grid gap-6 lg:grid-cols-[3fr_2fr]">

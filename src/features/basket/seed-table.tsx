@@ -57,7 +57,7 @@ function SeedRow({ seed: { id, name, needed, left } }: { seed: Seed }) {
   const isWrong = typed.trim() !== '' && !/^\d{1,6}$/.test(typed.trim())
   const keep = () =>
     start(async () => {
-      if (isWrong || typed.trim() === (left === null ? '' : String(left))) return
+      if (busy || isWrong || typed.trim() === (left === null ? '' : String(left))) return
       const problem = await keepSeeds(id, typed.trim() === '' ? 0 : Number(typed)).catch(
         () => 'The server did not answer. Nothing was changed: try again.',
       )
@@ -82,8 +82,8 @@ function SeedRow({ seed: { id, name, needed, left } }: { seed: Seed }) {
           value={typed}
           onChange={({ target }) => setTyped(target.value)}
           onBlur={keep}
-          onKeyDown={({ key }) => {
-            if (key === 'Enter') keep()
+          onKeyDown={({ key, currentTarget }) => {
+            if (key === 'Enter') currentTarget.blur()
           }}
         />
         {isWrong && (

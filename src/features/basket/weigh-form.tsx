@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { ChoiceField, TextField } from '../../components/forms/fields'
-import { FRUIT_FAULTS, type FruitFault } from '../../core/harvest'
+import { FRUIT_FAULTS, implausiblePicking, type FruitFault, type Implausible } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
 import { FAULT_NAMES } from '../../wording/harvest'
@@ -33,7 +33,8 @@ export function WeighForm({
   onChoose: (id: string) => void
   manner: Manner
   busy: boolean
-  onKeep: (weighed: Weighed) => void
+  /** `kept` once it is durable: what was typed stays until then. */
+  onKeep: (weighed: Weighed, kept: () => void) => void
 }) {
   const [mass, setMass] = useState('')
   const [count, setCount] = useState('')
@@ -50,7 +51,7 @@ export function WeighForm({
           ? read.error
           : read.value <= 0 || read.value > MOST_KG
             ? 'More than nothing, up to 1000 kg.'
-            : undefined,
+            : sayImplausible({ mass: read.value, count: fruit ?? null }, chosen, plant),
       count: fruit === undefined ? 'A whole number, or leave it empty.' : undefined,
       faults: counts.some(([, value]) => value === undefined)
         ? 'Whole numbers, please.'
@@ -61,15 +62,19 @@ export function WeighForm({
     setErrors(found)
     if (found.mass || found.count || found.faults || 'error' in read) return
     const bad = counts.filter(([, value]) => (value ?? 0) > 0)
-    onKeep({
-      mass: read.value,
-      count: fruit ?? null,
-      ...(chosen.stems.some(({ id }) => id === plant) ? { plant } : {}),
-      ...(bad.length > 0 ? { faults: Object.fromEntries(bad) } : {}),
-    })
-    setMass('')
-    setCount('')
-    setFaults({})
+    onKeep(
+      {
+        mass: read.value,
+        count: fruit ?? null,
+        ...(chosen.stems.some(({ id }) => id === plant) ? { plant } : {}),
+        ...(bad.length > 0 ? { faults: Object.fromEntries(bad) } : {}),
+      },
+      () => {
+        setMass('')
+        setCount('')
+        setFaults({})
+      },
+    )
   }
   return (
     <form
@@ -146,4 +151,21 @@ function wholeOf(text: string): number | null | undefined {
   const trimmed = text.trim()
   if (trimmed === '') return null
   return /^\d{1,6}$/.test(trimmed) && Number(trimmed) <= MOST_FRUIT ? Number(trimmed) : undefined
+}
+
+const IMPLAUSIBLE: Record<Implausible, string> = {
+  'a-plant': 'More than these plants can bear at once: check the unit, as in 450 g.',
+  'heavy-fruit': 'No fruit is that heavy: check weight and count.',
+  'light-fruit': 'No fruit is that light: check weight and count.',
+}
+
+/** What cannot be true of a weight; undefined: it can. */
+function sayImplausible(
+  picking: Pick<Weighed, 'mass' | 'count'>,
+  { parts, stems }: Weighable,
+  plant: string,
+): string | undefined {
+  const plants = stems.some(({ id }) => id === plant) ? 1 : parts.reduce((sum, part) => sum + part.plants, 0)
+  const wrong = implausiblePicking(picking, plants)
+  return wrong ? IMPLAUSIBLE[wrong] : undefined
 }

@@ -2,9 +2,11 @@
 
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
+import { CAUSE_IDS } from '../../core/health'
 import { knownFeeds } from '../../core/feeding'
 import type { QuickNames } from '../../core/quick-line'
 import { loadGarden, outlookOn, plantsOn } from '../../data/garden-state'
+import { CAUSE_WORDS } from '../../wording/health'
 import { mannerOf } from '../../data/gardens'
 import { askedDate } from '../../data/request'
 
@@ -39,6 +41,7 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
         crop: cultivar.crop,
       })),
       products: knownFeeds(state.products),
+      causes: CAUSE_IDS.map((id) => ({ id, name: CAUSE_WORDS[id].name })),
       units: state.garden.units,
     },
     targets: [

@@ -4,6 +4,8 @@ import { ENTRY_KINDS, type EntryKind } from '../../core/facts'
 /** What of the log is asked for; null: everything. */
 export interface LogFilter {
   place: string | null
+  /** One plant: what was entered of it, or of its planting without naming it as left out. */
+  plant: string | null
   kind: EntryKind | null
   from: IsoDate | null
   to: IsoDate | null
@@ -23,6 +25,7 @@ export function filterOf(asked: Asked): LogFilter {
   }
   return {
     place: one('place') || null,
+    plant: one('plant') || null,
     kind: ENTRY_KINDS.find((kind) => kind === one('kind')) ?? null,
     from: date('from'),
     to: date('to'),
@@ -32,8 +35,8 @@ export function filterOf(asked: Asked): LogFilter {
 }
 
 /** The same filter as an address asks for it, without a leading `?`. */
-export function queryOf({ place, kind, from, to, words, taken }: LogFilter): string {
-  const asked = { place, kind, from, to, words, taken: taken ? '1' : null }
+export function queryOf({ place, plant, kind, from, to, words, taken }: LogFilter): string {
+  const asked = { place, plant, kind, from, to, words, taken: taken ? '1' : null }
   return new URLSearchParams(
     Object.entries(asked).flatMap(([key, value]) => (value ? [[key, value]] : [])),
   ).toString()

@@ -37,6 +37,18 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
             ))}
           </select>
         </Field>
+        {view.plants.length > 0 && (
+          <Field label="Plant">
+            <select name="plant" className="select min-h-11 w-48 text-base" defaultValue={filter.plant ?? ''}>
+              <option value="">any</option>
+              {view.plants.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </Field>
+        )}
         <Field label="What">
           <select name="kind" className="select min-h-11 w-40 text-base" defaultValue={filter.kind ?? ''}>
             <option value="">anything</option>

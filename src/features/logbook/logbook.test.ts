@@ -25,6 +25,7 @@ describe('a filter', () => {
   it('goes through an address and back; what is unsound in it is not asked', () => {
     const filter = filterOf({
       place: 'p',
+      plant: 'p1',
       kind: 'picked',
       from: '2026-05-01',
       to: '2026-06-01',
@@ -34,6 +35,34 @@ describe('a filter', () => {
     expect(filterOf(Object.fromEntries(new URLSearchParams(queryOf(filter))))).toEqual(filter)
     expect(filterOf({ kind: 'eaten', from: '2026-02-31', to: ['x', 'y'], words: ' ' })).toEqual(all)
     expect(queryOf(all)).toBe('')
+  })
+})
+
+describe('one plant’s entries', () => {
+  const plant = 'demo-2026-bed-2-1-7'
+  const found = (entries: LogEntry[]) =>
+    foundEntries(demoState({ entries }), filterOf({ plant, from: '2026-06-18' })).map(({ entry }) => entry.id)
+  const of = (id: string, kind: LogEntry['kind'], data: object) =>
+    potEntry(id, kind, today, {
+      subject: { type: 'planting', id: 'demo-2026-bed-2-1' },
+      data,
+    } as Partial<LogEntry>)
+  it('are its own and its planting’s, less those that leave it out or name another', () => {
+    expect(
+      found([
+        of('tied', 'tended', { works: ['tie'] }),
+        of('passed', 'tended', { works: ['tie'], except: [plant] }),
+        of('mine', 'picked', { mass: 1, count: null, plant }),
+        of('other', 'picked', { mass: 1, count: null, plant: 'demo-2026-bed-2-1-1' }),
+        potEntry('own', 'note', today, { subject: { type: 'plant', id: plant } }),
+        potEntry('pot', 'note', today),
+      ]).sort(),
+    ).toEqual(['mine', 'own', 'tied'])
+  })
+  it('are offered for the place that is asked for', () => {
+    const { plants } = logbookView(state, filterOf({ place: 'demo-bed-2' }), 1)
+    expect(plants.slice(0, 2).map(({ name }) => name)).toEqual(['Old Harrow 1, 2026', 'Old Harrow 2, 2026'])
+    expect(logbookView(state, all, 1).plants).toEqual([])
   })
 })
 

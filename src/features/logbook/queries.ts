@@ -37,6 +37,8 @@ export interface LogbookView {
   pages: number
   places: { id: string; name: string }[]
   kinds: { id: EntryKind; name: string }[]
+  /** The plants of the place that is asked for. */
+  plants: { id: string; name: string }[]
 }
 
 const PAGE = 60
@@ -86,10 +88,12 @@ export function foundEntries(state: GardenState, filter: LogFilter): { entry: Lo
   const subjects = subjectsOf(state)
   const voided = new Set(entries.flatMap(({ voids }) => (voids === null ? [] : [voids])))
   const words = filter.words.toLocaleLowerCase()
+  const plantingId = state.plants.find(({ id }) => id === filter.plant)?.plantingId
   return entries
     .filter((entry) => {
       if (entry.kind === 'void' || (voided.has(entry.id) && !filter.taken)) return false
       if (filter.kind !== null && entry.kind !== filter.kind) return false
+      if (filter.plant !== null && !isOfPlant(entry, filter.plant, plantingId)) return false
       if ((filter.from !== null && entry.on < filter.from) || (filter.to !== null && entry.on > filter.to))
         return false
       if (filter.place === null && words === '') return true
@@ -107,6 +111,30 @@ export function foundEntries(state: GardenState, filter: LogFilter): { entry: Lo
     .map((entry) => ({ entry, taken: voided.has(entry.id) }))
 }
 
+const labelOf = ({ plants }: GardenState, id: string | undefined): string | null =>
+  (id !== undefined && plants.find((plant) => plant.id === id)?.label) || null
+
+/** Of the plant itself, or of its planting without leaving it out. */
+function isOfPlant(entry: LogEntry, plant: string, plantingId: string | undefined): boolean {
+  if (entry.subject.id === plant) return true
+  if (entry.subject.id !== plantingId) return false
+  if (entry.kind === 'picked') return entry.data.plant === undefined || entry.data.plant === plant
+  return !(entry.kind === 'pruned' || entry.kind === 'tended') || !entry.data.except?.includes(plant)
+}
+
+/** The plants that stand or stood in a place, those of the last season first. */
+function plantsIn({ record, plants }: GardenState, placeId: string | null): LogbookView['plants'] {
+  const plantings = record.plantings
+    .filter((planting) => planting.placeId === placeId)
+    .sort((a, b) => b.season - a.season)
+  return plantings.flatMap(({ id, season, cultivarId }) => {
+    const cultivar = record.cultivars.find((one) => one.id === cultivarId)?.name ?? ''
+    return plants
+      .filter(({ plantingId }) => plantingId === id)
+      .map((plant) => ({ id: plant.id, name: `${cultivar} ${plant.label}, ${season}` }))
+  })
+}
+
 export function logbookView(state: GardenState, filter: LogFilter, page: number): LogbookView {
   const manner = mannerOf(state.garden)
   const subjects = subjectsOf(state)
@@ -118,7 +146,9 @@ export function logbookView(state: GardenState, filter: LogFilter, page: number)
     now: state.now,
     filter,
     lines: found.slice((shown - 1) * PAGE, shown * PAGE).map(({ entry, taken }) => {
-      const { about, crop } = subjects.say(entry)
+      const { about: of, crop } = subjects.say(entry)
+      const one = entry.kind === 'picked' ? labelOf(state, entry.data.plant) : null
+      const about = one === null ? of : `${of} ${one}`
       return {
         id: entry.id,
         on: entry.on,
@@ -134,6 +164,7 @@ export function logbookView(state: GardenState, filter: LogFilter, page: number)
     found: found.length,
     page: shown,
     pages,
+    plants: plantsIn(state, filter.place),
     places: state.record.places.map(({ id, name }) => ({ id, name })),
     kinds: ENTRY_KINDS.filter((kind) => kind !== 'void').map((id) => ({
       id,

@@ -7,7 +7,10 @@ export function useListScroll(isLarge: boolean): void {
   const at = useRef(0)
   useEffect(() => {
     if (!window.matchMedia(PHONE).matches) return
-    if (isLarge) return window.scrollTo({ top: 0, behavior: 'instant' })
+    if (isLarge) {
+      window.scrollTo({ top: 0, behavior: 'instant' })
+      return
+    }
     if (at.current > 0) window.scrollTo({ top: at.current, behavior: 'instant' })
     const keep = () => {
       at.current = window.scrollY

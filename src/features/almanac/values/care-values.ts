@@ -1,0 +1,98 @@
+import { dayOfYear } from '../../../core/calendar'
+import { aridMonths, leafWetness, referenceEvapotranspiration } from '../../../core/climate'
+import { BLIGHT_ACT } from '../../../core/garden-health'
+import { paceOf } from '../../../core/calls'
+import { nutrientLedger, placeLedger, glutIn, gapAhead, saltThreshold } from '../../../core/feeding'
+import { CAUSES, causesOf } from '../../../core/health'
+import { evenness, fruitDays, nextWatering } from '../../../core/watering'
+import { houseOf } from '../../../data/house-schools'
+import { CALL_NAMES } from '../../../wording/calls'
+import { sayCount, sayMass, sayTemperature, sayVolume } from '../../../wording/say'
+import { ofGarden, ofPlanting, today, say, type Values } from './asked'
+
+/** The workings of water, feed, health and work. */
+export const CARE_VALUES = {
+  evapotranspiration: (asked) => {
+    const { tmin, tmax, dewPoint, wind, solar, date } = today(asked)
+    const { latitude, longitude: _, elevation } = asked.state.garden
+    const et0 = referenceEvapotranspiration({
+      latitude,
+      elevation,
+      dayOfYear: dayOfYear(date),
+      tmin,
+      tmax: Math.max(tmin, tmax),
+      dewPoint,
+      windSpeed: wind,
+      solarRadiation: solar,
+    })
+    const { manner } = asked
+    return ofGarden(
+      `Today ${sayTemperature(tmin, manner)} to ${sayTemperature(tmax, manner)}, dew point ${sayTemperature(dewPoint, manner)}, wind ${say('speed', wind, manner)}, ${solar.toFixed(1)} MJ/m² of sun: ET0 ${say('water-depth', et0, manner)}.`,
+    )
+  },
+  water: ({ watered, state, manner }) => {
+    const last = watered?.water.states.at(-1)
+    if (!watered || !last) return null
+    const { depletion, ahead, course } = watered.water
+    const next = nextWatering(depletion, ahead, { school: houseOf(state.garden).watering })
+    return {
+      of: watered.place.name,
+      lines: [
+        `TAW ${say('water-depth', last.taw, manner)}, RAW ${say('water-depth', last.raw, manner)}; missing now ${say('water-depth', depletion, manner)}.`,
+        next.inDays === null
+          ? 'Nothing is due within the forecast.'
+          : `Due ${next.inDays === 0 ? 'today' : `in ${sayCount(next.inDays, 'day')}`}: ${sayVolume((depletion > last.raw ? depletion : next.depth) * course.area, manner)} over ${say('area', course.area, manner)}.`,
+      ],
+    }
+  },
+  evenness: ({ watered, manner }) => {
+    if (!watered) return null
+    const { states, course } = watered.water
+    const { dryDays, swing } = evenness(states, fruitDays(watered.plantings, course.from, states.length))
+    return {
+      of: watered.place.name,
+      lines: [
+        `Of the last fortnight ${sayCount(dryDays, 'day')} too dry; the water swung by ${say('share', swing, manner)} of RAW.`,
+      ],
+    }
+  },
+  ledger: ({ watered, on, manner }) => {
+    const kept =
+      watered && placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, on)
+    if (!watered || !kept) return null
+    const weeks = nutrientLedger(kept, 'n')
+    const gap = gapAhead(weeks, kept.today)
+    return {
+      of: watered.place.name,
+      lines: [
+        `Nitrogen in the next four weeks: ${gap > 0 ? `${sayMass(gap / 1000, manner)} missing` : 'enough'}${glutIn(weeks, kept.today) === null ? '' : ', and a glut ahead'}.`,
+      ],
+    }
+  },
+  blend: () => null,
+  'soil-test': ({ own }) =>
+    own
+      ? ofPlanting(own, `Salt slows a ${own.cultivar.crop} from ${saltThreshold(own.cultivar.crop)} dS/m.`)
+      : null,
+  blight: (asked) => {
+    const day = today(asked)
+    const arid = aridMonths(asked.outlook.ensemble.normals, asked.state.garden.latitude)
+    const { hours, humidHours } = leafWetness(day, arid[Number(asked.on.slice(5, 7)) - 1])
+    return ofGarden(
+      `Today leaves are wet for about ${hours} h, ${humidHours} h of it by damp air; time to act from ${BLIGHT_ACT.from} points.`,
+    )
+  },
+  diagnosis: () =>
+    ofGarden(
+      `${Object.keys(CAUSES).length} causes are known: ${causesOf('tomato').length} of tomatoes, ${causesOf('pepper').length} of peppers.`,
+    ),
+  times: ({ outlook }) => {
+    const pace = paceOf(outlook.counted)
+    const own = (Object.keys(CALL_NAMES) as (keyof typeof CALL_NAMES)[]).filter((kind) => pace(kind) !== 1)
+    return ofGarden(
+      own.length === 0
+        ? 'No times are entered yet: the working values hold.'
+        : `${own.map((kind) => `${CALL_NAMES[kind]} × ${pace(kind).toFixed(2)}`).join(', ')}.`,
+    )
+  },
+} satisfies Values

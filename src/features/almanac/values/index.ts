@@ -1,0 +1,41 @@
+import type { IsoDate } from '../../../core/calendar'
+import { outlookOn, type GardenState } from '../../../data/garden-state'
+import { waterOn } from '../../../data/garden-water'
+import { mannerOf } from '../../../data/gardens'
+import type { WorkingId } from '../../../wording/workings/names'
+import type { Asked, Worked } from './asked'
+import { CARE_VALUES } from './care-values'
+import { PLANT_VALUES } from './plant-values'
+import { SEASON_VALUES } from './season-values'
+
+export type { Worked } from './asked'
+
+const VALUES: Record<WorkingId, (asked: Asked) => Worked | null> = {
+  ...SEASON_VALUES,
+  ...PLANT_VALUES,
+  ...CARE_VALUES,
+}
+
+/** Every working with the garden's own numbers on a day; what nothing can be said of is left out. */
+export function workedValues(state: GardenState, on: IsoDate): Partial<Record<WorkingId, Worked>> {
+  const outlook = outlookOn(state, on)
+  const standing = outlook.plantings.filter(({ grownFor }) => grownFor !== null)
+  const own =
+    standing.find(({ cultivar, place }) => cultivar.crop === 'tomato' && place.pot === null) ??
+    standing[0] ??
+    outlook.plantings[0]
+  const asked: Asked = {
+    state,
+    on,
+    manner: mannerOf(state.garden),
+    outlook,
+    own,
+    watered: waterOn(state, on).find(({ place }) => place.id === own?.place.id),
+  }
+  return Object.fromEntries(
+    Object.entries(VALUES).flatMap(([id, of]) => {
+      const worked = of(asked)
+      return worked ? [[id, worked]] : []
+    }),
+  )
+}
