@@ -46,12 +46,17 @@ test('signs are told apart, kept as a case, looked at again and closed', async (
 
 test('what a cause is taken for stands beside it, for either crop', async ({ page }) => {
   await open(page, '/clinic/causes')
-  await expect(page.getByRole('heading', { name: 'Late blight' })).toBeVisible()
+  await page.getByRole('button', { name: /^Late blight/ }).click()
+  await expect(page.getByRole('region', { name: 'Looks like it' })).toContainText('Early blight')
   await expect(page.getByText('have it confirmed; ask whether it must be reported').first()).toBeVisible()
   await page.getByRole('link', { name: 'Peppers' }).click()
   await expect(page.getByRole('heading', { name: 'What peppers can have' })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Late blight' })).toHaveCount(0)
+  await expect(page.getByRole('heading', { name: /^Late blight/ })).toHaveCount(0)
   await expect(page.getByRole('heading', { name: /weevil/i })).toBeVisible()
+  // What is to be looked for leads here, opened.
+  await open(page, '/clinic/watch')
+  await page.getByRole('link', { name: 'Thirst' }).click()
+  await expect(page.getByRole('button', { name: /^Thirst/ })).toHaveAttribute('aria-expanded', 'true')
 })
 
 test('looking over follows the weather, and a clean-up begins the blight score anew', async ({ page }) => {

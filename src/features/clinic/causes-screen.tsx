@@ -1,14 +1,27 @@
+'use client'
+
 import Link from 'next/link'
+import { useState } from 'react'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import type { Crop } from '../../core/crop'
-import { CAUSES, causesOf, textbookSigns, type CauseId, type CauseKind } from '../../core/health'
+import { CAUSES, causesOf, hallmarkOf, textbookSigns, type CauseId, type CauseKind } from '../../core/health'
 import { CAUSE_WORDS, KIND_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { CauseAdvice, CauseMarks } from './cause-advice'
 import { LookAlikes } from './diagnosis'
 
 /** All that a crop can have, by kind, each with its signs, what to do and what it is taken for. */
-export function CausesScreen({ crop, query }: { crop: Crop; query: string }) {
+export function CausesScreen({
+  crop,
+  query,
+  first,
+}: {
+  crop: Crop
+  query: string
+  /** The one that is open from the start; null: none. */
+  first: CauseId | null
+}) {
+  const [open, setOpen] = useState<CauseId | null>(first)
   const kinds = Object.keys(KIND_NAMES) as CauseKind[]
   return (
     <div className="px-6 py-4 max-sm:px-4">
@@ -32,7 +45,13 @@ export function CausesScreen({ crop, query }: { crop: Crop; query: string }) {
             <section key={kind} aria-label={KIND_NAMES[kind]} className="mt-5">
               <h2 className="text-xl font-semibold">{KIND_NAMES[kind]}</h2>
               {causes.map((cause) => (
-                <CauseEntry key={cause} cause={cause} crop={crop} />
+                <CauseEntry
+                  key={cause}
+                  cause={cause}
+                  crop={crop}
+                  open={cause === open}
+                  onToggle={() => setOpen(cause === open ? null : cause)}
+                />
               ))}
             </section>
           )
@@ -42,28 +61,55 @@ export function CausesScreen({ crop, query }: { crop: Crop; query: string }) {
   )
 }
 
-function CauseEntry({ cause, crop }: { cause: CauseId; crop: Crop }) {
-  const signs = textbookSigns(cause)
+/** One cause by its drawing and name; its signs, what to do and its look-alikes are drawn when it is opened. */
+function CauseEntry({
+  cause,
+  crop,
+  open,
+  onToggle,
+}: {
+  cause: CauseId
+  crop: Crop
+  open: boolean
+  onToggle: () => void
+}) {
   return (
-    <article id={cause} className="scroll-mt-28 border-t border-base-300 py-4 target:bg-base-200">
-      <h3 className="text-lg font-semibold">{CAUSE_WORDS[cause].name}</h3>
-      <div className="mt-2 grid gap-4 lg:grid-cols-[1fr_1fr]">
-        <div className="space-y-3">
-          <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Signs">
-            {signs.slice(0, 4).map((sign) => (
-              <li key={sign} className="text-sm leading-tight">
-                <SignDrawing sign={sign} crop={crop} className="w-full border border-base-300" />
-                {SIGN_NAMES[sign]}
-              </li>
-            ))}
-          </ul>
-          <LookAlikes cause={cause} crop={crop} />
+    <article id={cause} className="scroll-mt-28 border-t border-base-300">
+      <h3>
+        <button
+          type="button"
+          aria-expanded={open}
+          className="flex w-full cursor-pointer items-center gap-4 py-1.5 text-left hover:bg-base-200"
+          onClick={onToggle}
+        >
+          <SignDrawing sign={hallmarkOf(cause)} crop={crop} className="w-20 shrink-0" />
+          <span>
+            <span className="text-lg font-semibold">{CAUSE_WORDS[cause].name}</span>
+            <span className="block font-sans text-base text-quiet">{SIGN_NAMES[hallmarkOf(cause)]}</span>
+          </span>
+        </button>
+      </h3>
+      {open && (
+        <div className="my-2 grid gap-4 lg:grid-cols-[1fr_1fr]">
+          <div className="space-y-3">
+            <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Signs">
+              {textbookSigns(cause)
+                .slice(0, 4)
+                .map((sign) => (
+                  <li key={sign} className="text-sm leading-tight">
+                    <SignDrawing sign={sign} crop={crop} className="w-full border border-base-300" />
+                    {SIGN_NAMES[sign]}
+                  </li>
+                ))}
+            </ul>
+            <LookAlikes cause={cause} crop={crop} />
+          </div>
+          <div className="space-y-2">
+            <CauseMarks cause={cause} />
+            <CauseAdvice cause={cause} />
+          </div>
         </div>
-        <div className="space-y-2">
-          <CauseMarks cause={cause} />
-          <CauseAdvice cause={cause} />
-        </div>
-      </div>
+      )}
     </article>
   )
 }

@@ -131,7 +131,7 @@ const Watch = ({ watch: { cause, sign, crop, where, why } }: { watch: WatchView 
     <SignDrawing sign={sign} crop={crop} className="w-full" />
     <div className="min-w-0">
       <p className="font-semibold">
-        <Link className="link" href={`/clinic/causes?crop=${crop}#${cause}`}>
+        <Link className="link" href={`/clinic/causes?crop=${crop}&cause=${cause}#${cause}`}>
           {CAUSE_WORDS[cause].name}
         </Link>
       </p>

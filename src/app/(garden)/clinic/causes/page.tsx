@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { CAUSE_IDS } from '../../../../core/health'
 import { askedDate, currentState } from '../../../../data/request'
 import { CausesScreen } from '../../../../features/clinic/causes-screen'
 import { ClinicTabs } from '../../../../features/clinic/clinic-tabs'
@@ -8,7 +9,7 @@ export const metadata: Metadata = { title: 'All causes' }
 export default async function CausesPage({
   searchParams,
 }: {
-  searchParams: Promise<{ on?: string; crop?: string }>
+  searchParams: Promise<{ on?: string; crop?: string; cause?: string }>
 }) {
   const state = await currentState()
   if (!state) return null
@@ -18,7 +19,12 @@ export default async function CausesPage({
   return (
     <>
       <ClinicTabs at="/clinic/causes" query={query} />
-      <CausesScreen crop={asked.crop === 'pepper' ? 'pepper' : 'tomato'} query={query} />
+      <CausesScreen
+        key={`${asked.crop} ${asked.cause}`}
+        crop={asked.crop === 'pepper' ? 'pepper' : 'tomato'}
+        query={query}
+        first={CAUSE_IDS.find((cause) => cause === asked.cause) ?? null}
+      />
     </>
   )
 }
