@@ -239,7 +239,7 @@ describe('what one act entered', () => {
 })
 
 describe('a logbook that comes in', () => {
-  it('holds nothing picked before it was planted', async () => {
+  it('holds nothing picked before it was planted, and no weight that cannot be', async () => {
     await layDemo()
     const picked = (on: string, id: string) =>
       ({
@@ -251,10 +251,14 @@ describe('a logbook that comes in', () => {
     const lines = [
       { line: 2, entry: picked('2026-02-01', 'early') },
       { line: 3, entry: picked('2026-06-16', 'fine') },
+      { line: 4, entry: { ...picked('2026-06-16', 'grams'), data: { mass: 310, count: 3 } } as LogEntry },
     ]
     expect(await importEntries({ entries: lines, faults: [] }, false)).toEqual({
       ok: false,
-      faults: [{ line: 2, why: 'Nothing of that planting stood in the ground by that day.' }],
+      faults: [
+        { line: 2, why: 'Nothing of that planting stood in the ground by that day.' },
+        { line: 4, why: 'The weight cannot be: check it and its unit.' },
+      ],
       good: 1,
     })
   })

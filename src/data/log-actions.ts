@@ -3,16 +3,15 @@
 import { revalidatePath } from 'next/cache'
 import { array, ValidationError } from 'yup'
 import type { IsoDate } from '../core/calendar'
-import { effectiveEntries, type EntryKind, type LogEntry } from '../core/facts'
+import type { EntryKind, LogEntry } from '../core/facts'
+import { closedThrough } from './archive'
 import { write, type Reader } from './database'
 import { entrySchema } from './entry-schema'
-import { implausiblePicking, type Implausible } from '../core/harvest'
 import { currentGarden, todayIn } from './gardens'
-import { closedThrough } from './archive'
-import { entriesOfAct, entriesOfSubject, findEntry, insertEntries, isTaken, lastEntered } from './log'
+import { entriesOfAct, findEntry, insertEntries, isTaken, lastEntered } from './log'
 import { knownSubjects } from './log-subjects'
 import { movePhotos } from './photos'
-import { plantingsOf } from './plantings'
+import { pickingProblem } from './picking-problem'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
 export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
@@ -39,12 +38,8 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
       if (checked.some(({ on }) => isClosed(on, closed))) return refused(sayClosed(closed!))
       if (!(await subjectsExist(tx, garden.id, checked)))
         return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
-      if (await isPickedTooSoon(tx, garden.id, checked))
-        return refused(
-          'Nothing of that planting stood in the ground by that day: nothing was entered. Enter its setting out first, or choose a later day.',
-        )
-      const wrong = await implausible(tx, garden.id, checked)
-      if (wrong) return refused(IMPLAUSIBLE[wrong])
+      const wrong = await pickingProblem(tx, garden.id, checked)
+      if (wrong !== null) return refused(wrong)
       const at = new Date().toISOString()
       await insertEntries(
         tx,
@@ -55,50 +50,6 @@ export async function enter(drafts: EntryDraft[]): Promise<Entered> {
     })
   })
 }
-
-/** Whether something is said to be picked of a planting before any of it was set out or came up. */
-async function isPickedTooSoon(
-  tx: Reader,
-  gardenId: string,
-  drafts: readonly EntryDraft[],
-): Promise<boolean> {
-  for (const { kind, subject, on } of drafts) {
-    if (kind !== 'picked' || subject.type !== 'planting') continue
-    const told = [...(await entriesOfSubject(gardenId, subject, tx)), ...asEntries(drafts, subject.id)]
-    const stood = effectiveEntries(told, on).some((one) => one.kind === 'set-out' || one.kind === 'emerged')
-    if (!stood) return true
-  }
-  return false
-}
-/** What cannot be true of a weight among what is entered. */
-async function implausible(
-  tx: Reader,
-  gardenId: string,
-  drafts: readonly EntryDraft[],
-): Promise<Implausible | null> {
-  const picked = drafts.filter(
-    (draft): draft is Omit<LogEntry<'picked'>, 'at' | 'voids'> => draft.kind === 'picked',
-  )
-  if (picked.length === 0) return null
-  const counts = new Map((await plantingsOf(gardenId, undefined, tx)).map(({ id, count }) => [id, count]))
-  for (const { subject, data } of picked) {
-    const plants = data.plant === undefined ? (counts.get(subject.id) ?? 1) : 1
-    const wrong = implausiblePicking(data, plants)
-    if (wrong) return wrong
-  }
-  return null
-}
-const IMPLAUSIBLE: Record<Implausible, string> = {
-  'a-plant':
-    'That is more than these plants can bear at once: check the number and its unit, such as 450 g. Nothing was entered.',
-  'heavy-fruit': 'No fruit is that heavy: check the weight and the count. Nothing was entered.',
-  'light-fruit': 'No fruit is that light: check the weight and the count. Nothing was entered.',
-}
-
-const asEntries = (drafts: readonly EntryDraft[], subjectId: string) =>
-  drafts
-    .filter(({ subject }) => subject.id === subjectId)
-    .map((draft) => ({ ...draft, at: '', voids: null }) as LogEntry)
 
 /**
  * Takes back what one act entered: that of the entry named, or of the one entered last. With `alone`, only the entry
@@ -185,12 +136,10 @@ export async function correct(entry: string, draft: EntryDraft, voidId: string):
       if (await isTaken(garden.id, before.id, tx))
         return refused('That entry was taken back meanwhile: nothing was changed.')
       if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
-      if (await isPickedTooSoon(tx, garden.id, [{ ...checked!, subject: before.subject } as EntryDraft]))
-        return refused('Nothing of that planting stood in the ground by that day: nothing was changed.')
-      const closed = await closedThrough(garden.id, tx)
-      if (isClosed(before.on, closed) || isClosed(checked!.on, closed)) return refused(sayClosed(closed!))
-      const wrong = await implausible(tx, garden.id, [{ ...checked!, subject: before.subject } as EntryDraft])
-      if (wrong) return refused(IMPLAUSIBLE[wrong])
+      const wrong = await pickingProblem(tx, garden.id, [
+        { ...checked!, subject: before.subject } as EntryDraft,
+      ])
+      if (wrong !== null) return refused(wrong)
       const at = new Date().toISOString()
       await insertEntries(tx, garden.id, [
         voidOf(before, voidId, at),

@@ -6,6 +6,7 @@ import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { insertEntries, logOf } from './log'
 import { knownSubjects } from './log-subjects'
+import { implausibleIn, plantCounts } from './picking-problem'
 
 /** What bringing a file of entries in came to: how many were new; or the lines that cannot be taken. */
 export type Imported =
@@ -32,6 +33,7 @@ export async function importEntries(
       read.entries.map(({ entry }) => entry.subject),
     )
     const closed = await closedThrough(garden.id, tx)
+    const counts = await plantCounts(tx, garden.id)
     const stood = firstStood([...there.values(), ...read.entries.map(({ entry }) => entry)])
     const faults = [...read.faults]
     const fresh: LogEntry[] = []
@@ -42,17 +44,7 @@ export async function importEntries(
         ? isDeepStrictEqual(before, entry)
           ? null
           : 'Another entry has this id and says something else.'
-        : entry.on > now
-          ? 'Its day has not come yet.'
-          : !subjects[entry.subject.type].has(entry.subject.id)
-            ? 'What it is about is not in this garden.'
-            : closed !== null && entry.on <= closed
-              ? `The log is closed through ${closed}: that season was put away.`
-              : isPickedTooSoon(entry, stood)
-                ? 'Nothing of that planting stood in the ground by that day.'
-                : entry.voids !== null && !there.has(entry.voids)
-                  ? 'It takes back an entry that is not there.'
-                  : null
+        : faultOf(entry, { now, closed, subjects, stood, counts, there })
       if (why !== null) faults.push({ line, why })
       else if (before) known++
       else {
@@ -65,6 +57,29 @@ export async function importEntries(
     await insertEntries(tx, garden.id, fresh)
     return { ok: true, taken: fresh.length, known }
   })
+}
+
+/** Why a new entry cannot be taken; null: it can. */
+function faultOf(
+  entry: LogEntry,
+  known: {
+    now: IsoDate
+    closed: IsoDate | null
+    subjects: Awaited<ReturnType<typeof knownSubjects>>
+    stood: ReadonlyMap<string, IsoDate>
+    counts: ReadonlyMap<string, number>
+    there: ReadonlyMap<string, LogEntry>
+  },
+): string | null {
+  const { now, closed, subjects, stood, counts, there } = known
+  if (entry.on > now) return 'Its day has not come yet.'
+  if (!subjects[entry.subject.type].has(entry.subject.id)) return 'What it is about is not in this garden.'
+  if (closed !== null && entry.on <= closed)
+    return `The log is closed through ${closed}: that season was put away.`
+  if (isPickedTooSoon(entry, stood)) return 'Nothing of that planting stood in the ground by that day.'
+  if (implausibleIn(entry, counts) !== null) return 'The weight cannot be: check it and its unit.'
+  if (entry.voids !== null && !there.has(entry.voids)) return 'It takes back an entry that is not there.'
+  return null
 }
 
 /** The first day on which each planting was set out or came up. */

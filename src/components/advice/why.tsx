@@ -1,7 +1,7 @@
 import Link from 'next/link'
 import type { ReactNode } from 'react'
 import type { SaidReason } from '../../wording/say-reason'
-import { WORKING_NAMES } from '../../wording/workings/names'
+import { WORKING_NAMES, type WorkingId } from '../../wording/workings/names'
 
 /** A heading of a part of an answer. */
 export function PartHeading({ children }: { children: ReactNode }) {
@@ -25,20 +25,26 @@ export function Why({ reasons, heading = 'Why' }: { reasons: readonly SaidReason
           </li>
         ))}
       </ul>
-      {workings.length > 0 && (
-        <p className="mt-1.5 text-sm text-quiet">
-          How it is worked out:{' '}
-          {workings.map((working, index) => (
-            <span key={working}>
-              {index > 0 && ', '}
-              <Link className="link" href={`/almanac/workings#${working}`} prefetch={false}>
-                {WORKING_NAMES[working].toLowerCase()}
-              </Link>
-            </span>
-          ))}
-        </p>
-      )}
+      <WorkedOut workings={workings} />
     </section>
+  )
+}
+
+/** Where the Almanac says how numbers are worked out. */
+export function WorkedOut({ workings }: { workings: readonly WorkingId[] }) {
+  if (workings.length === 0) return null
+  return (
+    <p className="mt-1.5 text-sm text-quiet">
+      How it is worked out:{' '}
+      {workings.map((working, index) => (
+        <span key={working}>
+          {index > 0 && ', '}
+          <Link className="link" href={`/almanac/workings#${working}`} prefetch={false}>
+            {WORKING_NAMES[working].toLowerCase()}
+          </Link>
+        </span>
+      ))}
+    </p>
   )
 }
 

@@ -116,7 +116,7 @@ export const DISORDERS = {
     signs: { 'yellow-between-veins-old': 0.95, 'green-edge': 0.6, 'from-below': 0.8 },
     favoured: { bearing: 1.7, 'in-pot': 1.3, 'sandy-ground': 1.5 },
     lookAlikes: ['nitrogen-shortage', 'potassium-shortage', 'mosaic-virus'],
-    cautions: ['label-is-limit'],
+    cautions: ['label-is-limit', 'lime-by-test'],
   },
   'potassium-shortage': {
     ...SHORTAGE,
@@ -124,7 +124,7 @@ export const DISORDERS = {
     signs: { 'scorched-edges-old': 0.95, 'from-below': 0.7, 'hard-shoulders': 0.5 },
     favoured: { 'little-potassium': 3, bearing: 1.5, 'sandy-ground': 1.3 },
     lookAlikes: ['magnesium-shortage', 'yellow-shoulder', 'early-blight'],
-    cautions: ['label-is-limit'],
+    cautions: ['label-is-limit', 'lime-by-test'],
   },
   'calcium-shortage': {
     ...SHORTAGE,
@@ -140,7 +140,7 @@ export const DISORDERS = {
     signs: { 'yellow-between-veins-new': 0.95, 'new-first': 0.9, 'almost-white-new': 0.5 },
     favoured: { 'high-ph': 3 },
     lookAlikes: ['magnesium-shortage', 'curl-virus'],
-    cautions: ['lime-by-test'],
+    cautions: ['label-is-limit', 'lime-by-test'],
   },
   'leaf-roll': {
     ...HARMLESS,

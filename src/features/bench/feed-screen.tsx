@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
-import { Cautions, PartHeading, Why } from '../../components/advice/why'
+import { Cautions, PartHeading, Why, WorkedOut } from '../../components/advice/why'
 import { nutrientLedger, type FedProduct, type LedgerNutrient, type LedgerWeek } from '../../core/feeding'
 import { formatMeasure } from '../../core/quantity'
 import type { Manner } from '../../core/facts'
@@ -124,6 +124,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
           are wanted, {plain(missing)} g stay missing
           {leached > 0.5 ? `, ${plain(leached)} g are washed out` : ''}.
         </p>
+        <WorkedOut workings={['ledger', 'soil-test']} />
       </section>
       <FeedForm detail={detail} view={view} onTry={setTried} tried={tried} />
       <PlantDose

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
-import { Cautions, PartHeading } from '../../components/advice/why'
+import { Cautions, PartHeading, WorkedOut } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
 import { MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/watering'
@@ -118,6 +118,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
             {sayDepth(place.raw, manner)} on growth slows; bars: rain (light) and watering (dark). Shaded: the
             days ahead if nobody waters.
           </figcaption>
+          <WorkedOut workings={['evapotranspiration', 'water', 'evenness']} />
         </figure>
         {on <= now && (
           <section aria-label="How it was found">

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
-import { PartHeading } from '../../components/advice/why'
+import { PartHeading, WorkedOut } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import { useLog } from '../../components/use-log'
@@ -120,6 +120,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
               forecast.
             </li>
           </ul>
+          <WorkedOut workings={['blight']} />
         </section>
       )}
     </div>

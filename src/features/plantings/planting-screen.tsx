@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { PartHeading, Why } from '../../components/advice/why'
+import { PartHeading, Why, WorkedOut } from '../../components/advice/why'
 import { PlacePlan } from '../../components/drawing/place-plan'
 import type { PlantingView } from './queries'
 import { Cover, Hardening, Needs, Ways } from './season-sections'
@@ -61,6 +61,7 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
                 ))}
               </tbody>
             </table>
+            <WorkedOut workings={['sowing', 'window', 'growth', 'ripe', 'topping', 'frost']} />
           </section>
           {view.season.cover && <Cover cover={view.season.cover} />}
           <Hardening hardening={view.season.hardening} />

@@ -36,7 +36,7 @@ export function entriesOnPaper(
     const entries = tendingEntries(stop.subject, act, out)
     return entries.length === 0
       ? { problem: 'On none of them: leave it unticked.' }
-      : { entries: entries.map((entry) => ({ ...entry, note })) }
+      : { entries: entries.map((entry, index) => (index === 0 ? { ...entry, note } : entry)) }
   }
   const data: Record<string, unknown> = { ...act.data }
   for (const field of act.fields) {

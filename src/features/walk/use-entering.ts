@@ -33,7 +33,7 @@ export function useEntering(on: IsoDate) {
     async ({ call, said, photo, note = '', more = [], ...entry }: NewEntry) => {
       const restore = () => setAnswered((before) => before.filter((other) => other !== call))
       if (call !== null) setAnswered((before) => [...before, call])
-      const drafts = actDrafts([{ ...entry, note }, ...more.map((one) => ({ ...one, note }))], on)
+      const drafts = actDrafts([{ ...entry, note }, ...more], on)
       const id = drafts[0]!.id
       const takeBack = () => undo({ id: v7(), entry: id })
       try {

@@ -1,0 +1,67 @@
+import { effectiveEntries, type LogEntry } from '../core/facts'
+import { implausiblePicking, type Implausible } from '../core/harvest'
+import type { Reader } from './database'
+import { entriesOfSubject } from './log'
+import { plantingsOf } from './plantings'
+
+type Draft = Omit<LogEntry, 'at' | 'voids'>
+
+/** What cannot be true of the pickings among what is entered; null: nothing. */
+export async function pickingProblem(
+  tx: Reader,
+  gardenId: string,
+  drafts: readonly Draft[],
+): Promise<string | null> {
+  if (!drafts.some(({ kind }) => kind === 'picked')) return null
+  if (await isPickedTooSoon(tx, gardenId, drafts))
+    return 'Nothing of that planting stood in the ground by that day: nothing was entered. Enter its setting out first, or choose a later day.'
+  const wrong = await implausible(tx, gardenId, drafts)
+  return wrong && IMPLAUSIBLE[wrong]
+}
+
+/** Whether something is said to be picked of a planting before any of it was set out or came up. */
+async function isPickedTooSoon(tx: Reader, gardenId: string, drafts: readonly Draft[]): Promise<boolean> {
+  for (const { kind, subject, on } of drafts) {
+    if (kind !== 'picked' || subject.type !== 'planting') continue
+    const told = [...(await entriesOfSubject(gardenId, subject, tx)), ...asEntries(drafts, subject.id)]
+    const stood = effectiveEntries(told, on).some((one) => one.kind === 'set-out' || one.kind === 'emerged')
+    if (!stood) return true
+  }
+  return false
+}
+
+const asEntries = (drafts: readonly Draft[], subjectId: string) =>
+  drafts
+    .filter(({ subject }) => subject.id === subjectId)
+    .map((draft) => ({ ...draft, at: '', voids: null }) as LogEntry)
+
+/** What cannot be true of a weight among what is entered. */
+async function implausible(
+  tx: Reader,
+  gardenId: string,
+  drafts: readonly Draft[],
+): Promise<Implausible | null> {
+  const counts = await plantCounts(tx, gardenId)
+  return drafts.map((draft) => implausibleIn(draft, counts)).find((wrong) => wrong !== null) ?? null
+}
+
+/** Plants of each planting. */
+export const plantCounts = async (tx: Reader, gardenId: string): Promise<ReadonlyMap<string, number>> =>
+  new Map((await plantingsOf(gardenId, undefined, tx)).map(({ id, count }) => [id, count]))
+
+/** What cannot be true of a picking; null: it can, or it is none. */
+export function implausibleIn(
+  { kind, subject, data }: Pick<LogEntry, 'kind' | 'subject' | 'data'>,
+  counts: ReadonlyMap<string, number>,
+): Implausible | null {
+  if (kind !== 'picked') return null
+  const picked = data as LogEntry<'picked'>['data']
+  return implausiblePicking(picked, picked.plant === undefined ? (counts.get(subject.id) ?? 1) : 1)
+}
+
+const IMPLAUSIBLE: Record<Implausible, string> = {
+  'a-plant':
+    'That is more than these plants can bear at once: check the number and its unit, such as 450 g. Nothing was entered.',
+  'heavy-fruit': 'No fruit is that heavy: check the weight and the count. Nothing was entered.',
+  'light-fruit': 'No fruit is that light: check the weight and the count. Nothing was entered.',
+}
