@@ -2,6 +2,7 @@ import type { Reason } from '../core/advice'
 import type { Manner } from '../core/facts'
 import { formatMeasure, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
+import { inUnits } from './in-units'
 import { nameOf } from './names'
 
 /** kg in the gardener's units. */
@@ -26,7 +27,7 @@ export function sayMeasure(measure: Measure, manner: Manner): string {
 
 /** A sentence with a reason's values in its braces. @throws RangeError when it wants a value that the reason does not hold */
 export function fillIn(sentence: string, reason: Reason, manner: Manner): string {
-  return sentence.replace(/\{(\w+)\}/g, (_, key: string) => {
+  return inUnits(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
     return sayMeasure(value, manner)

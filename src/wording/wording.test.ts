@@ -1,3 +1,5 @@
+import { inUnits } from './in-units'
+import { CAUSE_WORDS } from './health'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
 import { callsOf } from '../core/calls'
@@ -159,5 +161,20 @@ describe('fields', () => {
     expect(await read(day, '5 May')).toBe('2026-05-05')
     expect(await read(day, '')).toBe('')
     expect(await read(day, 'soon')).toMatch(/^! A date such as 5 May/)
+  })
+})
+
+describe('a sentence with measures of its own', () => {
+  const say = (text: string) => inUnits(text, us).replaceAll(/[\u00a0\u202f]/g, ' ')
+  it('is said in the gardener’s units, a range too', () => {
+    expect(say('Clear the stem to 30 cm and mulch.')).toMatch(/^Clear the stem to (1 ft|12 in) and mulch\.$/)
+    expect(say('Shade cloth from 35 °C.')).toBe('Shade cloth from 95 °F.')
+    expect(say('Green ones ripen at 13–21 °C.')).toBe('Green ones ripen at 55 °F–70 °F.')
+    expect(say('Nothing to say of 3 cm³ or 12 days.')).not.toMatch(/in³/)
+    expect(inUnits('Clear to 30 cm.', metric)).toBe('Clear to 30 cm.')
+  })
+  it('leaves no metric measure in what is told of causes', () => {
+    const texts = Object.values(CAUSE_WORDS).flatMap(({ is, first, then, not }) => [is, first, ...then, not])
+    for (const text of texts) expect(say(text)).not.toMatch(/\d ?(°C|cm|kg)\b/)
   })
 })

@@ -1,4 +1,5 @@
 import { askedDate, currentState } from '../../data/request'
+import { mannerOf } from '../../data/gardens'
 import { houseOf } from '../../data/house-schools'
 import { AlmanacScreen, type AlmanacTab } from './almanac-screen'
 import { effectsOf } from './effects'
@@ -15,6 +16,7 @@ export async function AlmanacPage({ tab, asked }: { tab: AlmanacTab; asked: stri
       chosen={houseOf(state.garden).chosen}
       effects={effectsOf(state, on)}
       worked={workedValues(state, on)}
+      manner={mannerOf(state.garden)}
       query={on === state.now ? '' : `?on=${on}`}
     />
   )

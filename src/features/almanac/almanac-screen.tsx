@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import type { Manner } from '../../core/facts'
 import { Tabs } from '../../components/tabs'
 import { OTHER_SCHOOLS } from '../../wording/schools'
 import { CAUTIONS } from '../../wording/cautions'
@@ -47,12 +48,14 @@ export function AlmanacScreen({
   chosen,
   effects,
   worked,
+  manner,
   query,
 }: {
   tab: AlmanacTab
   chosen: Record<string, string>
   effects: Partial<Record<string, Effect>>
   worked: Partial<Record<string, Worked>>
+  manner: Manner
   query: string
 }) {
   const [words, setWords] = useState('')
@@ -109,9 +112,9 @@ export function AlmanacScreen({
       {found === 0 && <p role="status">Nothing of that stands in the almanac: try a shorter word.</p>}
       <div className="space-y-6">
         <WaysPart decisions={decisions} chosen={chosen} effects={effects} />
-        <SchoolsPart schools={schools} />
+        <SchoolsPart schools={schools} manner={manner} />
         <WorkingsPart workings={workings} worked={worked} />
-        <WordsPart terms={terms} cautions={cautions} />
+        <WordsPart terms={terms} cautions={cautions} manner={manner} />
       </div>
     </div>
   )

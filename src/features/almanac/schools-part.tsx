@@ -1,8 +1,10 @@
 import { PartHeading } from '../../components/advice/why'
+import type { Manner } from '../../core/facts'
+import { inUnits } from '../../wording/in-units'
 import type { OTHER_SCHOOLS } from '../../wording/schools'
 
 /** Matters that are chosen planting by planting, or only told, with the case and cost of each school. */
-export function SchoolsPart({ schools }: { schools: typeof OTHER_SCHOOLS }) {
+export function SchoolsPart({ schools, manner }: { schools: typeof OTHER_SCHOOLS; manner: Manner }) {
   return schools.map(({ matter, house, schools: all }) => (
     <section key={matter} aria-label={matter}>
       <PartHeading>{matter}</PartHeading>
@@ -10,7 +12,8 @@ export function SchoolsPart({ schools }: { schools: typeof OTHER_SCHOOLS }) {
       <ul>
         {all.map(({ name, gains, costs }) => (
           <li key={name} className="border-t border-base-300 py-1.5">
-            <strong>{name}</strong>. {gains} <span className="text-quiet">Its cost: {costs}</span>
+            <strong>{name}</strong>. {inUnits(gains, manner)}{' '}
+            <span className="text-quiet">Its cost: {inUnits(costs, manner)}</span>
           </li>
         ))}
       </ul>

@@ -1,8 +1,18 @@
 import { PartHeading } from '../../components/advice/why'
+import type { Manner } from '../../core/facts'
+import { inUnits } from '../../wording/in-units'
 import type { GLOSSARY } from '../../wording/glossary'
 
 /** The field's words, and the cautions. */
-export function WordsPart({ terms, cautions }: { terms: typeof GLOSSARY; cautions: readonly string[] }) {
+export function WordsPart({
+  terms,
+  cautions,
+  manner,
+}: {
+  terms: typeof GLOSSARY
+  cautions: readonly string[]
+  manner: Manner
+}) {
   return (
     <>
       {terms.length > 0 && (
@@ -12,7 +22,7 @@ export function WordsPart({ terms, cautions }: { terms: typeof GLOSSARY; caution
             {terms.map(({ word, means }) => (
               <div key={word} className="border-t border-base-300 py-1.5">
                 <dt className="font-semibold">{word}</dt>
-                <dd>{means}</dd>
+                <dd>{inUnits(means, manner)}</dd>
               </div>
             ))}
           </dl>

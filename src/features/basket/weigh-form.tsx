@@ -5,6 +5,7 @@ import { ChoiceField, TextField } from '../../components/forms/fields'
 import { FRUIT_FAULTS, implausiblePicking, type FruitFault, type Implausible } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
+import { inUnits } from '../../wording/in-units'
 import { FAULT_NAMES } from '../../wording/harvest'
 import type { Weighable } from './weighable'
 
@@ -50,7 +51,7 @@ export function WeighForm({
         'error' in read
           ? read.error
           : read.value <= 0 || read.value > MOST_KG
-            ? 'More than nothing, up to 1000 kg.'
+            ? inUnits(`More than nothing, up to ${MOST_KG} kg.`, manner)
             : sayImplausible({ mass: read.value, count: fruit ?? null }, chosen, plant),
       count: fruit === undefined ? 'A whole number, or leave it empty.' : undefined,
       faults: counts.some(([, value]) => value === undefined)

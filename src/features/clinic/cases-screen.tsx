@@ -125,7 +125,7 @@ function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: Cas
         {own.cause && (
           <div className="space-y-2">
             <CauseMarks cause={own.cause} />
-            <CauseAdvice cause={own.cause} />
+            <CauseAdvice cause={own.cause} manner={manner} />
           </div>
         )}
       </div>

@@ -1,5 +1,7 @@
 import { Cautions } from '../../components/advice/why'
+import type { Manner } from '../../core/facts'
 import { CAUSES, type CauseId } from '../../core/health'
+import { inUnits } from '../../wording/in-units'
 import { CAUTIONS } from '../../wording/cautions'
 import { CAUSE_WORDS } from '../../wording/health'
 
@@ -35,21 +37,22 @@ export function CauseMarks({ cause }: { cause: CauseId }) {
 }
 
 /** What to do about a cause, in order, what not to, and the cautions. */
-export function CauseAdvice({ cause }: { cause: CauseId }) {
+export function CauseAdvice({ cause, manner }: { cause: CauseId; manner: Manner }) {
   const words = CAUSE_WORDS[cause]
+  const say = (text: string) => inUnits(text, manner)
   return (
     <div className="space-y-2 leading-snug">
-      <p>{words.is}</p>
+      <p>{say(words.is)}</p>
       <p className="border-l-4 border-leaf bg-base-200 px-3 py-2 text-lg">
         <span className="text-sm text-quiet">First </span>
-        <strong>{words.first}</strong>
+        <strong>{say(words.first)}</strong>
       </p>
       <ul className="list-disc space-y-1 pl-5">
         {words.then.map((text) => (
-          <li key={text}>{text}</li>
+          <li key={text}>{say(text)}</li>
         ))}
       </ul>
-      <p className="border-l-4 border-cut px-3 py-1">{words.not}</p>
+      <p className="border-l-4 border-cut px-3 py-1">{say(words.not)}</p>
       <Cautions texts={CAUSES[cause].cautions.map((caution) => CAUTIONS[caution])} />
     </div>
   )

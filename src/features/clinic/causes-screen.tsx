@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import type { Crop } from '../../core/crop'
+import type { Manner } from '../../core/facts'
 import { CAUSES, causesOf, hallmarkOf, textbookSigns, type CauseId, type CauseKind } from '../../core/health'
 import { CAUSE_WORDS, KIND_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
@@ -14,10 +15,12 @@ import { LookAlikes } from './diagnosis'
 export function CausesScreen({
   crop,
   query,
+  manner,
   first,
 }: {
   crop: Crop
   query: string
+  manner: Manner
   /** The one that is open from the start; null: none. */
   first: CauseId | null
 }) {
@@ -49,6 +52,7 @@ export function CausesScreen({
                   key={cause}
                   cause={cause}
                   crop={crop}
+                  manner={manner}
                   open={cause === open}
                   onToggle={() => setOpen(cause === open ? null : cause)}
                 />
@@ -65,11 +69,13 @@ export function CausesScreen({
 function CauseEntry({
   cause,
   crop,
+  manner,
   open,
   onToggle,
 }: {
   cause: CauseId
   crop: Crop
+  manner: Manner
   open: boolean
   onToggle: () => void
 }) {
@@ -106,7 +112,7 @@ function CauseEntry({
           </div>
           <div className="space-y-2">
             <CauseMarks cause={cause} />
-            <CauseAdvice cause={cause} />
+            <CauseAdvice cause={cause} manner={manner} />
           </div>
         </div>
       )}

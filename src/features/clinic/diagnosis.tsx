@@ -51,7 +51,7 @@ export function Ranking({
       <section aria-label={CAUSE_WORDS[chosen.cause].name} className="space-y-3">
         <h3 className="text-xl font-semibold">{CAUSE_WORDS[chosen.cause].name}: what to do</h3>
         <CauseMarks cause={chosen.cause} />
-        <CauseAdvice cause={chosen.cause} />
+        <CauseAdvice cause={chosen.cause} manner={manner} />
         <Why
           reasons={chosen.reasons.map((reason) => ({
             text: sayHealthReason(reason, manner),

@@ -12,7 +12,7 @@ import { enter, undo } from '../../data/log-actions'
 import { formatDate } from '../../wording/dates'
 import { CAUSE_WORDS } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
-import { sayCount } from '../../wording/say'
+import { sayCount, sayTemperature } from '../../wording/say'
 import type { WatchScreenView, WatchView } from './watch-queries'
 
 const Drawn = dynamic(() => import('./blight-chart'), { ssr: false })
@@ -113,7 +113,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             <li>
               {blight.lateDays.length === 0
                 ? 'No late-blight weather in the last fortnight or ahead.'
-                : `Late-blight weather on ${blight.lateDays.join(', ')} (triangles): two damp days in a row with nights of 10 °C and more. Look under the leaves for greasy blotches with white fuzz every day, and ask what is about in your region.`}
+                : `Late-blight weather on ${blight.lateDays.join(', ')} (triangles): two damp days in a row with nights of ${sayTemperature(10, manner)} and more. Look under the leaves for greasy blotches with white fuzz every day, and ask what is about in your region.`}
             </li>
             <li>
               It tells how hard the weather presses, not whether the fungus is there. The grey part is

@@ -79,6 +79,8 @@ export function PaperEntry({ round }: { round: Round }) {
         <p className="mt-4 border-l-4 border-frost bg-base-200 px-3 py-2">
           This is a look ahead: acts are entered on their own day. Press t for today.
         </p>
+      ) : stops.length === 0 ? (
+        <p className="mt-4">Nothing is due on this day: there is nothing to enter.</p>
       ) : (
         <>
           <ol className="mt-4" aria-label="Stops">

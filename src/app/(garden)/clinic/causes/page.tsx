@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { CAUSE_IDS } from '../../../../core/health'
+import { mannerOf } from '../../../../data/gardens'
 import { askedDate, currentState } from '../../../../data/request'
 import { CausesScreen } from '../../../../features/clinic/causes-screen'
 import { ClinicTabs } from '../../../../features/clinic/clinic-tabs'
@@ -23,6 +24,7 @@ export default async function CausesPage({
         key={`${asked.crop} ${asked.cause}`}
         crop={asked.crop === 'pepper' ? 'pepper' : 'tomato'}
         query={query}
+        manner={mannerOf(state.garden)}
         first={CAUSE_IDS.find((cause) => cause === asked.cause) ?? null}
       />
     </>
