@@ -1,5 +1,5 @@
 import type { SignOf } from '../../../core/health'
-import { Flower, Figure } from './bases'
+import { Flower, Figure } from './plant-base'
 import { INK } from './colours'
 import type { DrawSign } from './draw-sign'
 

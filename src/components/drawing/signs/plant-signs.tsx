@@ -1,5 +1,6 @@
 import type { SignOf } from '../../../core/health'
-import { Dots, Figure, Ground, scatter, Seedling, Sky } from './bases'
+import { Dots, scatter } from './marks'
+import { Figure, Ground, Seedling, Sky } from './plant-base'
 import { INK } from './colours'
 import type { DrawSign } from './draw-sign'
 

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import type { SignOf } from '../../../core/health'
-import { Dots, Ground, scatter, Seedling } from './bases'
+import { Dots, scatter } from './marks'
+import { Ground, Seedling } from './plant-base'
 import { INK } from './colours'
 import type { DrawSign } from './draw-sign'
 
