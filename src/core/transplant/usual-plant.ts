@@ -1,5 +1,6 @@
 import type { Crop } from '../crop'
 import { requireInRange, requireInteger } from '../guard'
+import type { DepthInput } from './depth-input'
 
 /** † A young plant as it usually goes in, m. */
 export const USUAL_PLANT: Record<Crop, { height: number; leaves: number; rootBall: number }> = {
@@ -31,3 +32,27 @@ export function evenLeafHeights(plant: { height: number; leaves: number; lowestL
     (_, index) => lowestLeaf + ((top - lowestLeaf) * index) / Math.max(1, leaves - 1),
   )
 }
+
+/** † Of its depth, a root ball's width. */
+const BALL_WIDTH = 0.9
+
+/**
+ * A measured plant as its depth is asked about: its leaves evenly up the stem, its ball nearly as wide as deep.
+ *
+ * @param measures height, root ball and workable soil in m; leaves
+ * @param conditions soil by depth, growth and slack of the season
+ */
+export const depthInputOf = (
+  plant: Pick<DepthInput, 'crop' | 'grafted'>,
+  measures: { height: number; leaves: number; rootBall: number; soilDepth: number },
+  conditions: Pick<DepthInput, 'soilTemperatures' | 'dailyDegreeDays' | 'seasonSlackDays'>,
+): DepthInput => ({
+  crop: plant.crop,
+  grafted: plant.grafted,
+  stemHeight: measures.height,
+  leafHeights: evenLeafHeights(measures),
+  rootBallDepth: measures.rootBall,
+  rootBallWidth: measures.rootBall * BALL_WIDTH,
+  soilDepth: measures.soilDepth,
+  ...conditions,
+})

@@ -3,7 +3,7 @@ import { placeLedger, adviseFeed } from '../../core/feeding'
 import { depthConditions, type PlantingOutlook } from '../../core/season'
 import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
 import { planOf, supportCasesOf } from '../../core/support'
-import { adviseDepth, evenLeafHeights, usualFeeding, USUAL_PLANT } from '../../core/transplant'
+import { adviseDepth, depthInputOf, usualFeeding, USUAL_PLANT } from '../../core/transplant'
 import { nextWatering, type WateredPlace } from '../../core/watering'
 import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
 import { waterOn } from '../../data/garden-water'
@@ -44,23 +44,13 @@ const each = <D extends HouseDecision>(
 
 const named = ({ place, cultivar }: PlantingOutlook) => `${place.name}, ${cultivar.name}`
 
-/** † Of its depth, a root ball's width. */
-const BALL_WIDTH = 0.9
-
 function depthEffect(state: GardenState, on: IsoDate, own: PlantingOutlook): Effect {
   const manner = mannerOf(state.garden)
-  const { crop, grafted } = own.cultivar
-  const plant = USUAL_PLANT[crop]
-  const input = {
-    crop,
-    grafted,
-    stemHeight: plant.height,
-    leafHeights: evenLeafHeights(plant),
-    rootBallDepth: plant.rootBall,
-    rootBallWidth: plant.rootBall * BALL_WIDTH,
-    soilDepth: own.place.soilDepth,
-    ...depthConditions(outlookOn(state, on), own),
-  }
+  const input = depthInputOf(
+    own.cultivar,
+    { ...USUAL_PLANT[own.cultivar.crop], soilDepth: own.place.soilDepth },
+    depthConditions(outlookOn(state, on), own),
+  )
   return {
     on: `a usual young plant for ${named(own)}`,
     ways: each('depth', (school) => {

@@ -36,28 +36,18 @@ export default function BlightChart({ blight }: { blight: NonNullable<WatchScree
             fillOpacity={0.8}
           />
         )}
-        <ReferenceLine
-          y={act.from}
-          stroke="var(--color-warning)"
-          strokeDasharray="6 4"
-          label={{
-            value: `act from ${act.from}`,
-            position: 'insideTopLeft',
-            fill: 'var(--quiet)',
-            fontSize: 13,
-          }}
-        />
-        <ReferenceLine
-          y={act.late}
-          stroke="var(--color-error)"
-          strokeDasharray="6 4"
-          label={{
-            value: `late at ${act.late}`,
-            position: 'insideTopLeft',
-            fill: 'var(--quiet)',
-            fontSize: 13,
-          }}
-        />
+        {[
+          { at: act.from, says: `act from ${act.from}`, stroke: 'var(--color-warning)' },
+          { at: act.late, says: `late at ${act.late}`, stroke: 'var(--color-error)' },
+        ].map(({ at, says, stroke }) => (
+          <ReferenceLine
+            key={at}
+            y={at}
+            stroke={stroke}
+            strokeDasharray="6 4"
+            label={{ value: says, position: 'insideTopLeft', fill: 'var(--quiet)', fontSize: 13 }}
+          />
+        ))}
         <Tooltip {...TOOLTIP} />
         <Bar
           dataKey="score"

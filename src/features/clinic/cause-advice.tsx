@@ -3,25 +3,14 @@ import type { Manner } from '../../core/facts'
 import { CAUSES, type CauseId } from '../../core/health'
 import { inUnits } from '../../wording/in-units'
 import { CAUTIONS } from '../../wording/cautions'
-import { CAUSE_WORDS } from '../../wording/health'
-
-const ONE: Record<string, string> = {
-  fungus: 'a fungus',
-  bacterium: 'a bacterium',
-  virus: 'a virus',
-  worm: 'worms of the root',
-  disorder: 'a disorder',
-  shortage: 'a shortage',
-  animal: 'a creature',
-  harmless: 'harmless',
-}
+import { CAUSE_WORDS, ONE_OF_KIND } from '../../wording/health'
 
 /** What kind of thing a cause is, whether it spreads, and whether others must hear of it. */
 export function CauseMarks({ cause }: { cause: CauseId }) {
   const { kind, contagious, report } = CAUSES[cause]
   return (
     <p className="flex flex-wrap gap-2 text-sm">
-      <span className="border border-base-300 px-2 py-0.5">{ONE[kind]}</span>
+      <span className="border border-base-300 px-2 py-0.5">{ONE_OF_KIND[kind]}</span>
       <span
         className={`border px-2 py-0.5 ${contagious ? 'border-cut font-semibold text-cut' : 'border-base-300'}`}
       >

@@ -1,17 +1,17 @@
 'use client'
 
-import Image from 'next/image'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { PhotoField } from '../../components/photo/photo-field'
+import { PhotoPicture } from '../../components/photo/photo-strip'
 import { sendPhoto } from '../../components/photo/prepare-photo'
 import { dropPhoto } from './actions'
 import type { LogLine } from './queries'
 
 /** The photos of an entry: another one added, one taken away for good. */
 export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void }) {
-  const [photo, setPhoto] = useState<Blob | null>(null)
+  const [chosen, setChosen] = useState<Blob | null>(null)
   const [busy, start] = useTransition()
   const router = useRouter()
   const keep = (picture: Blob) =>
@@ -36,21 +36,14 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
     >
       {line.photos.length > 0 && (
         <ul className="flex flex-wrap gap-3">
-          {line.photos.map(({ id, width, height, alt }) => (
-            <li key={id}>
-              <Image
-                src={`/photos/${id}`}
-                width={width}
-                height={height}
-                alt={alt}
-                unoptimized
-                className="h-32 w-auto border border-base-300"
-              />
+          {line.photos.map((photo) => (
+            <li key={photo.id}>
+              <PhotoPicture photo={photo} className="h-32" />
               <button
                 type="button"
                 className="btn min-h-11 btn-ghost"
                 disabled={busy}
-                onClick={() => drop(id)}
+                onClick={() => drop(photo.id)}
               >
                 Take it away for good
               </button>
@@ -59,14 +52,14 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
         </ul>
       )}
       <div className="max-w-md">
-        <PhotoField picture={photo} onChange={setPhoto} />
+        <PhotoField picture={chosen} onChange={setChosen} />
       </div>
       <p className="flex gap-2">
         <button
           type="button"
           className="btn min-h-11 btn-primary"
-          disabled={busy || !photo}
-          onClick={() => photo && keep(photo)}
+          disabled={busy || !chosen}
+          onClick={() => chosen && keep(chosen)}
         >
           Keep the photo
         </button>

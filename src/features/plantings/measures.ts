@@ -1,8 +1,7 @@
 import { object } from 'yup'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
-import type { DepthConditions } from '../../core/season'
-import { evenLeafHeights, USUAL_PLANT, type DepthInput } from '../../core/transplant'
+import { USUAL_PLANT } from '../../core/transplant'
 import { convertToSi, formatMeasure, parseQuantity } from '../../core/quantity'
 import { quantityField, wholeField } from '../../wording/fields'
 
@@ -59,21 +58,3 @@ export function stepped(name: keyof Measures, typed: string, by: 1 | -1, manner:
   const value = Math.max(size, Math.round(parsed.value / size + by) * size)
   return formatMeasure({ kind: 'length', value }, manner).replaceAll('\u00a0', ' ')
 }
-
-/** A measured plant as it is asked about: its leaves evenly up the stem, its ball nearly as wide as deep. */
-export const depthInputOf = (
-  plant: Pick<DepthInput, 'crop' | 'grafted'>,
-  measures: Measures,
-  conditions: DepthConditions,
-): DepthInput => ({
-  crop: plant.crop,
-  grafted: plant.grafted,
-  stemHeight: measures.height,
-  leafHeights: evenLeafHeights(measures),
-  rootBallDepth: measures.rootBall,
-  rootBallWidth: measures.rootBall * BALL_WIDTH,
-  soilDepth: measures.soilDepth,
-  ...conditions,
-})
-/** † Of its depth, a root ball's width. */
-const BALL_WIDTH = 0.9

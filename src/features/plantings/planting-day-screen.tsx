@@ -9,14 +9,21 @@ import { PlantSection } from '../../components/drawing/plant-section'
 import { useKeys } from '../../components/keys/keys'
 import { PastQuestion } from '../../components/past-question'
 import type { Manner } from '../../core/facts'
-import { adviseDepth, DEPTH_SCHOOLS, depthAt, WARM_SOIL, type DepthSchool } from '../../core/transplant'
+import {
+  adviseDepth,
+  depthInputOf,
+  DEPTH_SCHOOLS,
+  depthAt,
+  WARM_SOIL,
+  type DepthSchool,
+} from '../../core/transplant'
 import { enter, undo } from '../../data/log-actions'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength } from '../../wording/say'
 import { sayDepthReason } from '../../wording/depth-reasons'
-import { depthInputOf, firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
+import { firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
 import { MeasureFields } from './measure-fields'
 import type { PlantingDay } from './planting-day'
 import { SchoolTable, type SchoolRow } from './school-table'

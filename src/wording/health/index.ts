@@ -22,6 +22,18 @@ export const KIND_NAMES: Record<CauseKind, string> = {
   harmless: 'Harmless',
 }
 
+/** One cause of a kind, as it is marked. */
+export const ONE_OF_KIND: Record<CauseKind, string> = {
+  fungus: 'a fungus',
+  bacterium: 'a bacterium',
+  virus: 'a virus',
+  worm: 'worms of the root',
+  disorder: 'a disorder',
+  shortage: 'a shortage',
+  animal: 'a creature',
+  harmless: 'harmless',
+}
+
 export const COURSE_NAMES: Record<CaseCourse, string> = { worse: 'worse', same: 'the same', better: 'better' }
 export const OUTCOME_NAMES: Record<CaseOutcome, string> = {
   gone: 'it is gone',
