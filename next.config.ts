@@ -1,4 +1,8 @@
 import type { NextConfig } from 'next'
+import { LARGEST } from './src/core/facts/limits'
+
+/** Room for what stands around a file in a body. */
+const AROUND = 1024 * 1024
 
 const config: NextConfig = {
   poweredByHeader: false,
@@ -7,7 +11,26 @@ const config: NextConfig = {
   serverExternalPackages: ['@libsql/client', 'libsql'],
   // The migrations are read from disk at start.
   outputFileTracingIncludes: { '/*': ['./drizzle/**/*'] },
-  experimental: { serverActions: { bodySizeLimit: '20mb' } },
+  experimental: {
+    // The largest that comes to an action is a logbook; what is larger has a handler that the proxy leaves alone.
+    serverActions: { bodySizeLimit: LARGEST.logbook + AROUND },
+    proxyClientMaxBodySize: LARGEST.logbook + AROUND,
+  },
+  headers: async () => [
+    {
+      source: '/:path*',
+      headers: [
+        { key: 'x-content-type-options', value: 'nosniff' },
+        { key: 'referrer-policy', value: 'same-origin' },
+        { key: 'cross-origin-opener-policy', value: 'same-origin' },
+        { key: 'cross-origin-resource-policy', value: 'same-origin' },
+        {
+          key: 'permissions-policy',
+          value: 'camera=(self), geolocation=(self), microphone=(), payment=(), usb=(), serial=(), midi=()',
+        },
+      ],
+    },
+  ],
 }
 
 export default config

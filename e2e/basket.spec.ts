@@ -51,7 +51,7 @@ test('a season that is over is put away: its log is closed until it is opened ag
   await expect(part).toContainText('Its log is closed through')
   await open(page, '/logbook?kind=picked&to=2025-12-31')
   await page
-    .getByRole('button', { name: /^Take back: / })
+    .getByRole('button', { name: /^Undo: / })
     .first()
     .click()
   await expect(page.getByText(/that season was put away/)).toBeVisible()

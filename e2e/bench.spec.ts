@@ -23,7 +23,7 @@ test('the pot that dries first is found before a holiday, watered, and looked at
   await form.getByRole('button', { name: 'It is watered' }).click()
   await expect(page.getByText(/^Entered: Pot 3 watered, 5.L\.$/)).toBeVisible()
   await expect(heading).not.toHaveText(/now$/)
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect(heading).toHaveText(/now$/)
   // What the finger finds goes before the estimate.
   await page.getByRole('region', { name: 'How it was found' }).getByRole('button', { name: /^Wet/ }).click()

@@ -29,7 +29,7 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
   ).toBeVisible()
 
   await page.keyboard.press('u')
-  await expect(page.getByText('Taken back: picked.')).toBeVisible()
+  await expect(page.getByText('Undone: picked.')).toBeVisible()
 
   await page.keyboard.press('/')
   await line.fill('copperlace 3')

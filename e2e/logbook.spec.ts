@@ -35,7 +35,7 @@ test('what happened is found, corrected and taken back, and both stay in the rec
   await expect(heading).toHaveText('4 entries')
 
   await page.goto('/logbook?words=a+nought+too+many')
-  await page.getByRole('button', { name: /^Take back: Bed 5/ }).click()
+  await page.getByRole('button', { name: /^Undo: Bed 5/ }).click()
   await expect(heading).toHaveText('Nothing of that is in the logbook')
 })
 

@@ -31,7 +31,7 @@ test('a plant is seen from the side, its cuts are entered, seen after, and taken
   await expect(page.getByText(/^Entered: \d+ parts? cut off\.$/)).toBeVisible()
   await expect(heading).not.toHaveText(now)
   await expect(entered.getByRole('listitem')).toHaveCount(1)
-  await entered.getByRole('button', { name: /^Take back/ }).click()
+  await entered.getByRole('button', { name: /^Undo/ }).click()
   await expect(heading).toHaveText(now)
 
   // Alike on others of the planting, but for an exception.
@@ -88,7 +88,7 @@ test('what is seen goes before what was worked out, and what cannot be is told',
   await seen.getByLabel('Trusses in flower or further').fill('12')
   await seen.getByRole('button', { name: 'Draw it so' }).click()
   await expect(entered.getByRole('alert')).toContainText('more or fewer trusses than its leaves allow')
-  await entered.getByRole('button', { name: /^Take back: .*12 trusses opened$/ }).click()
+  await entered.getByRole('button', { name: /^Undo: .*12 trusses opened$/ }).click()
   await expect(entered.getByRole('alert')).toHaveCount(0)
 })
 

@@ -66,11 +66,11 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await page.keyboard.press('Enter')
   await expect(stops).toHaveCount(21)
 
-  // Taken back: what was declined is asked again.
+  // Undone: what was declined is asked again.
   await page.keyboard.press('Escape')
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('u')
-  await expect(page.getByText('Taken back: not doing.')).toBeVisible()
+  await expect(page.getByText('Undone: not doing.')).toBeVisible()
   await expect(stops).toHaveCount(22)
 
   await server.stop('SIGKILL')
@@ -104,7 +104,7 @@ test('plants are tied and cut in one go but for one, a pot is watered by what it
   await expect(entered).toContainText('Bed 2, Old Harrow: tie')
   await expect(entered).toContainText('Bed 2, Old Harrow: pruned')
   await expect(page.getByRole('button', { name: /Bed 2 .*Tie/ })).toHaveCount(0)
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('button', { name: /Bed 2 .*Tie/ })).toBeVisible()
 
   await page.getByRole('button', { name: /Pot 7 .*Water: 7.6.L/ }).click()
@@ -239,7 +239,7 @@ test('a round goes on paper and comes back from it in one act', async ({ page })
   const entered = page.getByRole('list', { name: 'Entered for this day' })
   await expect(entered).toContainText('Pot 3: watered')
   await expect(entered).toContainText('Bed 2, Old Harrow: tied')
-  await page.getByRole('button', { name: 'Take back' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
   await expect(entered).toHaveCount(0)
 })
 

@@ -1,7 +1,10 @@
 import { NextResponse, type NextRequest } from 'next/server'
+import { foreignHost, isOwnHost } from './hosts'
 
 /** Every page is sent with a policy that lets only this application's own scripts run, by a nonce of its own. */
-export function proxy(request: NextRequest): NextResponse {
+export function proxy(request: NextRequest): Response {
+  if (!isOwnHost(request.headers.get('host'))) return foreignHost()
+  if (!isReadable(request.nextUrl.pathname)) return new Response('There is no such address.', { status: 400 })
   const nonce = btoa(crypto.randomUUID())
   const isDevelopment = process.env.NODE_ENV === 'development'
   const policy = [
@@ -23,9 +26,20 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('content-security-policy', policy)
   const response = NextResponse.next({ request: { headers } })
   response.headers.set('content-security-policy', policy)
-  response.headers.set('x-content-type-options', 'nosniff')
-  response.headers.set('referrer-policy', 'same-origin')
   return response
 }
 
-export const config = { matcher: [{ source: '/((?!_next/static|_next/image|icon.svg).*)' }] }
+/** An address with a broken % in it would end in a fault further on. */
+function isReadable(path: string): boolean {
+  try {
+    decodeURIComponent(path)
+    return true
+  } catch {
+    return false
+  }
+}
+
+// What takes in files reads them itself, as they come and to its own limit: here they would be held in memory first.
+export const config = {
+  matcher: [{ source: '/((?!_next/static|_next/image|icon.svg|import$|photos$|photos/|devices/).*)' }],
+}

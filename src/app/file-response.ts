@@ -1,5 +1,7 @@
 import type { GardenState } from '../data/garden-state'
-import { currentState } from '../data/request'
+import { DatabaseProblem } from '../data/problem'
+import { gardenOfRequest } from '../data/request'
+import { PROBLEM_WORDS } from '../wording/database-problems'
 
 /** A file as a download that nothing keeps a copy of. */
 export function fileResponse(text: string, type: string, name: string): Response {
@@ -18,7 +20,14 @@ export async function gardenFile(
   type: string,
   name: string,
 ): Promise<Response> {
-  const state = await currentState()
-  if (!state) return new Response('There is no garden yet.', { status: 404 })
+  const state = await gardenOfRequest()
+  if (!state || state instanceof DatabaseProblem) return noGarden(state)
   return fileResponse(await make(state), type, name)
+}
+
+/** Why there is nothing to send. */
+export function noGarden(problem: DatabaseProblem | null): Response {
+  if (!problem) return new Response('There is no garden yet.', { status: 404 })
+  const { what, next } = PROBLEM_WORDS[problem.kind]
+  return new Response(`${what} ${next}`, { status: 503 })
 }

@@ -1,8 +1,8 @@
 import { asc, eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
-import { addDays, type IsoDate } from '../core/calendar'
+import { addDays, addMonths, type IsoDate } from '../core/calendar'
 import { seasonStart } from '../core/climate'
-import { effectiveEntries, ofKind, type LogEntry } from '../core/facts'
+import { effectiveEntries, ofKind, type EntryKind, type LogEntry } from '../core/facts'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden, normalRows, normalsOf, todayIn } from './gardens'
 import { insertEntries, logOf } from './log'
@@ -33,12 +33,12 @@ export async function insertArchive(
   if (rows.length > 0) await tx.insert(archivedSeason).values(rows.map((row) => ({ ...row, gardenId })))
 }
 
-/** The last day of the log that is closed; null: none is. */
-export const closedThrough = async (gardenId: string, from: Reader): Promise<IsoDate | null> =>
-  (await archiveOf(gardenId, from)).reduce<IsoDate | null>(
-    (last, { through }) => (last === null || through > last ? through : last),
-    null,
-  )
+/**
+ * The archived season that a day's log is closed by; null: the day is open. A season closes the year up to its last
+ * day, so that one can be opened while a later one stays closed.
+ */
+export const closedBy = (archive: readonly ArchivedSeason[], on: IsoDate): ArchivedSeason | null =>
+  archive.find(({ through }) => on <= through && on > addMonths(through, -12)) ?? null
 
 export type ArchiveAnswer = 'archived' | 'no-garden' | 'not-over' | 'nothing-there' | 'archived-before'
 
@@ -58,13 +58,15 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
     if (through >= now) return 'not-over'
     const counted = effectiveEntries(await logOf(garden.id, tx), now)
     const cleared = new Set(ofKind(counted, 'cleared').map(({ subject }) => subject.id))
-    const out = new Set(ofKind(counted, 'set-out').map(({ subject }) => subject.id))
+    const began = new Set(
+      counted.filter(({ kind }) => BEGINNINGS.includes(kind)).map(({ subject }) => subject.id),
+    )
     const at = new Date().toISOString()
     await insertEntries(
       tx,
       garden.id,
       plantings
-        .filter(({ id }) => out.has(id) && !cleared.has(id))
+        .filter(({ id }) => began.has(id) && !cleared.has(id))
         .map(({ id }): LogEntry<'cleared'> => ({
           id: v7(),
           subject: { type: 'planting', id },
@@ -79,6 +81,9 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
     await insertArchive(tx, garden.id, [{ season, through }])
     return 'archived'
   })
+
+/** A planting of which one of these is told was there: raised in trays or sown where it grows. */
+const BEGINNINGS: readonly EntryKind[] = ['sown', 'emerged', 'set-out']
 
 /** The day before the next season begins. */
 async function lastDayOf(tx: Reader, gardenId: string, season: number): Promise<IsoDate> {

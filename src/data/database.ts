@@ -1,8 +1,10 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
+import { chmodSync, existsSync, statSync } from 'node:fs'
 import { createClient, type Client } from '@libsql/client'
 import { sql } from 'drizzle-orm'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
-import { copyDatabase } from './copy'
+import { faultInFile } from './check-file'
+import { copiesBeside, copyDatabase, type CopyReason } from './copy'
 import { databaseFile, databaseUrl } from './locate'
 import { migrateDatabase } from './migrate'
 import { DatabaseProblem } from './problem'
@@ -17,30 +19,69 @@ export type Writer = Parameters<Parameters<Drizzle['transaction']>[0]>[0]
 interface Open {
   client: Client
   database: Drizzle
+  /** The file that is open, by device and inode; null: the data are on a server. */
+  file: { path: string; mark: string } | null
 }
 
-// Next loads modules more than once: the connection is kept where every copy finds it.
-const shared = globalThis as unknown as { prairieDatabase?: Promise<Open>; prairieWrites?: Promise<unknown> }
+// Next loads modules more than once: what must be one in a process is kept where every copy finds it.
+const shared = globalThis as unknown as {
+  prairieDatabase?: Promise<Open>
+  prairieWrites?: Promise<unknown>
+  prairieInsideWrite?: AsyncLocalStorage<true>
+}
+const insideWrite = (shared.prairieInsideWrite ??= new AsyncLocalStorage<true>())
 
-/** Waits this long for another process's write, ms. */
-const BUSY_TIMEOUT = 5000
+/** The client itself waits so long for another process's lock, ms: it holds up the whole process meanwhile. */
+const BUSY_TIMEOUT = 20
+/** A write is tried again for so long, ms, while others are served. */
+const PATIENCE = 5000
 const FULL = 2
 
-async function open(): Promise<Open> {
+/** @param anew a file that is missing or empty is made, whatever lies beside it */
+async function open(anew: boolean): Promise<Open> {
   const url = databaseUrl()
   try {
-    const isFile = databaseFile(url) !== null
+    const path = databaseFile(url)
+    const isThere = path !== null && existsSync(path) && statSync(path).size > 0
+    if (path !== null && !isThere && !anew && (existsSync(path) || copiesBeside(path).length > 0))
+      throw new DatabaseProblem('missing')
+    if (isThere) await requireSound(path)
     const client = createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
     const database = drizzle(client, { schema, casing: 'snake_case' })
-    await migrateDatabase(client, database, isFile)
-    return { client, database }
+    await patiently(() => migrateDatabase(client, database, path !== null))
+    if (path !== null) keepPrivate(path)
+    return { client, database, file: path === null ? null : { path, mark: markOf(path)! } }
   } catch (error) {
     throw DatabaseProblem.from(error)
   }
 }
 
-function opened(): Promise<Open> {
-  shared.prairieDatabase ??= open().catch((error: unknown) => {
+/** @throws DatabaseProblem `broken` or `damaged` */
+async function requireSound(path: string): Promise<void> {
+  const fault = await faultInFile(path)
+  if (fault === null || /SQLITE_BUSY|SQLITE_LOCKED/.test(fault)) return
+  const error = new Error(fault)
+  throw DatabaseProblem.within(error) ?? new DatabaseProblem('damaged', { cause: error })
+}
+
+/** What tells a file from another that takes its place; null: it is gone. */
+function markOf(path: string): string | null {
+  const found = statSync(path, { throwIfNoEntry: false })
+  return found ? `${found.dev}:${found.ino}` : null
+}
+
+/** The database is its owner's alone. */
+function keepPrivate(path: string): void {
+  for (const part of ['', '-wal', '-shm'])
+    try {
+      chmodSync(path + part, 0o600)
+    } catch {
+      // It is another's file, or there is none: then it stays as it is.
+    }
+}
+
+function opened(anew = false): Promise<Open> {
+  shared.prairieDatabase ??= open(anew).catch((error: unknown) => {
     // Not remembered: the file may be mended, and the next request tries again.
     delete shared.prairieDatabase
     throw error
@@ -48,12 +89,38 @@ function opened(): Promise<Open> {
   return shared.prairieDatabase
 }
 
-/** The database to read from, migrated. @throws DatabaseProblem when it cannot be used */
-export async function reader(): Promise<Reader> {
-  return (await opened()).database
+/** The open database, once it was seen that its file is still there. @throws DatabaseProblem `replaced` */
+async function inPlace(): Promise<Open> {
+  const open = await opened()
+  if (open.file === null || markOf(open.file.path) === open.file.mark) return open
+  // What is written to a file without a name is lost: the next request opens what lies there now.
+  delete shared.prairieDatabase
+  open.client.close()
+  throw new DatabaseProblem('replaced')
 }
 
-const insideWrite = new AsyncLocalStorage<true>()
+/** The database to read from, migrated. @throws DatabaseProblem when it cannot be used */
+export async function reader(): Promise<Reader> {
+  return (await inPlace()).database
+}
+
+/** Makes the database where its file is missing or empty, though copies of it may lie beside. */
+export async function startAnew(): Promise<void> {
+  await opened(true)
+}
+
+/** Reads that belong together: as the database was at one moment, whatever is written meanwhile. */
+export async function readTogether<T>(work: (db: Reader) => Promise<T>): Promise<T> {
+  const { client } = await inPlace()
+  const tx = await client.transaction('deferred')
+  try {
+    // Drizzle begins only writing transactions: it is given this one as if it were the client.
+    const within = { execute: (statement: string) => tx.execute(statement) } as unknown as Client
+    return await work(drizzle(within, { schema, casing: 'snake_case' }))
+  } finally {
+    tx.close()
+  }
+}
 
 /**
  * Runs one write transaction after every earlier one, and answers when it is durable.
@@ -62,14 +129,18 @@ const insideWrite = new AsyncLocalStorage<true>()
 export function write<T>(work: (tx: Writer) => Promise<T>): Promise<T> {
   if (insideWrite.getStore()) throw new Error('A write inside a write would wait for itself.')
   const turn = (shared.prairieWrites ?? Promise.resolve()).then(async () => {
-    const { client, database } = await opened()
-    return insideWrite.run(true, () => inFullSync(client, database, work))
+    const { client, database } = await inPlace()
+    const result = await insideWrite.run(true, () => inFullSync(client, database, work))
+    await inPlace()
+    return result
   })
   shared.prairieWrites = turn.catch(() => undefined)
   return turn
 }
 
-const RETRIES = 5
+/** Lets what else waits in this process go on: statements of one transaction follow each other without a pause. */
+export const breathe = () => new Promise<void>((go) => setImmediate(go))
+
 class NotFullSync extends Error {}
 
 /** `synchronous` belongs to a connection, and the pool hands out any: checked in each transaction itself. */
@@ -78,31 +149,52 @@ async function inFullSync<T>(
   database: Drizzle,
   work: (tx: Writer) => Promise<T>,
 ): Promise<T> {
-  for (let attempt = 1; ; attempt++) {
+  return patiently(async () => {
     try {
-      return await database.transaction(
-        async (tx) => {
-          if (client.protocol === 'file') {
-            const level = await tx.get<[number] | { synchronous: number }>(sql`PRAGMA synchronous`)
-            if (Number(Array.isArray(level) ? level[0] : level?.synchronous) < FULL) throw new NotFullSync()
-          }
-          const result = await work(tx)
-          await tx
-            .insert(schema.changeCount)
-            .values({ id: 1, count: 1 })
-            .onConflictDoUpdate({
-              target: schema.changeCount.id,
-              set: { count: sql`${schema.changeCount.count} + 1` },
-            })
-          return result
-        },
-        { behavior: 'immediate' },
-      )
+      return await oneTransaction(client, database, work)
     } catch (error) {
-      if (!(error instanceof NotFullSync) || attempt === RETRIES) throw error
+      if (!(error instanceof NotFullSync)) throw error
       await client.execute('PRAGMA synchronous = FULL')
+      return oneTransaction(client, database, work)
     }
-  }
+  })
+}
+
+function oneTransaction<T>(
+  client: Client,
+  database: Drizzle,
+  work: (tx: Writer) => Promise<T>,
+): Promise<T> {
+  return database.transaction(
+    async (tx) => {
+      if (client.protocol === 'file') {
+        const level = await tx.get<[number] | { synchronous: number }>(sql`PRAGMA synchronous`)
+        if (Number(Array.isArray(level) ? level[0] : level?.synchronous) < FULL) throw new NotFullSync()
+      }
+      const result = await work(tx)
+      await tx
+        .insert(schema.changeCount)
+        .values({ id: 1, count: 1 })
+        .onConflictDoUpdate({
+          target: schema.changeCount.id,
+          set: { count: sql`${schema.changeCount.count} + 1` },
+        })
+      return result
+    },
+    { behavior: 'immediate' },
+  )
+}
+
+/** Tries again while another process holds the lock; others are served meanwhile. */
+async function patiently<T>(work: () => Promise<T>): Promise<T> {
+  const until = Date.now() + PATIENCE
+  for (;;)
+    try {
+      return await work()
+    } catch (error) {
+      if (DatabaseProblem.within(error)?.kind !== 'busy' || Date.now() > until) throw error
+      await new Promise((wait) => setTimeout(wait, 60))
+    }
 }
 
 /** How many writes there have been, by whichever process. */
@@ -112,8 +204,8 @@ export async function changes(): Promise<number> {
 }
 
 /** Puts a whole copy of the database beside it. */
-export async function copyBefore(why: Parameters<typeof copyDatabase>[1]): Promise<string | null> {
-  return copyDatabase((await opened()).client, why)
+export async function copyBefore(reason: CopyReason): Promise<string | null> {
+  return copyDatabase((await inPlace()).client, reason)
 }
 
 /** The settings really in force on a connection, for tests and for the garden page. */
@@ -127,10 +219,17 @@ export async function settingsInForce(): Promise<Record<string, number | string>
   return settings
 }
 
-/** Closes the database; the next use opens it again. */
+/** Closes the database, with all that was written in its one file; the next use opens it again. */
 export async function closeDatabase(): Promise<void> {
-  const open = shared.prairieDatabase
+  const opening = shared.prairieDatabase
   delete shared.prairieDatabase
   await shared.prairieWrites
-  ;(await open?.catch(() => undefined))?.client.close()
+  const open = await opening?.catch(() => undefined)
+  if (!open) return
+  try {
+    if (open.file && markOf(open.file.path) === open.file.mark)
+      await open.client.execute('PRAGMA wal_checkpoint(TRUNCATE)')
+  } finally {
+    open.client.close()
+  }
 }

@@ -63,7 +63,10 @@ export async function deviceOfToken(token: string): Promise<(Device & { gardenId
   return found ? { id: found.id, placeId: found.placeId, gardenId: found.gardenId } : null
 }
 
-/** Keeps what a sensor read; a reading that was sent before is kept once. */
+/**
+ * Keeps what a sensor read; a reading that was sent before is kept once. Where another sensor of the place read
+ * something else at that very moment, this one is put a little after it.
+ */
 export async function keepReadings(
   { placeId, gardenId }: { placeId: string; gardenId: string },
   readings: readonly { at: string; content: number }[],
@@ -71,20 +74,23 @@ export async function keepReadings(
   await write(async (tx) => {
     const [own] = await tx.select().from(garden).where(eq(garden.id, gardenId))
     if (!own) return
-    await insertReadings(
-      tx,
-      readings.map(({ at, content }) => ({ placeId, at, on: todayIn(own, new Date(at)), content })),
-    )
+    const there = new Map((await readingsOf([placeId], tx)).map(({ at, content }) => [at, content]))
+    const fresh: MoistureReading[] = []
+    for (const { at, content } of readings) {
+      let moment = new Date(at).toISOString()
+      while (there.has(moment) && there.get(moment) !== content) moment = later(moment)
+      if (there.has(moment)) continue
+      there.set(moment, content)
+      fresh.push({ placeId, at: moment, on: todayIn(own, new Date(moment)), content })
+    }
+    await insertReadings(tx, fresh)
   })
 }
 
+const later = (moment: string) => new Date(Date.parse(moment) + 1).toISOString()
+
 export const insertReadings = (tx: Writer, rows: readonly MoistureReading[]) =>
-  inPortions(rows, (portion) =>
-    tx
-      .insert(moistureReading)
-      .values([...portion])
-      .onConflictDoNothing(),
-  )
+  inPortions(rows, (portion) => tx.insert(moistureReading).values([...portion]))
 
 /** What was read in places, oldest first. */
 export async function readingsOf(placeIds: readonly string[], from?: Reader): Promise<MoistureReading[]> {

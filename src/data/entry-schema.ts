@@ -54,7 +54,7 @@ const signs = () => array(string<SignId>().required().oneOf(SIGN_IDS)).max(SIGN_
 const causeField = () => string<CauseId>().oneOf(CAUSE_IDS)
 
 /** What each kind of entry holds; the bounds are those of what can be true. */
-const DATA: Record<EntryKind, AnyObjectSchema> = {
+export const ENTRY_DATA: Record<EntryKind, AnyObjectSchema> = {
   sown: object({ seeds: plants().min(1) }).noUnknown(),
   emerged: object({ count: plants() }).noUnknown(),
   'potted-up': object({
@@ -225,7 +225,7 @@ export const entrySchema = object({
   data: mixed<EntryData[EntryKind]>()
     .required()
     .when('kind', ([kind]: EntryKind[], schema) =>
-      kind !== undefined && kind in DATA ? (DATA[kind] as unknown as typeof schema) : schema,
+      kind !== undefined && Object.hasOwn(ENTRY_DATA, kind) ? (ENTRY_DATA[kind] as unknown as typeof schema) : schema,
     ),
   note: string()
     .defined()

@@ -22,7 +22,7 @@ import { SOLANACEAE } from '../core/rotation'
 import { remembered, type Memo } from '../core/memo'
 import { outlookAlong, seasonLine, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { archiveOf, type ArchivedSeason } from './archive'
-import { changes, reader, type Reader } from './database'
+import { changes, readTogether, type Reader } from './database'
 import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
 import {
   allGardens,
@@ -37,7 +37,8 @@ import { databaseUrl } from './locate'
 import { obstaclesOf } from './ground'
 import { logOf } from './log'
 import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
-import { photosOf, type Photo } from './photos'
+import type { Photo } from './photo-content'
+import { photosOf } from './photos'
 import { productsOf } from './products'
 import { suppliesOf } from './supplies'
 import { recordFingerprint, weatherBetween } from './weather'
@@ -126,8 +127,11 @@ export async function stateOf(gardenId: string): Promise<GardenState | null> {
   return garden ? readGarden(garden) : null
 }
 
-async function readGarden(chosen?: GardenRow): Promise<GardenState | null> {
-  const db = await reader()
+/** Everything of a garden as it is at one moment. */
+const readGarden = (chosen?: GardenRow): Promise<GardenState | null> =>
+  readTogether((db) => readGardenFrom(db, chosen))
+
+async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenState | null> {
   const garden = chosen ?? (await currentGarden(db))
   if (!garden) return null
   const rows = await normalRows(garden.id, db)

@@ -5,18 +5,21 @@ import { strToU8, unzipSync, zipSync } from 'fflate'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
-import { LARGEST_PHOTO, type LogEntry } from '../core/facts'
-import { archiveOf, archiveSeason, closedThrough, reopenSeason } from './archive'
+import { LARGEST, type LogEntry } from '../core/facts'
+import { archiveOf, archiveSeason, closedBy, reopenSeason } from './archive'
 import { carryOver } from './carry-over'
 import { closeDatabase, reader, write } from './database'
 import { demoGarden } from './demo'
-import { exportGarden, importGarden, insertGardenFile } from './garden-file'
+import { exportGarden, insertGardenFile } from './garden-file'
+import { readGardenUpload } from './garden-reading'
+import { readPhoto } from './photo-content'
+import { takeGarden } from '../test/take-garden'
 import { loadGarden, stateOf } from './garden-state'
-import { readUpload, zipGarden } from './garden-zip'
+import { zipGarden } from './garden-zip'
 import { allGardens, currentGarden, removeGarden, takeToWork } from './gardens'
 import { entriesOfAct, insertEntries, logOf } from './log'
 import { importEntries } from './log-import'
-import { addPhoto, findPhoto, photosOf, pictureOf, readPhoto, removePhoto } from './photos'
+import { addPhoto, findPhoto, photosOf, pictureOf, removePhoto } from './photos'
 
 let folder: string
 beforeEach(() => {
@@ -53,7 +56,7 @@ const photo = (id: string, of = entryId) => ({
 describe('photos', () => {
   it('are known by their own bytes, and refused when too large or none', () => {
     expect(readPhoto(DOT)).toEqual({ type: 'image/png', bytes: DOT.byteLength, width: 1, height: 1 })
-    expect(readPhoto(new Uint8Array(LARGEST_PHOTO + 1))).toEqual({ problem: 'too-large' })
+    expect(readPhoto(new Uint8Array(LARGEST.photo + 1))).toEqual({ problem: 'too-large' })
     expect(readPhoto(strToU8('<script>alert(1)</script>'))).toEqual({ problem: 'not-a-photo' })
     expect(readPhoto(strToU8('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'))).toEqual({
       problem: 'not-a-photo',
@@ -90,8 +93,7 @@ describe('a garden file with its photos', () => {
     await write((tx) => removeGarden(tx, demo.garden.id))
     rmSync(join(folder, 'garden.photos'), { recursive: true })
     expect(await currentGarden()).toBeNull()
-    const { text, pictures } = readUpload(zip)!
-    expect(await importGarden(text, 'instead', pictures)).toEqual({ gardenId: demo.garden.id })
+    expect(await takeGarden(zip)).toEqual({ gardenId: demo.garden.id })
     expect(await exportGarden(demo.garden.id)).toEqual(before)
     expect(Buffer.from((await pictureOf(photo('p1')))!)).toEqual(DOT)
   })
@@ -99,10 +101,10 @@ describe('a garden file with its photos', () => {
     await layDemo()
     await addPhoto(photo('p1'), DOT)
     const out = await exportGarden(demo.garden.id)
-    await importGarden(JSON.stringify(out))
+    await takeGarden(JSON.stringify(out))
     expect((await exportGarden(demo.garden.id)).photos).toEqual([photo('p1')])
     const elsewhere = { ...out, photos: [photo('p1'), photo('never-here')] }
-    await importGarden(JSON.stringify(elsewhere))
+    await takeGarden(JSON.stringify(elsewhere))
     expect((await exportGarden(demo.garden.id)).photos).toEqual([photo('p1')])
   })
   it('is refused when cut off, wherever, or with another picture than it tells of', async () => {
@@ -111,40 +113,41 @@ describe('a garden file with its photos', () => {
     const zip = await zipGarden(await exportGarden(demo.garden.id))
     fc.assert(
       fc.property(fc.integer({ min: 4, max: zip.length - 30 }), (length) => {
-        expect(readUpload(zip.slice(0, length))).toBeNull()
+        expect(readGardenUpload(zip.slice(0, length))).toEqual({ problem: { kind: 'damaged-zip' } })
       }),
       { numRuns: 40 },
     )
     const parts = unzipSync(zip)
     parts['photos/p1.png'] = strToU8('no picture')
-    const changed = readUpload(zipSync(parts))!
-    expect(await importGarden(changed.text, 'instead', changed.pictures)).toEqual({
+    expect(await takeGarden(zipSync(parts))).toEqual({
       problem: { kind: 'invalid', faults: ['photos[0] comes with a picture that is none, or too large'] },
     })
     const dangling = { ...demo, photos: [photo('p9', 'nobody')] }
-    expect(await importGarden(JSON.stringify(dangling))).toEqual({
+    expect(await takeGarden(JSON.stringify(dangling))).toEqual({
       problem: { kind: 'invalid', faults: ['photos[0].entryId names no entry of this file'] },
     })
   })
   it('takes nothing from a zip file but the document and pictures in their place', () => {
-    const upload = readUpload(
+    const upload = readGardenUpload(
       zipSync({
-        'garden.json': strToU8('{}'),
+        'garden.json': strToU8(JSON.stringify(demo)),
         '../../evil.png': DOT,
         'photos/../x.png': DOT,
         'photos/ok.png': DOT,
         'photos/run.sh': strToU8('rm'),
       }),
-    )!
-    expect([...upload.pictures.keys()]).toEqual(['ok'])
-    expect(readUpload(zipSync({ 'other.json': strToU8('{}') }))).toBeNull()
+    )
+    expect('pictures' in upload && [...upload.pictures.keys()]).toEqual(['ok'])
+    expect(readGardenUpload(zipSync({ 'other.json': strToU8('{}') }))).toEqual({
+      problem: { kind: 'damaged-zip' },
+    })
   })
 })
 
 describe('several gardens', () => {
   it('stand beside each other, one of them at work', async () => {
     await layDemo()
-    expect(await importGarden(JSON.stringify(other), 'beside')).toEqual({ gardenId: other.garden.id })
+    expect(await takeGarden(JSON.stringify(other), 'beside')).toEqual({ gardenId: other.garden.id })
     expect((await currentGarden())!.name).toBe('Back Lot')
     expect((await allGardens()).map(({ name }) => name)).toEqual(['Windrow Lane', 'Back Lot'])
     await write((tx) => takeToWork(tx, demo.garden.id))
@@ -158,15 +161,15 @@ describe('several gardens', () => {
   })
   it('are not taken in twice, and one in place of another leaves the rest alone', async () => {
     await layDemo()
-    const twice = await importGarden(JSON.stringify(demo), 'beside')
+    const twice = await takeGarden(JSON.stringify(demo), 'beside')
     expect(twice).toEqual({ problem: { kind: 'here-already', name: 'Windrow Lane' } })
     const sameParts = { ...demo, garden: { ...demo.garden, id: 'new-id' } }
-    expect(await importGarden(JSON.stringify(sameParts), 'beside')).toEqual({
+    expect(await takeGarden(JSON.stringify(sameParts), 'beside')).toEqual({
       problem: { kind: 'here-already', name: null },
     })
     expect(await allGardens()).toHaveLength(1)
-    await importGarden(JSON.stringify(other), 'beside')
-    await importGarden(JSON.stringify({ ...other, garden: { ...other.garden, name: 'Changed' } }))
+    await takeGarden(JSON.stringify(other), 'beside')
+    await takeGarden(JSON.stringify({ ...other, garden: { ...other.garden, name: 'Changed' } }))
     expect((await allGardens()).map(({ name }) => name).sort()).toEqual(['Changed', 'Windrow Lane'])
   })
 })
@@ -182,11 +185,12 @@ describe('a season that is put away', () => {
     const [season] = await archiveOf(demo.garden.id)
     expect(season).toMatchObject({ season: 2025 })
     expect(season!.through > '2025-12-20' && season!.through < '2026-02-10').toBe(true)
-    expect(await closedThrough(demo.garden.id, await reader())).toBe(season!.through)
+    expect(closedBy([season!], season!.through)).toEqual(season)
+    expect(closedBy([season!], isoDate('2026-06-18'))).toBeNull()
     // All of last year was cleared already: nothing had to be entered.
     expect(await logOf(demo.garden.id)).toEqual(before)
     await reopenSeason(2025)
-    expect(await closedThrough(demo.garden.id, await reader())).toBeNull()
+    expect(await archiveOf(demo.garden.id)).toEqual([])
   })
   it('enters as cleared what nobody cleared', async () => {
     const standing = demo.log.filter(

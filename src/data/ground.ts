@@ -1,7 +1,15 @@
 import { asc, eq } from 'drizzle-orm'
-import { editedGround, type GroundEdit, type GroundRows, type Obstacle } from '../core/facts'
+import { addDays, type IsoDate } from '../core/calendar'
+import {
+  editedGround,
+  type GroundEdit,
+  type GroundRows,
+  type Obstacle,
+  type PlantPosition,
+} from '../core/facts'
+import { mergeRow } from '../core/merge'
 import { reader, write, type Reader, type Writer } from './database'
-import { currentGarden } from './gardens'
+import { currentGarden, todayIn } from './gardens'
 import { logOf } from './log'
 import {
   cropHistoryOf,
@@ -29,7 +37,18 @@ export const insertObstacles = (tx: Writer, gardenId: string, rows: readonly Obs
 type Kind = keyof GroundRows
 
 /** What editing came to: what takes it back, or why the ground stays as it was. */
-export type GroundChange = { ok: true; undo: GroundEdit[] } | { ok: false; message: string }
+export type GroundChange =
+  | { ok: true; undo: GroundEdit[] }
+  | { ok: false; message: string }
+  | { ok: false; conflict: GroundConflict }
+
+/** A row that was changed elsewhere since an edit of it began, in fields that the edit changes too. */
+export interface GroundConflict {
+  of: Kind
+  mine: { id: string }
+  theirs: { id: string }
+  fields: string[]
+}
 
 /**
  * Brings rows of the ground to what they are to be, all or none.
@@ -37,7 +56,7 @@ export type GroundChange = { ok: true; undo: GroundEdit[] } | { ok: false; messa
  * @param check what is wrong with the ground as it would be, and as it is, in words; null: nothing
  */
 export async function putGround(
-  edits: readonly GroundEdit[],
+  asked: readonly GroundEdit[],
   check: (after: GroundRows, before: GroundRows) => string | null,
 ): Promise<GroundChange> {
   const refused = (message: string): GroundChange => ({ ok: false, message })
@@ -46,9 +65,19 @@ export async function putGround(
     if (!garden) return refused('There is no garden yet: make one first.')
     const before = await groundRows(garden.id, tx)
     const kept = await withHistory(garden.id, before, tx)
-    for (const { row, id } of edits)
+    for (const { row, id } of asked)
       if (row === null && kept.has(id))
-        return refused(`${kept.get(id)} has a history, which is kept. It can be put away instead.`)
+        return refused(`${kept.get(id)} has a history, which is kept. Archive it instead.`)
+    const merged = asked.map((edit) => mergedEdit(edit, before))
+    for (const one of merged)
+      if (one !== 'gone' && 'conflict' in one) return { ok: false, conflict: one.conflict }
+    if (merged.includes('gone'))
+      return refused('This was removed elsewhere meanwhile. Nothing was changed: load the screen again.')
+    const told = await plantsWithEntries(garden.id, asked, tx)
+    const yesterday = addDays(todayIn(garden), -1)
+    const edits = (merged as GroundEdit[]).map((edit) =>
+      edit.of === 'plant' && edit.row === null && told.has(edit.id) ? archived(edit.id, before, yesterday) : edit,
+    )
     const fault = check(editedGround(before, edits), before)
     if (fault) return refused(fault)
     const undo = edits.map(
@@ -62,6 +91,41 @@ export async function putGround(
     await apply(tx, garden.id, before, edits)
     return { ok: true, undo: undo.reverse() }
   })
+}
+
+/** An edit brought together with what was saved since it began; `gone`: there is nothing left to edit. */
+function mergedEdit(edit: GroundEdit, before: GroundRows): GroundEdit | 'gone' | { conflict: GroundConflict } {
+  const { of, id, row, seen } = edit
+  if (row === null || !seen) return edit
+  const theirs = (before[of] as { id: string }[]).find((one) => one.id === id)
+  if (!theirs) return 'gone'
+  const { row: merged, conflicts } = mergeRow<{ id: string }>(seen, row, theirs)
+  if (conflicts.length > 0) return { conflict: { of, mine: row, theirs, fields: conflicts } }
+  return { of, id, row: merged } as GroundEdit
+}
+
+/** Of the plants that are to go, those that something was entered of: their history is kept with them. */
+async function plantsWithEntries(
+  gardenId: string,
+  edits: readonly GroundEdit[],
+  tx: Writer,
+): Promise<Set<string>> {
+  const going = edits.filter(({ of, row }) => of === 'plant' && row === null).map(({ id }) => id)
+  if (going.length === 0) return new Set()
+  const log = await logOf(gardenId, tx)
+  const told = new Set(
+    log.flatMap(({ subject, data }) => [
+      subject.id,
+      ...('plant' in data && typeof data.plant === 'string' ? [data.plant] : []),
+    ]),
+  )
+  return new Set(going.filter((id) => told.has(id)))
+}
+
+/** A plant that stood until a day: no longer there, and not forgotten. */
+function archived(id: string, { plant }: GroundRows, to: IsoDate): GroundEdit {
+  const row = plant.find((one) => one.id === id) as PlantPosition
+  return { of: 'plant', id, row: { ...row, to } }
 }
 
 async function groundRows(gardenId: string, tx: Writer): Promise<GroundRows> {

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import type { IsoDate } from '../core/calendar'
-import type { LogEntry } from '../core/facts'
-import { closedThrough } from './archive'
+import { effectiveEntries, type LogEntry } from '../core/facts'
+import { archiveOf, closedBy, type ArchivedSeason } from './archive'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { insertEntries, logOf } from './log'
@@ -32,9 +32,9 @@ export async function importEntries(
       garden.id,
       read.entries.map(({ entry }) => entry.subject),
     )
-    const closed = await closedThrough(garden.id, tx)
+    const archive = await archiveOf(garden.id, tx)
     const counts = await plantCounts(tx, garden.id)
-    const stood = firstStood([...there.values(), ...read.entries.map(({ entry }) => entry)])
+    const stood = firstStood(effectiveEntries([...there.values(), ...read.entries.map(({ entry }) => entry)], now))
     const faults = [...read.faults]
     const fresh: LogEntry[] = []
     let known = 0
@@ -44,7 +44,7 @@ export async function importEntries(
         ? isDeepStrictEqual(before, entry)
           ? null
           : 'Another entry has this id and says something else.'
-        : faultOf(entry, { now, closed, subjects, stood, counts, there })
+        : faultOf(entry, { now, archive, subjects, stood, counts, there })
       if (why !== null) faults.push({ line, why })
       else if (before) known++
       else {
@@ -64,21 +64,22 @@ function faultOf(
   entry: LogEntry,
   known: {
     now: IsoDate
-    closed: IsoDate | null
+    archive: readonly ArchivedSeason[]
     subjects: Awaited<ReturnType<typeof knownSubjects>>
     stood: ReadonlyMap<string, IsoDate>
     counts: ReadonlyMap<string, number>
     there: ReadonlyMap<string, LogEntry>
   },
 ): string | null {
-  const { now, closed, subjects, stood, counts, there } = known
+  const { now, archive, subjects, stood, counts, there } = known
   if (entry.on > now) return 'Its day has not come yet.'
   if (!subjects[entry.subject.type].has(entry.subject.id)) return 'What it is about is not in this garden.'
-  if (closed !== null && entry.on <= closed)
-    return `The log is closed through ${closed}: that season was put away.`
+  const voided = entry.voids === null ? null : there.get(entry.voids)
+  const closed = closedBy(archive, entry.on) ?? (voided ? closedBy(archive, voided.on) : null)
+  if (closed) return `Season ${closed.season} is archived: its log is closed through ${closed.through}.`
   if (isPickedTooSoon(entry, stood)) return 'Nothing of that planting stood in the ground by that day.'
   if (implausibleIn(entry, counts) !== null) return 'The weight cannot be: check it and its unit.'
-  if (entry.voids !== null && !there.has(entry.voids)) return 'It takes back an entry that is not there.'
+  if (voided === undefined) return 'It takes back an entry that is not there.'
   return null
 }
 

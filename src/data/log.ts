@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gte, isNotNull, lt, ne, notInArray, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, isNotNull, lt, ne, notInArray, or, sql } from 'drizzle-orm'
 import type { LogEntry } from '../core/facts'
 import { reader, type Reader, type Writer } from './database'
 import { inPortions } from './plantings'
@@ -53,13 +53,10 @@ export async function entriesOfSubject(
   return rows.map(toEntry)
 }
 
-/** Adds entries; one that is there already, from the same hand a moment before, is left as it is. */
+/** Adds entries, none of which is there yet. */
 export const insertEntries = (tx: Writer, gardenId: string, entries: readonly LogEntry[]) =>
   inPortions(entries, (portion) =>
-    tx
-      .insert(logEntry)
-      .values(portion.map((entry) => toRow(entry, gardenId)))
-      .onConflictDoNothing(),
+    tx.insert(logEntry).values(portion.map((entry) => toRow(entry, gardenId))),
   )
 
 export async function findEntry(gardenId: string, id: string, from: Reader): Promise<LogEntry | null> {
@@ -68,6 +65,18 @@ export async function findEntry(gardenId: string, id: string, from: Reader): Pro
     .from(logEntry)
     .where(and(eq(logEntry.gardenId, gardenId), eq(logEntry.id, id)))
   return row ? toEntry(row) : null
+}
+
+/** The entries of some ids, of whichever garden. */
+export async function findEntries(
+  ids: readonly string[],
+  from: Reader,
+): Promise<{ gardenId: string; entry: LogEntry }[]> {
+  const rows = await from
+    .select()
+    .from(logEntry)
+    .where(inArray(logEntry.id, [...ids]))
+  return rows.map((row) => ({ gardenId: row.gardenId, entry: toEntry(row) }))
 }
 
 /** Whether an entry was taken back. */

@@ -1,52 +1,19 @@
-import { mkdir, open, readFile, rm } from 'node:fs/promises'
-import { resolve } from 'node:path'
+import { link, mkdir, open, readdir, readFile, rm, stat } from 'node:fs/promises'
+import { basename, dirname, join, resolve } from 'node:path'
+import { createClient } from '@libsql/client'
 import { and, asc, eq, inArray } from 'drizzle-orm'
-import { imageSize } from 'image-size'
-import { LARGEST_PHOTO, type PhotoType } from '../core/facts'
+import { v7 } from 'uuid'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden } from './gardens'
 import { databaseFile } from './locate'
+import { copiesBeside } from './copy'
 import { findEntry } from './log'
+import { photoName, type Photo } from './photo-content'
 import { inPortions, withoutGarden } from './plantings'
 import { attachment } from './schema-stores'
 
-/** A photo of a log entry; px, bytes. */
-export interface Photo {
-  id: string
-  entryId: string
-  type: PhotoType
-  bytes: number
-  width: number
-  height: number
-}
-
 /** How many photos one entry has. */
 const MOST_PHOTOS = 12
-
-const FORMATS: Partial<Record<string, PhotoType>> = {
-  jpg: 'image/jpeg',
-  png: 'image/png',
-  webp: 'image/webp',
-}
-const ENDINGS: Record<PhotoType, string> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' }
-
-/** The file name of a photo, made of its own id alone. */
-export const photoName = ({ id, type }: Pick<Photo, 'id' | 'type'>) => `${id}.${ENDINGS[type]}`
-
-/** What a picture is, by its own bytes; or why it is not kept. */
-export function readPhoto(
-  content: Uint8Array,
-): Pick<Photo, 'type' | 'bytes' | 'width' | 'height'> | { problem: 'too-large' | 'not-a-photo' } {
-  if (content.byteLength > LARGEST_PHOTO) return { problem: 'too-large' }
-  try {
-    const { type, width, height } = imageSize(content)
-    const known = FORMATS[type ?? '']
-    if (!known || width < 1 || height < 1) return { problem: 'not-a-photo' }
-    return { type: known, bytes: content.byteLength, width, height }
-  } catch {
-    return { problem: 'not-a-photo' }
-  }
-}
 
 /** Photos lie in a folder beside the database file; with the data on a server, in `data/photos`. */
 function folder(): string {
@@ -55,15 +22,116 @@ function folder(): string {
 }
 const pathOf = (photo: Pick<Photo, 'id' | 'type'>) => resolve(folder(), photoName(photo))
 
-/** Writes a picture so that it is there after a crash. */
-export async function storePicture(photo: Pick<Photo, 'id' | 'type'>, content: Uint8Array): Promise<void> {
-  await mkdir(folder(), { recursive: true })
-  const file = await open(pathOf(photo), 'w')
+/** Writes a picture that is not there yet so that it is there after a crash. */
+async function storePicture(path: string, content: Uint8Array): Promise<void> {
+  await mkdir(dirname(path), { recursive: true, mode: 0o700 })
+  // Never over another one.
+  const file = await open(path, 'wx', 0o600)
   try {
     await file.writeFile(content)
     await file.sync()
-  } finally {
+  } catch (error) {
     await file.close()
+    await rm(path, { force: true })
+    throw error
+  }
+  await file.close()
+  await syncFolder(dirname(path))
+}
+
+/** A file's name is durable only when its folder is. */
+async function syncFolder(path: string): Promise<void> {
+  const handle = await open(path, 'r')
+  try {
+    await handle.sync()
+  } finally {
+    await handle.close()
+  }
+}
+
+const ASIDE = '.aside-'
+
+/** Pictures that were laid aside: moved into their place, or taken away. */
+export interface LaidAside {
+  settle: () => Promise<void>
+  discard: () => Promise<void>
+}
+
+/** Writes pictures into a folder beside their place: durable, and not yet theirs. */
+export async function layPicturesAside(
+  pictures: readonly { photo: Pick<Photo, 'id' | 'type'>; content: Uint8Array }[],
+): Promise<LaidAside> {
+  const aside = `${folder()}${ASIDE}${v7()}`
+  const discard = () => rm(aside, { recursive: true, force: true })
+  try {
+    for (const { photo, content } of pictures) await storePicture(join(aside, photoName(photo)), content)
+  } catch (error) {
+    await discard()
+    throw error
+  }
+  return { discard, settle: () => settle(aside) }
+}
+
+/** Moves the pictures of a folder into their place; what lies there already stays. */
+async function settle(aside: string): Promise<void> {
+  const names = await readdir(aside).catch(() => [])
+  await mkdir(folder(), { recursive: true, mode: 0o700 })
+  for (const name of names)
+    await link(join(aside, name), join(folder(), name)).catch((error: NodeJS.ErrnoException) => {
+      if (error.code !== 'EEXIST') throw error
+    })
+  if (names.length > 0) await syncFolder(folder())
+  await rm(aside, { recursive: true, force: true })
+}
+
+/** What was laid aside when the power went is brought to its end: pictures of photos that are there come into place. */
+export async function settleLeftAside(): Promise<void> {
+  const [beside, own] = [dirname(folder()), `${basename(folder())}${ASIDE}`]
+  const left = (await readdir(beside).catch(() => [])).filter((name) => name.startsWith(own))
+  if (left.length === 0) return
+  const known = new Set(
+    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(photoName),
+  )
+  for (const name of left) {
+    const aside = join(beside, name)
+    const isTaken = (await readdir(aside)).some((picture) => known.has(picture))
+    await (isTaken ? settle(aside) : rm(aside, { recursive: true, force: true }))
+  }
+}
+
+/** A picture this young may still be on its way into the database, ms. */
+const YOUNG = 3_600_000
+
+/** Takes away pictures that neither the database nor a copy of it knows any longer. */
+export async function sweepPhotos(): Promise<void> {
+  const file = databaseFile()
+  if (file === null) return
+  const kept = new Set(
+    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(photoName),
+  )
+  for (const { name } of copiesBeside(file)) {
+    const inCopy = await photosInCopy(join(dirname(file), name))
+    // A copy that cannot be read may need them all.
+    if (inCopy === null) return
+    for (const photo of inCopy) kept.add(photo)
+  }
+  for (const name of await readdir(folder()).catch(() => [])) {
+    const path = join(folder(), name)
+    if (!kept.has(name) && Date.now() - (await stat(path)).mtimeMs > YOUNG) await rm(path, { force: true })
+  }
+}
+
+async function photosInCopy(path: string): Promise<string[] | null> {
+  const client = createClient({ url: `file:${path}` })
+  try {
+    const tables = await client.execute("SELECT 1 FROM sqlite_master WHERE name = 'attachment'")
+    if (tables.rows.length === 0) return []
+    const { rows } = await client.execute('SELECT id, type FROM attachment')
+    return rows.map(({ id, type }) => photoName({ id: String(id), type: type as Photo['type'] }))
+  } catch {
+    return null
+  } finally {
+    client.close()
   }
 }
 
@@ -111,13 +179,16 @@ export async function findPhoto(gardenId: string, id: string): Promise<Photo | n
 
 /** Gives an entry that is there a photo; the answer says why not. */
 export async function addPhoto(photo: Photo, content: Uint8Array): Promise<'kept' | 'no-entry' | 'too-many'> {
-  await storePicture(photo, content)
+  await storePicture(pathOf(photo), content)
   const answer = await write(async (tx) => {
     const garden = await currentGarden(tx)
     if (!garden || !(await findEntry(garden.id, photo.entryId, tx))) return 'no-entry'
     if ((await photosOf(garden.id, [photo.entryId], tx)).length >= MOST_PHOTOS) return 'too-many'
     await insertPhotos(tx, garden.id, [photo])
-    return 'kept'
+    return 'kept' as const
+  }).catch(async (error: unknown) => {
+    await rm(pathOf(photo), { force: true })
+    throw error
   })
   if (answer !== 'kept') await rm(pathOf(photo), { force: true })
   return answer

@@ -1,4 +1,3 @@
-import { revalidatePath } from 'next/cache'
 import { isWithinReach } from '../core/calendar'
 import { effectiveEntries, ofKind, type Planting } from '../core/facts'
 import { write } from './database'
@@ -15,7 +14,7 @@ export async function changePlan(
   change: Partial<Pick<Planting, 'raising' | 'plannedSow' | 'support'>>,
 ): Promise<PlanChange> {
   const refused = (message: string): PlanChange => ({ ok: false, message })
-  const changed = await write(async (tx): Promise<PlanChange> => {
+  return write(async (tx): Promise<PlanChange> => {
     const garden = await currentGarden(tx)
     if (!garden) return refused('There is no garden yet: make one first.')
     const before = (await plantingsOf(garden.id, undefined, tx)).find(({ id }) => id === plantingId)
@@ -36,6 +35,4 @@ export async function changePlan(
     await updatePlanting(tx, plantingId, change)
     return { ok: true, before }
   })
-  if (changed.ok) revalidatePath('/', 'layout')
-  return changed
 }

@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { GardenCultivar, Place, Planting, PlantPosition } from '../core/facts'
-import { reader, type Reader, type Writer } from './database'
+import { breathe, reader, type Reader, type Writer } from './database'
 import { cropHistory, cultivar, place, plant, planting } from './schema'
 
 type Owned<Row> = Omit<Row, 'gardenId'>
@@ -61,7 +61,10 @@ export async function inPortions<Row>(
   rows: readonly Row[],
   insert: (portion: Row[]) => Promise<unknown>,
 ): Promise<void> {
-  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) await insert(rows.slice(at, at + ROWS_AT_ONCE))
+  for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) {
+    await insert(rows.slice(at, at + ROWS_AT_ONCE))
+    if (at + ROWS_AT_ONCE < rows.length) await breathe()
+  }
 }
 
 export const insertPlaces = (tx: Writer, gardenId: string, rows: readonly Place[]) =>

@@ -1,22 +1,48 @@
 /** Why the database cannot be used. Nothing was written to it. */
+export type ProblemKind =
+  | 'newer'
+  /** No database at all. */
+  | 'broken'
+  /** A database with pages or texts that are damaged. */
+  | 'damaged'
+  | 'busy'
+  | 'unreachable'
+  /** The file is gone or empty, and copies of it lie beside it. */
+  | 'missing'
+  /** The file went away, or another took its place, while it was in use. */
+  | 'replaced'
+  | 'full'
+
 export class DatabaseProblem extends Error {
   constructor(
-    readonly kind: 'newer' | 'broken' | 'busy' | 'unreachable',
+    readonly kind: ProblemKind,
     options?: ErrorOptions,
   ) {
     super(`The database is ${kind}.`, options)
   }
 
   static from(error: unknown): DatabaseProblem {
-    if (error instanceof DatabaseProblem) return error
+    return DatabaseProblem.within(error) ?? new DatabaseProblem('unreachable', { cause: error })
+  }
+
+  /** The problem with the database that an error comes from; null: it is no such problem. */
+  static within(error: unknown): DatabaseProblem | null {
+    for (let cause = error; cause instanceof Error; cause = cause.cause)
+      if (cause instanceof DatabaseProblem) return cause
     const codes = codesOf(error)
     const has = (...wanted: string[]) => codes.some((code) => wanted.some((part) => code.includes(part)))
-    const kind = has('NOTADB', 'CORRUPT', 'FORMAT')
+    const kind: ProblemKind | null = has('NOTADB', 'FORMAT')
       ? 'broken'
-      : has('BUSY', 'LOCKED')
-        ? 'busy'
-        : 'unreachable'
-    return new DatabaseProblem(kind, { cause: error })
+      : has('CORRUPT', 'MALFORMED')
+        ? 'damaged'
+        : has('BUSY', 'LOCKED')
+          ? 'busy'
+          : has('SQLITE_FULL', 'DISKISFULL', 'ENOSPC', 'IOERR')
+            ? 'full'
+            : has('CANTOPEN', 'READONLY', 'EACCES', 'EROFS')
+              ? 'unreachable'
+              : null
+    return kind && new DatabaseProblem(kind, { cause: error })
   }
 }
 

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq } from 'drizzle-orm'
 import type { Product } from '../core/feeding'
 import { reader, write, type Reader, type Writer } from './database'
@@ -22,12 +23,18 @@ export const insertProducts = (tx: Writer, gardenId: string, rows: readonly Prod
 /** What a change of the feeds came to: the one before, or why it stays so. */
 export type ProductChange = { ok: true; before: Product | null } | { ok: false; message: string }
 
-/** Puts a feed as it is to be; null takes it away: what was given of it stays in the log. */
-export async function putProduct(id: string, row: Product | null): Promise<ProductChange> {
+/** Puts a feed as it is to be; null takes it away: what was given of it stays in the log. With `seen` only while it is still so. */
+export async function putProduct(
+  id: string,
+  row: Product | null,
+  seen?: Product | null,
+): Promise<ProductChange> {
   return write(async (tx): Promise<ProductChange> => {
     const garden = await currentGarden(tx)
     if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
     const before = (await productsOf(garden.id, tx)).find((one) => one.id === id) ?? null
+    if (seen !== undefined && !isDeepStrictEqual(seen, before))
+      return { ok: false, message: 'It was changed elsewhere at the same moment: save it again.' }
     await tx.delete(product).where(and(eq(product.id, id), eq(product.gardenId, garden.id)))
     if (row) await insertProducts(tx, garden.id, [row])
     return { ok: true, before }

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq } from 'drizzle-orm'
 import type { Supply } from '../core/facts'
 import { reader, write, type Reader, type Writer } from './database'
@@ -22,12 +23,18 @@ export const insertSupplies = (tx: Writer, gardenId: string, rows: readonly Supp
 /** What a change of the shed came to: the line as it was before, or why it stays so. */
 export type SupplyChange = { ok: true; before: Supply | null } | { ok: false; message: string }
 
-/** Puts a line of the shed as it is to be; null takes it out. */
-export async function putSupply(id: string, row: Supply | null): Promise<SupplyChange> {
+/** Puts a line of the shed as it is to be; null takes it out. With `seen` only while it is still so. */
+export async function putSupply(
+  id: string,
+  row: Supply | null,
+  seen?: Supply | null,
+): Promise<SupplyChange> {
   return write(async (tx): Promise<SupplyChange> => {
     const garden = await currentGarden(tx)
     if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
     const before = (await suppliesOf(garden.id, tx)).find((line) => line.id === id) ?? null
+    if (seen !== undefined && !isDeepStrictEqual(seen, before))
+      return { ok: false, message: 'It was changed elsewhere at the same moment: save it again.' }
     await tx.delete(supply).where(and(eq(supply.id, id), eq(supply.gardenId, garden.id)))
     if (row) await insertSupplies(tx, garden.id, [row])
     return { ok: true, before }

@@ -2,6 +2,7 @@ import { and, asc, between, eq, sql, type SQL } from 'drizzle-orm'
 import { daysBetween, type IsoDate } from '../core/calendar'
 import type { RecordedDay } from '../core/climate'
 import { reader, type Reader, type Writer } from './database'
+import { inPortions } from './plantings'
 import { weatherDay } from './schema'
 
 export type WeatherRow = Omit<typeof weatherDay.$inferSelect, 'gardenId'>
@@ -92,6 +93,10 @@ export async function putWeather(
   rows: readonly WeatherRow[],
   replaced: Replaced,
 ): Promise<void> {
+  await inPortions(rows, (portion) => putDays(tx, gardenId, portion, replaced))
+}
+
+function putDays(tx: Writer, gardenId: string, rows: readonly WeatherRow[], replaced: Replaced) {
   const days = rows.map(({ date, source, tmin, tmax, rain, dewPoint, wind, solar }) => [
     date,
     source,
@@ -102,7 +107,7 @@ export async function putWeather(
     wind,
     solar,
   ])
-  await tx.run(sql`
+  return tx.run(sql`
     insert into weather_day (garden_id, date, source, tmin, tmax, rain, dew_point, wind, solar)
     select ${gardenId}, value ->> 0, value ->> 1, value ->> 2, value ->> 3, value ->> 4, value ->> 5, value ->> 6, value ->> 7
     from json_each(${JSON.stringify(days)}) where true
@@ -117,6 +122,11 @@ export async function removeWeather(tx: Writer, gardenId: string, date: IsoDate)
   await tx.delete(weatherDay).where(and(eq(weatherDay.gardenId, gardenId), eq(weatherDay.date, date)))
 }
 
+/** A sum of each measure with its day: two records that differ anywhere differ here. */
+const SUMS = ['tmin', 'tmax', 'rain', 'dew_point', 'wind', 'solar']
+  .map((measure) => `' ' || total(${measure}) || ' ' || total(${measure} * julianday(date)) || ' ' || count(${measure})`)
+  .join(' || ')
+
 /** What tells one record from another, at a glance: how many days, and their sums. */
 export async function recordFingerprint(
   gardenId: string,
@@ -128,7 +138,7 @@ export async function recordFingerprint(
       days: sql<number>`count(*)`,
       sums: sql<
         string | null
-      >`min(date) || max(date) || total(tmin) || ' ' || total(tmax) || ' ' || total(rain)`,
+      >`min(date) || max(date) || ${sql.raw(SUMS)}`,
     })
     .from(weatherDay)
     .where(eq(weatherDay.gardenId, gardenId))

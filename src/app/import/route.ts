@@ -1,10 +1,13 @@
 import { revalidatePath } from 'next/cache'
-import { IMPORT_WAYS, type ImportWay } from '../../core/facts'
-import { importGarden } from '../../data/garden-file'
-import { LARGEST_UPLOAD, readUpload } from '../../data/garden-zip'
+import { IMPORT_WAYS, LARGEST, type ImportWay } from '../../core/facts'
+import { importGarden } from '../../data/garden-import'
+import { DatabaseProblem } from '../../data/problem'
+import { readGardenAside } from '../../data/read-aside'
 import { sayImportProblem } from '../../features/garden/files/say-import-problem'
 import type { ImportAnswer } from '../../components/garden-file/send-garden'
-import { isOwnRequest, readBody } from '../own-request'
+import { isOwnRequest } from '../../hosts'
+import { PROBLEM_WORDS } from '../../wording/database-problems'
+import { readBody } from '../body'
 
 export const dynamic = 'force-dynamic'
 
@@ -12,21 +15,32 @@ const answer = (said: ImportAnswer, status = 200) =>
   Response.json(said, { status, headers: { 'cache-control': 'no-store' } })
 const refuse = (message: string, status: number) => answer({ ok: false, message, faults: [] }, status)
 
+/** Files are read one at a time: two large ones at once would share one memory. */
+let reading: Promise<unknown> = Promise.resolve()
+
 /** Takes a whole garden in, as JSON or as a zip file with its photos; `way` says in whose place. */
 export async function POST(request: Request): Promise<Response> {
   if (!isOwnRequest(request)) return refuse('This was not sent by Prairie. Nothing was changed.', 403)
   const way = new URL(request.url).searchParams.get('way') as ImportWay
   if (!IMPORT_WAYS.includes(way)) return refuse('Say whether the garden comes instead or beside.', 400)
-  const body = await readBody(request, LARGEST_UPLOAD)
-  if (!body) return refuse('This file is over 512 MB: no garden of Prairie is. Nothing was changed.', 413)
-  const upload = readUpload(body)
-  if (!upload)
-    return refuse(
-      'This zip file is damaged or cut off, or holds no garden. Nothing was changed. Export it again, or take an older copy.',
-      400,
-    )
-  const result = await importGarden(upload.text, way, upload.pictures)
-  if ('problem' in result) return answer({ ok: false, ...sayImportProblem(result.problem) }, 400)
+  const body = await readBody(request, LARGEST.garden)
+  if ('problem' in body)
+    return body.problem === 'too-large'
+      ? refuse('This file is over 512 MB: no garden of Prairie is. Nothing was changed.', 413)
+      : refuse('The file did not arrive whole. Nothing was changed: send it again.', 400)
+  const turn = reading.then(() => readGardenAside(body.bytes))
+  reading = turn.catch(() => undefined)
+  const read = await turn
+  if ('problem' in read) return answer({ ok: false, ...sayImportProblem(read.problem) }, 400)
+  try {
+    const result = await importGarden(read, way)
+    if ('problem' in result) return answer({ ok: false, ...sayImportProblem(result.problem) }, 400)
+  } catch (error) {
+    const problem = DatabaseProblem.within(error)
+    if (!problem) throw error
+    const { what, next } = PROBLEM_WORDS[problem.kind]
+    return refuse(`${what} Nothing was changed. ${next}`, problem.kind === 'full' ? 507 : 503)
+  }
   revalidatePath('/', 'layout')
   return answer({ ok: true })
 }

@@ -1,8 +1,12 @@
 import { revalidatePath } from 'next/cache'
 import { v7 } from 'uuid'
-import { addPhoto, readPhoto } from '../../data/photos'
-import { LARGEST_PHOTO } from '../../core/facts'
-import { isOwnRequest, readBody } from '../own-request'
+import { LARGEST } from '../../core/facts'
+import { readPhoto } from '../../data/photo-content'
+import { addPhoto } from '../../data/photos'
+import { DatabaseProblem } from '../../data/problem'
+import { isOwnRequest } from '../../hosts'
+import { PROBLEM_WORDS } from '../../wording/database-problems'
+import { readBody } from '../body'
 
 export const dynamic = 'force-dynamic'
 
@@ -16,19 +20,33 @@ const answer = (status: number, message: string | null) =>
 
 /** Gives an entry a photo: the body is the picture itself, `entry` names the entry. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return answer(403, 'This was not sent by Prairie: nothing was kept.')
+  if (!isOwnRequest(request)) return answer(403, 'This was not sent by Prairie: nothing was saved.')
   const entryId = new URL(request.url).searchParams.get('entry') ?? ''
   if (!ID.test(entryId)) return answer(400, 'Say which entry the photo is of.')
-  const body = await readBody(request, LARGEST_PHOTO)
-  const read = body ? readPhoto(body) : { problem: 'too-large' as const }
-  if (!body || 'problem' in read)
-    return 'problem' in read && read.problem === 'not-a-photo'
-      ? answer(415, 'This is not a photo that can be shown: take a JPEG, PNG or WebP file. It was not kept.')
-      : answer(413, 'This photo is over 15 MB: make it smaller first. It was not kept.')
-  const kept = await addPhoto({ id: v7(), entryId, ...read }, body)
+  const body = await readBody(request, LARGEST.photo)
+  if ('problem' in body)
+    return body.problem === 'too-large'
+      ? answer(413, 'This photo is over 15 MB: make it smaller first. It was not saved.')
+      : answer(400, 'The photo did not arrive whole. It was not saved: send it again.')
+  const read = readPhoto(body.bytes)
+  if ('problem' in read)
+    return read.problem === 'not-a-photo'
+      ? answer(415, 'This is not a photo that can be shown: take a JPEG, PNG or WebP file. It was not saved.')
+      : answer(413, 'This photo has over 120 million pixels: make it smaller first. It was not saved.')
+  const kept = await addPhoto({ id: v7(), entryId, ...read }, body.bytes).catch(problemOf)
+  if (kept instanceof DatabaseProblem) {
+    const { what, next } = PROBLEM_WORDS[kept.kind]
+    return answer(kept.kind === 'full' ? 507 : 503, `${what} The photo was not saved. ${next}`)
+  }
   if (kept === 'no-entry') return answer(404, 'That entry is no longer there: the photo was not kept.')
   if (kept === 'too-many')
     return answer(409, 'This entry has twelve photos already: enter another one first.')
   revalidatePath('/', 'layout')
   return answer(200, null)
+}
+
+function problemOf(error: unknown): DatabaseProblem {
+  const problem = DatabaseProblem.within(error)
+  if (problem) return problem
+  throw error
 }

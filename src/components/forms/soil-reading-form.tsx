@@ -5,6 +5,7 @@ import { toast } from 'sonner'
 import { object } from 'yup'
 import { v7 } from 'uuid'
 import { PastQuestion } from '../past-question'
+import { undoEntry } from '../undoing'
 import { ChoiceField, FormError, TextField } from './fields'
 import { useCheckedForm } from './use-checked-form'
 import type { IsoDate } from '../../core/calendar'
@@ -18,7 +19,7 @@ interface Log {
   enter: (
     drafts: Omit<LogEntry<'soil-read'>, 'at' | 'voids'>[],
   ) => Promise<{ ok: true } | { ok: false; message: string }>
-  undo: (voiding: { id: string; entry: string }) => Promise<unknown>
+  undo: (voiding: { id: string; entry: string }) => Promise<{ ok: true } | { ok: false; message: string }>
 }
 
 /** A thermometer reading in a place, or in one of several: everything that hangs on its soil follows. */
@@ -71,9 +72,7 @@ export function SoilReadingForm({
       ])
       if (!result.ok) return { form: result.message }
       form.resetField('temperature')
-      toast('Soil reading kept.', {
-        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
-      })
+      toast('Soil reading kept.', { action: undoEntry('the soil reading', id, undo) })
       return undefined
     },
   })

@@ -1,14 +1,20 @@
 'use client'
 
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useCallback, useState, useSyncExternalStore, useTransition } from 'react'
+import { useCallback, useRef, useState, useSyncExternalStore, useTransition } from 'react'
 import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
+import { whenSure } from '../sure'
+import { whichToKeep } from '../which'
 
 /** What a form's action answers: nothing when it went well, else what is wrong, by field or as a whole. */
 export interface FormProblems {
   fields?: Record<string, string>
   form?: string
+  /** `form` is a question: a yes settles it. */
+  ask?: true
+  /** Fields that were changed elsewhere since the form was shown: as text, by their names. */
+  theirs?: { about: string; values: Record<string, unknown> }
 }
 
 /**
@@ -20,7 +26,7 @@ export interface FormProblems {
 export function useCheckedForm<Values extends FieldValues>(options: {
   schema: AnyObjectSchema
   defaults: DefaultValues<Values>
-  send: (values: Values) => Promise<FormProblems | undefined>
+  send: Send<Values>
 }) {
   const { schema, defaults, send } = options
   const [problem, setProblem] = useState<string>()
@@ -32,11 +38,13 @@ export function useCheckedForm<Values extends FieldValues>(options: {
     mode: 'onTouched',
   })
   const { setError, setValue } = form
+  // What the form began with: what was changed since is told by it.
+  const shown = useRef(defaults as Values)
   const submit = form.handleSubmit((values) => {
     setProblem(undefined)
     startSending(async () => {
       try {
-        const problems = await send(values as Values)
+        const problems = await sent(values as Values, shown.current, send)
         if (!problems) return
         setProblem(problems.form)
         for (const [name, message] of Object.entries(problems.fields ?? {}))
@@ -67,6 +75,60 @@ export function useCheckedForm<Values extends FieldValues>(options: {
     [form, setValue, isLive, defaultValues],
   )
   return { form, submit, field, sending, busy: sending || !isLive, problem }
+}
+
+/** How a form is sent: as typed, with what it showed when it was opened; `sure`: what is asked about it is so. */
+export interface Sending<Values> {
+  sure: boolean
+  shown: Values
+}
+type Send<Values> = (values: Values, sending: Sending<Values>) => Promise<FormProblems | undefined>
+
+/** Sends a form; a question is asked, and sent again as it was answered. */
+async function sent<Values extends FieldValues>(
+  values: Values,
+  shown: Values,
+  send: Send<Values>,
+): Promise<FormProblems | undefined> {
+  let problems: FormProblems | undefined
+  const answer = await whenSure(async (sure) => {
+    problems = await send(values, { sure, shown })
+    return problems ? { ok: false, message: problems.form ?? '', ask: problems.ask } : { ok: true }
+  })
+  if (!answer.ok && problems?.ask) return { form: answer.message }
+  const theirs = problems?.theirs
+  if (!theirs) return problems
+  const choice = await whichToKeep(
+    theirs.about,
+    Object.entries(theirs.values).map(([name, value]) => ({
+      name: labelOf(name),
+      mine: String(valueAt(values, name)),
+      theirs: String(value),
+    })),
+  )
+  if (choice === null) return { form: 'Nothing was saved: it was changed elsewhere meanwhile.' }
+  const seen = withValues(shown, theirs.values)
+  return sent(choice === 'mine' ? values : withValues(values, theirs.values), seen, send)
+}
+
+const valueAt = (values: object, path: string): unknown =>
+  path.split('.').reduce<unknown>((inner, key) => (inner as Record<string, unknown> | undefined)?.[key], values)
+
+/** The values with some of them, by their paths such as `months.6.tmin`, replaced. */
+function withValues<Values extends object>(values: Values, replaced: Record<string, unknown>): Values {
+  const copy = structuredClone(values)
+  for (const [path, value] of Object.entries(replaced)) {
+    const keys = path.split('.')
+    const last = keys.pop()!
+    Object.assign((keys.length > 0 ? valueAt(copy, keys.join('.')) : copy) as object, { [last]: value })
+  }
+  return copy
+}
+
+/** What a field is called beside its control. */
+function labelOf(name: string): string {
+  const control = document.getElementsByName(name)[0] as HTMLInputElement | undefined
+  return control?.labels?.[0]?.textContent ?? control?.getAttribute('aria-label') ?? name
 }
 
 /** A button that is pressed before the page is live would send the form to nowhere: until then it waits. */

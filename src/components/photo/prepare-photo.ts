@@ -1,4 +1,4 @@
-import { LARGEST_PHOTO } from '../../core/facts'
+import { LARGEST } from '../../core/facts'
 
 const MB = 1024 * 1024
 /** px of the longer side of what is sent; a phone's full picture shows nothing more on a screen. */
@@ -10,7 +10,7 @@ export type Prepared = { picture: Blob } | { problem: string }
 
 /** Looks at a chosen file before anything is entered, and makes large pictures smaller. */
 export async function preparePhoto(file: File): Promise<Prepared> {
-  if (file.size > LARGEST_PHOTO)
+  if (file.size > LARGEST.photo)
     return {
       problem: `${file.name} has ${Math.round(file.size / MB)} MB; at most 15 MB are taken. Make it smaller first. Nothing was entered.`,
     }

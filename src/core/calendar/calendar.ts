@@ -6,14 +6,15 @@ export type IsoDate = string & { readonly __brand: 'IsoDate' }
 
 const PATTERN = /^(\d{4})-(\d{2})-(\d{2})$/
 const DAY = 86_400_000
+const [FIRST_YEAR, LAST_YEAR] = [1900, 2399]
 
-/** True for a date that exists, written `2026-06-18`, in the years 1800 to 2400. */
+/** True for a date that exists, written `2026-06-18`, in the years 1900 to 2399. */
 export function isIsoDate(text: unknown): text is IsoDate {
   if (typeof text !== 'string') return false
   const match = PATTERN.exec(text)
   if (!match) return false
   const [year, month, day] = [Number(match[1]), Number(match[2]), Number(match[3])]
-  if (year < 1800 || year > 2400) return false
+  if (year < FIRST_YEAR || year > LAST_YEAR) return false
   const date = new Date(Date.UTC(year, month - 1, day))
   return date.getUTCMonth() === month - 1 && date.getUTCDate() === day
 }

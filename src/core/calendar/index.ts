@@ -14,4 +14,5 @@ export {
   yearOf,
 } from './calendar'
 export type { IsoDate } from './calendar'
+export { isTimeZone } from './time-zone'
 export { parseDate } from './parse-date'

@@ -2,7 +2,8 @@ import { requireInRange } from '../guard'
 import type { IsoDate } from '../calendar'
 import { indexOf, type DailySeries } from './series'
 
-export type Mulch = 'bare' | 'straw' | 'grass' | 'dark-film' | 'clear-film'
+export const MULCHES = ['bare', 'straw', 'grass', 'dark-film', 'clear-film'] as const
+export type Mulch = (typeof MULCHES)[number]
 
 /** What lies over and around the soil. */
 export interface SoilSurroundings {

@@ -1,3 +1,4 @@
+import { SITE_BOUNDS } from '../bounds'
 import { requireInRange } from '../guard'
 import { shiftTemperatures, turnSeasons, type MonthNormal, type Normals } from './normals'
 
@@ -176,8 +177,8 @@ export function normalsFor(
   template: ClimateTemplateId,
   place: { latitude: number; elevation: number },
 ): Normals {
-  requireInRange('latitude', place.latitude, -90, 90)
-  requireInRange('elevation', place.elevation, -430, 6000)
+  requireInRange('latitude', place.latitude, ...SITE_BOUNDS.latitude)
+  requireInRange('elevation', place.elevation, ...SITE_BOUNDS.elevation)
   const found = TEMPLATES.find(({ id }) => id === template)
   if (!found)
     throw new RangeError(`template must be one of ${CLIMATE_TEMPLATE_IDS.join(', ')}, not ${template}`)

@@ -1,4 +1,5 @@
 import type { Advice, Reason } from '../advice'
+import { POT_BOUNDS } from '../bounds'
 import { isBush, type Cultivar } from '../crop'
 import { requireInRange } from '../guard'
 import { count, volume } from '../quantity'
@@ -41,14 +42,14 @@ const DAILY = 10
  * Whether a pot is large enough, and how many plants it carries.
  *
  * @param litres mix it holds, filled, L
- * @throws RangeError when the volume is not from 0.1 to 10,000 L
+ * @throws RangeError when the volume is not within `POT_BOUNDS`
  */
 export function potAdvice(
   cultivar: Pick<Cultivar, 'crop' | 'habit'>,
   litres: number,
   selfWatering: boolean,
 ): Advice<PotAnswer, PotRule> {
-  requireInRange('litres', litres, 0.1, 10_000)
+  requireInRange('litres', litres, ...POT_BOUNDS.litres)
   const kind = cultivar.crop === 'pepper' ? 'pepper' : isBush(cultivar) ? 'bush' : 'vine'
   const { least, advised } = VOLUMES[kind]
   const each = selfWatering ? Math.min(least, BOX_A_PLANT) : least

@@ -1,5 +1,6 @@
 import type { Advice } from '../advice'
 import { isBush, type Cultivar } from '../crop'
+import { POT_BOUNDS } from '../bounds'
 import { requireInRange } from '../guard'
 import { mass } from '../quantity'
 import { SETTLING, wetMassPerLitre, type Component } from './mix'
@@ -19,7 +20,7 @@ export function wetMass(pot: {
   parts: Partial<Record<Component, number>>
   plants: readonly Pick<Cultivar, 'crop' | 'habit'>[]
 }): number {
-  requireInRange('litres', pot.litres, 0.1, 10_000)
+  requireInRange('litres', pot.litres, ...POT_BOUNDS.litres)
   // Settled mix is the same stuff in less room.
   const mix = (pot.litres / (1 - SETTLING)) * wetMassPerLitre(pot.parts)
   return mix + pot.litres * POT_A_LITRE + pot.plants.reduce((sum, plant) => sum + plantMass(plant), 0)

@@ -10,9 +10,14 @@ export interface GroundRows {
   plant: PlantPosition[]
 }
 
-/** One row of the ground as it is to be; null: not there. */
+/** One row of the ground as it is to be; null: not there. `seen`: as it was when the edit began; untold: whatever it is. */
 export type GroundEdit = {
-  [K in keyof GroundRows]: { of: K; id: string; row: GroundRows[K][number] | null }
+  [K in keyof GroundRows]: {
+    of: K
+    id: string
+    row: GroundRows[K][number] | null
+    seen?: GroundRows[K][number] | null
+  }
 }[keyof GroundRows]
 
 /** The ground with some rows brought to what they are to be. */

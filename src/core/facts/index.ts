@@ -1,6 +1,7 @@
 export { IMPORT_WAYS } from './import-way'
 export type { ImportWay } from './import-way'
-export { LARGEST_PHOTO, PHOTO_TYPES } from './photo'
+export { LARGEST, MOST_PIXELS } from './limits'
+export { PHOTO_TYPES } from './photo'
 export type { PhotoType } from './photo'
 export { editedGround } from './ground'
 export type { GroundEdit, GroundRows } from './ground'
@@ -20,6 +21,7 @@ export {
   surroundingsOf,
 } from './place'
 export type { Place, PlaceKind, Side } from './place'
+export { placeFault } from './place-fault'
 export { RAISING_WAYS, SPACING_SCHOOLS, SUPPORTS, USUAL_SEED } from './planting'
 export type { GardenCultivar, Planting, PlantPosition, RaisingWay, SpacingSchool, Support } from './planting'
 export { SHELTERS, SOILS } from './site'

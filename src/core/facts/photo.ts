@@ -1,6 +1,3 @@
 /** Kinds of pictures that every browser shows, by their media types. */
 export const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const
 export type PhotoType = (typeof PHOTO_TYPES)[number]
-
-/** Bytes of the largest photo that is kept. */
-export const LARGEST_PHOTO = 15 * 1024 * 1024

@@ -36,8 +36,8 @@ export function rotation(
   spot: { years: readonly number[]; container: boolean },
   season: number,
 ): Advice<Rotation, RotationRule> {
-  requireInteger('season', season, 1900, 2400)
-  for (const year of spot.years) requireInteger('years', year, 1900, 2400)
+  requireInteger('season', season, 1800, 2500)
+  for (const year of spot.years) requireInteger('years', year, 1800, 2500)
   const before = spot.years.filter((year) => year < season)
   const rested = before.length === 0 ? null : season - Math.max(...before) - 1
   const verdict =

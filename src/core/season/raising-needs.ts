@@ -1,3 +1,4 @@
+import { MOST_PLANTS } from '../bounds'
 import { requireInRange } from '../guard'
 import type { RaisingWay } from '../facts'
 import { seedsToSow } from './seeds'
@@ -58,7 +59,7 @@ export function raisingNeeds(
 
 /** Seeds for a place where they are sown and stay: a spot a plant, each with enough for one to live; the rest is thinned. */
 export function seedsInPlace(planting: { count: number; germination: number; survival: number }): number {
-  requireInRange('count', planting.count, 1, 10_000)
+  requireInRange('count', planting.count, 1, MOST_PLANTS)
   const { germination, survival } = planting
   return planting.count * seedsToSow({ plantsWanted: 1, germination, survival })
 }

@@ -1,3 +1,4 @@
+import { MOST_PLANTS } from '../bounds'
 import { requireInRange, requireInteger } from '../guard'
 
 /**
@@ -16,7 +17,7 @@ export function seedsToSow(plan: {
   confidence?: number
 }): number {
   const { plantsWanted, germination, survival, confidence = 0.95 } = plan
-  requireInteger('plantsWanted', plantsWanted, 1, 10_000)
+  requireInteger('plantsWanted', plantsWanted, 1, MOST_PLANTS)
   requireInRange('germination', germination, 0.001, 1)
   requireInRange('survival', survival, 0.001, 1)
   requireInRange('confidence', confidence, 0.001, 0.999999)

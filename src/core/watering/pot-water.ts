@@ -1,4 +1,5 @@
 import type { Crop } from '../crop'
+import { POT_BOUNDS } from '../bounds'
 import { requireInRange } from '../guard'
 import { cropCoefficient } from './crop-coefficient'
 import { MIX_AVAILABLE, READILY } from './root-zone'
@@ -34,7 +35,7 @@ export function potLasts(
   pot: { litres: number; plants: readonly { crop: Crop; canopy: number }[] },
   et0: number,
 ): { untilSlow: number; untilLimp: number; need: number } {
-  requireInRange('litres', pot.litres, 0.1, 10_000)
+  requireInRange('litres', pot.litres, ...POT_BOUNDS.litres)
   const need = pot.plants.reduce((sum, plant) => sum + potNeed(plant, et0), 0)
   const held = pot.litres * MIX_AVAILABLE
   const readily = Math.min(...pot.plants.map(({ crop }) => READILY[crop]), READILY.tomato)

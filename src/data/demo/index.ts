@@ -1,6 +1,6 @@
 import type { IsoDate } from '../../core/calendar'
 import { dayOf, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
-import type { GardenFile } from '../garden-file'
+import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../garden-file'
 import type { WeatherRow } from '../weather'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { sensorReadings } from './care'
@@ -51,8 +51,8 @@ export function demoGarden(): GardenFile {
   )
   const rounded = (value: number) => Math.round(value * 10) / 10
   return {
-    format: 'prairie-garden',
-    version: 7,
+    format: GARDEN_FORMAT,
+    version: GARDEN_VERSION,
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {

@@ -1,4 +1,5 @@
 import { object, string } from 'yup'
+import { SITE_BOUNDS } from '../../core/bounds'
 import type { IsoDate } from '../../core/calendar'
 import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
 import { parseCoordinates, type UnitSystem } from '../../core/quantity'
@@ -33,7 +34,7 @@ export function beginSchema(units: UnitSystem, today: IsoDate) {
         const read = parseCoordinates(text)
         return 'error' in read ? this.createError({ message: read.error }) : true
       }),
-    elevation: quantityField('length', manner, { low: 0, high: 5500, bareUnit: longUnit }),
+    elevation: quantityField('length', manner, { low: SITE_BOUNDS.elevation[0], high: SITE_BOUNDS.elevation[1], bareUnit: longUnit }),
     climate: choiceField([BY_LATITUDE, ...CLIMATE_TEMPLATE_IDS], 'a climate'),
     lastFrost: optionalDateField({ dates: units === 'us' ? 'month-first' : 'day-first' }, today),
     units: choiceField(['metric', 'us'] as const, 'units'),

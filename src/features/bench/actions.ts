@@ -5,10 +5,12 @@ import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { Product } from '../../core/feeding'
 import { connectDevice, revokeDevice } from '../../data/devices'
 import { idField } from '../../data/entry-schema'
-import { productRow } from '../../data/garden-file-schema'
+import { productRow } from '../../data/garden-rows'
+import { loadGarden } from '../../data/garden-state'
 import { putProduct, type ProductChange } from '../../data/products'
 import { checkForm } from '../../wording/check-form'
-import { productSchema, type ProductValues } from './product-schema'
+import { mergedForm } from '../../wording/merged-form'
+import { productSchema, typedProduct, type ProductValues } from './product-schema'
 
 /** Gives a place a sensor; its secret is told only now. */
 export async function connectSensor(placeId: string): Promise<{ token: string } | { message: string }> {
@@ -27,14 +29,21 @@ export async function disconnectSensor(id: string): Promise<void> {
 
 const NO_FEED = 'That cannot be kept: it is no feed. Load the screen again.'
 
-/** Keeps a feed as typed from its label. */
-export async function keepProduct(id: string, typed: ProductValues): Promise<FormProblems | undefined> {
+/** Keeps a feed as typed from its label. @param shown the feed as its form began; null: it is a new one */
+export async function keepProduct(
+  id: string,
+  typed: ProductValues,
+  shown: ProductValues | null,
+): Promise<FormProblems | undefined> {
   if (!idField().required().isValidSync(id)) return { form: NO_FEED }
-  const checked = await checkForm(productSchema, typed)
+  const before = (await loadGarden())?.products.find((one) => one.id === id)
+  const merged = mergedForm(typed, shown, before && typedProduct(before), 'This feed')
+  if ('problems' in merged) return merged.problems
+  const checked = await checkForm(productSchema, merged.typed)
   if ('fields' in checked) return { fields: checked.fields }
   const values = checked.values as Omit<Product, 'id'>
   const days = values.release === 'coated' ? values.releaseDays : null
-  const change = await putProduct(id, { ...values, releaseDays: days, id })
+  const change = await putProduct(id, { ...values, releaseDays: days, id }, before ?? null)
   if (!change.ok) return { form: change.message }
   revalidatePath('/', 'layout')
 }

@@ -18,8 +18,8 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
   const { form, submit, field, busy, problem } = useCheckedForm<ProductValues>({
     schema: productSchema,
     defaults: typedProduct(product),
-    send: async (values) => {
-      const problems = await keepProduct(id, values)
+    send: async (values, { shown }) => {
+      const problems = await keepProduct(id, values, product && shown)
       if (problems) return problems
       toast(`${values.name.trim()} is kept.`)
       onDone()

@@ -69,4 +69,4 @@ export function SendToPlace({
     </form>
   )
 }
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'

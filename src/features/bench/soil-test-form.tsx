@@ -77,4 +77,4 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
     </section>
   )
 }
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'

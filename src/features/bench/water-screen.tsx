@@ -9,7 +9,7 @@ import { MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/wateri
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { formatMeasure } from '../../core/quantity'
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'
 import { AnyWater } from './any-water'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'

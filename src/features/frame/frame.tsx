@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react'
 import { KeyHelp } from '../../components/keys/key-help'
 import { KeysProvider } from '../../components/keys/keys'
+import { SureQuestion } from '../../components/sure'
+import { WhichQuestion } from '../../components/which'
 import type { GardenState } from '../../data/garden-state'
 import { ribbonOf } from './queries'
 import { Rail } from './rail'
@@ -26,6 +28,8 @@ export function Frame({ state, children }: { state: GardenState; children: React
           </main>
         </div>
       </div>
+      <SureQuestion />
+      <WhichQuestion />
       <UndoKey />
       <KeyHelp />
     </KeysProvider>

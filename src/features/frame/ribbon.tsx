@@ -18,7 +18,8 @@ export function Ribbon({ data }: { data: RibbonData }) {
   const end = addDays(start, days - 1)
   const router = useRouter()
   const pathname = usePathname()
-  const asked = useSearchParams().get('on')
+  const parameters = useSearchParams()
+  const asked = parameters.get('on')
   const shown = isWithinReach(asked, now) ? clamp(asked, start, end) : now
   const [moved, setMoved] = useState<IsoDate | null>(null)
   const date = moved ?? shown
@@ -26,10 +27,13 @@ export function Ribbon({ data }: { data: RibbonData }) {
   useEffect(() => setMoved(null), [asked])
   useEffect(() => {
     if (moved === null) return
-    const address = moved === now ? pathname : `${pathname}?on=${moved}`
-    const rest = setTimeout(() => router.replace(address, { scroll: false }), REST)
+    const others = new URLSearchParams(parameters)
+    if (moved === now) others.delete('on')
+    else others.set('on', moved)
+    const query = others.size > 0 ? `?${others}` : ''
+    const rest = setTimeout(() => router.replace(pathname + query, { scroll: false }), REST)
     return () => clearTimeout(rest)
-  }, [moved, now, pathname, router])
+  }, [moved, now, parameters, pathname, router])
 
   const moveTo = (to: IsoDate) => setMoved(clamp(to, start, end))
   const by = (step: number) => () => moveTo(addDays(date, step))

@@ -3,16 +3,17 @@
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { useKeys } from '../../components/keys/keys'
-import { undo } from '../../data/log-actions'
+import { undo } from '../../actions/log'
 import { ENTRY_NAMES } from '../../wording/stages'
 
 /** `u` takes back what was entered last. */
 export function UndoKey() {
   const takeBack = async () => {
-    const result = await undo({ id: v7() })
-    if (!result.ok) toast.error(result.message)
-    else if (result.kind) toast(`Taken back: ${ENTRY_NAMES[result.kind]}.`)
+    const result = await undo({ id: v7() }).catch(() => null)
+    if (result === null) toast.error('Undo: the server did not answer. Try again.')
+    else if (!result.ok) toast.error(`Undo: ${result.message}`)
+    else if (result.kind) toast(`Undone: ${ENTRY_NAMES[result.kind]}.`)
   }
-  useKeys([{ key: 'u', label: 'take back the last entry', run: () => void takeBack() }])
+  useKeys([{ key: 'u', label: 'undo the last entry', run: () => void takeBack() }])
   return null
 }

@@ -6,6 +6,7 @@ import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import { normalsFor, shiftTemperatures, type MonthNormal } from '../../core/climate'
 import type { Shelter, SoilTexture } from '../../core/facts'
+import { mergeRow } from '../../core/merge'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
 import {
@@ -17,6 +18,8 @@ import {
   updateGarden,
 } from '../../data/gardens'
 import { checkForm } from '../../wording/check-form'
+import { mergedForm } from '../../wording/merged-form'
+import { typedNormals, typedSite } from './typed'
 import {
   keptNormal,
   monthSchema,
@@ -28,12 +31,14 @@ import {
 
 const NO_GARDEN: FormProblems = { form: 'There is no garden yet: make one first.' }
 
-/** Keeps the site. Months that nobody edited follow it to its new latitude and height. */
-export async function keepSite(typed: SiteValues): Promise<FormProblems | undefined> {
+/** Keeps the site as typed; `shown` is what the form began with. Months that nobody edited follow it to its new latitude and height. */
+export async function keepSite(typed: SiteValues, shown: SiteValues): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
     if (!garden) return NO_GARDEN
-    const checked = await checkForm(siteSchema(mannerOf(garden), todayIn(garden)), typed)
+    const merged = mergedForm(typed, shown, typedSite(garden), 'The site')
+    if ('problems' in merged) return merged.problems
+    const checked = await checkForm(siteSchema(mannerOf(garden), todayIn(garden)), merged.typed)
     if ('fields' in checked) return { fields: checked.fields }
     const { where, clock, ...values } = checked.values
     const place = parseCoordinates(where) as { latitude: number; longitude: number }
@@ -64,8 +69,14 @@ export async function keepSite(typed: SiteValues): Promise<FormProblems | undefi
   return problems
 }
 
-/** Keeps the twelve months; those that differ from before are the gardener's own from now on. */
-export async function keepNormals(typed: NormalsValues): Promise<FormProblems | undefined> {
+/**
+ * Keeps the twelve months as typed, cell by cell; `shown` is what the form began with. Cells that were typed are the
+ * gardener's own from now on, to the last digit.
+ */
+export async function keepNormals(
+  typed: NormalsValues,
+  shown: NormalsValues,
+): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
     if (!garden) return NO_GARDEN
@@ -80,6 +91,9 @@ export async function keepNormals(typed: NormalsValues): Promise<FormProblems | 
         form: 'Some numbers cannot be right: they are marked. Nothing was changed.',
       }
     const us = manner.units === 'us'
+    const now = typedNormals(await normalRows(garden.id, tx), manner)
+    const conflicts = monthConflicts(typed, shown, now)
+    if (Object.keys(conflicts).length > 0) return { theirs: { about: 'The climate', values: conflicts } }
     const before = await normalRows(garden.id, tx)
     const months = checked.values.months as unknown as MonthNormal[]
     await replaceNormals(
@@ -88,10 +102,9 @@ export async function keepNormals(typed: NormalsValues): Promise<FormProblems | 
       before.map(({ gardenId: _, ...row }, index) => {
         const changed = { ...row }
         for (const field of NORMAL_FIELDS) {
-          const value = keptNormal(field, months[index]![field], us)
           // What the table shows rounded and nobody touched stays as exact as it was.
-          if (Math.abs(value - row[field]) > 0.06)
-            Object.assign(changed, { [field]: value, source: 'entered' })
+          if (typed.months[index]![field] === shown?.months?.[index]?.[field]) continue
+          Object.assign(changed, { [field]: keptNormal(field, months[index]![field], us), source: 'entered' })
         }
         return changed
       }),
@@ -100,4 +113,16 @@ export async function keepNormals(typed: NormalsValues): Promise<FormProblems | 
   })
   if (!problems) revalidatePath('/', 'layout')
   return problems
+}
+
+/** Cells that were typed here and changed elsewhere since, by their names in the form, as they are now. */
+function monthConflicts(typed: NormalsValues, shown: NormalsValues, now: NormalsValues): Record<string, string> {
+  return Object.fromEntries(
+    now.months.flatMap((month, index) =>
+      mergeRow(shown.months[index]!, typed.months[index]!, month).conflicts.map((field) => [
+        `months.${index}.${field}`,
+        month[field],
+      ]),
+    ),
+  )
 }

@@ -6,7 +6,8 @@ import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { formatDate, monthName } from '../../wording/dates'
 import type { ChartMonth } from './site/normals-chart'
-import { NORMAL_FIELDS, shownNormal, type NormalsValues, type SiteValues } from './schema'
+import { shownNormal, type NormalsValues, type SiteValues } from './schema'
+import { typedNormals, typedSite } from './typed'
 
 export interface GardenView {
   manner: Manner
@@ -36,28 +37,8 @@ export function gardenView(state: GardenState, on: IsoDate): GardenView {
         : `Frost-free from about ${say(last.p50, 'the start of the year')} to ${say(first.p50, 'its end')}`,
     deciding: `In nine years of ten the last frost is over by ${say(last.p90, 'the turn of the year')}; in one of ten the first comes by ${say(first.p10, 'never')}.`,
     daylight: daylightOn(on, garden, manner),
-    site: {
-      name: garden.name,
-      where: coordinates(garden.latitude, garden.longitude),
-      elevation: `${manner.units === 'us' ? `${Math.round(garden.elevation / 0.3048)} ft` : `${Math.round(garden.elevation)} m`}`,
-      timeZone: garden.timeZone,
-      units: garden.units,
-      decimals: garden.decimals,
-      dates: garden.dates,
-      shelter: garden.shelter,
-      soil: garden.soil,
-      clock: garden.clockDate === null ? '' : formatDate(garden.clockDate, manner, 'full'),
-    },
-    normals: {
-      months: normalRows.map((row) =>
-        Object.fromEntries(
-          NORMAL_FIELDS.map((field) => [
-            field,
-            String(Math.round(shownNormal(field, row[field], manner.units === 'us') * 10) / 10),
-          ]),
-        ),
-      ) as NormalsValues['months'],
-    },
+    site: typedSite(garden),
+    normals: typedNormals(normalRows, manner),
     entered: normalRows.map(({ source }) => source === 'entered'),
     chart: normalRows.map((row) => {
       const shown = (field: 'tmin' | 'tmax' | 'rain', digits: number) =>
@@ -85,10 +66,4 @@ function daylightOn(
   const clock = new Intl.DateTimeFormat('en-GB', { timeZone, hour: 'numeric', minute: '2-digit' })
   const times = sunrise && sunset ? `, from ${clock.format(sunrise)} to ${clock.format(sunset)}` : ''
   return `${hours} h of daylight on ${formatDate(on, manner)}${times}.`
-}
-
-function coordinates(latitude: number, longitude: number): string {
-  const part = (value: number, positive: string, negative: string) =>
-    `${Number(Math.abs(value).toFixed(4))} ${value < 0 ? negative : positive}`
-  return `${part(latitude, 'N', 'S')} ${part(longitude, 'E', 'W')}`
 }

@@ -1,5 +1,6 @@
 import { object, string, type AnySchema } from 'yup'
-import type { IsoDate } from '../../core/calendar'
+import { SITE_BOUNDS } from '../../core/bounds'
+import { isTimeZone, type IsoDate } from '../../core/calendar'
 import { NORMAL_BOUNDS, type MonthNormal } from '../../core/climate'
 import { SHELTERS, SOILS, type Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
@@ -28,8 +29,8 @@ export function siteSchema(manner: Manner, today: IsoDate) {
         return 'error' in read ? this.createError({ message: read.error }) : true
       }),
     elevation: quantityField('length', manner, {
-      low: 0,
-      high: 5500,
+      low: SITE_BOUNDS.elevation[0],
+      high: SITE_BOUNDS.elevation[1],
       bareUnit: manner.units === 'us' ? 'ft' : 'm',
     }),
     timeZone: string()
@@ -42,14 +43,6 @@ export function siteSchema(manner: Manner, today: IsoDate) {
     soil: choiceField(SOILS, 'a soil'),
     clock: optionalDateField(manner, today),
   })
-}
-
-function isTimeZone(zone: string): boolean {
-  try {
-    return Boolean(new Intl.DateTimeFormat('en', { timeZone: zone }))
-  } catch {
-    return false
-  }
 }
 
 /** The months as typed: a column of twelve for each field. */

@@ -3,9 +3,11 @@
 import { revalidatePath } from 'next/cache'
 import { array, lazy, mixed, object, string, ValidationError, type AnyObjectSchema } from 'yup'
 import type { GroundEdit, GroundRows } from '../../core/facts'
-import { obstacleRow, placeRow, plantingRow, plantRow } from '../../data/garden-file-schema'
+import { obstacleRow, placeRow, plantingRow, plantRow } from '../../data/garden-rows'
 import { loadGarden, outlookOn } from '../../data/garden-state'
-import { putGround, type GroundChange } from '../../data/ground'
+import { mannerOf } from '../../data/gardens'
+import { putGround } from '../../data/ground'
+import { saidConflict, type GroundAnswer } from './conflict-words'
 import { groundFault } from './faults'
 
 const ROWS: Record<keyof GroundRows, AnyObjectSchema> = {
@@ -21,12 +23,13 @@ const edit = lazy((value: { of?: unknown } | null) => {
     of: mixed<string>().oneOf(Object.keys(ROWS)).required(),
     id: string().required().max(64),
     row: of ? ROWS[of].nullable().defined().default(undefined) : mixed().required(),
+    seen: of ? ROWS[of].nullable().default(undefined) : mixed(),
   }).noUnknown()
 })
 const edits = array(edit).required().max(4000)
 
 /** Brings places, obstacles, plantings and plants to what they are to be; all or none, and what takes it back. */
-export async function editGround(typed: GroundEdit[]): Promise<GroundChange> {
+export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
   const state = await loadGarden()
   if (!state) return { ok: false, message: 'There is no garden yet: make one first.' }
   let checked: GroundEdit[]
@@ -54,5 +57,5 @@ export async function editGround(typed: GroundEdit[]): Promise<GroundChange> {
     groundFault(present(after), present(before), state.now),
   )
   if (changed.ok) revalidatePath('/', 'layout')
-  return changed
+  return 'conflict' in changed ? { ok: false, conflict: saidConflict(changed.conflict, mannerOf(state.garden)) } : changed
 }

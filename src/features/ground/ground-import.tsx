@@ -2,11 +2,12 @@
 
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
+import { undoButton } from '../../components/undoing'
 import { PartHeading } from '../../components/advice/why'
 import type { GroundEdit, Manner } from '../../core/facts'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength } from '../../wording/say'
-import { editGround } from './actions'
+import { editSettled } from './edit-settled'
 import type { ReadGround } from './read-ground'
 
 const MOST_BYTES = 5_000_000
@@ -38,11 +39,11 @@ export function GroundImport({
   const take = () =>
     start(async () => {
       const edits = read!.pieces.map(({ of, row }) => ({ of, id: row.id, row }) as GroundEdit)
-      const answer = await editGround(edits).catch(() => null)
+      const answer = await editSettled(edits).catch(() => null)
       if (!answer?.ok)
         return setProblem(answer?.message ?? 'The server did not answer. Nothing was taken: try again.')
       toast(`${sayCount(edits.length, 'place')} taken in.`, {
-        action: { label: 'Undo', onClick: () => void editGround(answer.undo) },
+        action: undoButton('taking these places in', () => editSettled(answer.undo)),
       })
       setRead(null)
     })

@@ -4,12 +4,12 @@ import { useMemo } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { MULCHES } from '../../core/climate'
 import { POT_SHAPES } from '../../core/containers'
 import { SIDES, type GroundEdit, type Manner } from '../../core/facts'
 import { capital, nameOf } from '../../wording/names'
 import type { Piece } from './piece'
 import {
-  MULCHES,
   obstacleFrom,
   pieceSchema,
   placeFrom,

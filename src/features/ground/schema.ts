@@ -1,11 +1,21 @@
 import { array, boolean, number, object, string } from 'yup'
+import { MOST_DRIP_LINES, PLACE_BOUNDS, POT_BOUNDS, type Bounds } from '../../core/bounds'
+import { MULCHES } from '../../core/climate'
 import { POT_SHAPES } from '../../core/containers'
-import { OBSTACLE_KINDS, PLACE_KINDS, SIDES, type Manner, type Obstacle, type Place } from '../../core/facts'
+import {
+  OBSTACLE_KINDS,
+  PLACE_KINDS,
+  placeFault,
+  SIDES,
+  type Manner,
+  type Obstacle,
+  type Place,
+  type PlaceKind,
+} from '../../core/facts'
 import { formatMeasure, parseQuantity } from '../../core/quantity'
 import { choiceField, nameField, orNothing, quantityField } from '../../wording/fields'
+import { nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
-
-export const MULCHES = ['bare', 'straw', 'grass', 'dark-film', 'clear-film'] as const
 
 /** A piece of the ground as its form types it. */
 export interface PieceValues {
@@ -29,6 +39,8 @@ export interface PieceValues {
   selfWatering: boolean
 }
 
+const within = ([low, high]: Bounds) => ({ low, high })
+
 const unitOf = (manner: Manner) => (manner.units === 'us' ? 'ft' : 'm')
 
 /** Lengths with commas between them: `0.23 m, 0.97 m`. */
@@ -45,7 +57,7 @@ function linesField(manner: Manner) {
               return 'error' in read ? NaN : read.value
             }),
     )
-    .max(20, 'At most 20 lines, please.')
+    .max(MOST_DRIP_LINES, `At most ${MOST_DRIP_LINES} lines, please.`)
     .test(
       'lines',
       'Distances from the south side with commas between, as 0.3 m, 0.9 m; or nothing.',
@@ -96,8 +108,8 @@ export function pieceSchema(manner: Manner) {
     kind: choiceField([...PLACE_KINDS, ...OBSTACLE_KINDS], 'what it is'),
     x: positionField(manner),
     y: positionField(manner),
-    length: length(0.1, 500),
-    width: length(0.05, 500),
+    length: length(POT_BOUNDS.across[0], PLACE_BOUNDS.side[1]),
+    width: length(POT_BOUNDS.across[0], PLACE_BOUNDS.side[1]),
     turn: number()
       .transform((_, typed: unknown) =>
         Number(
@@ -117,13 +129,21 @@ export function pieceSchema(manner: Manner) {
     mulch: choiceField(MULCHES, 'a mulch'),
     openSides: array(string().oneOf(SIDES).required()).required(),
     dripLines: linesField(manner),
-    emitterSpacing: optionalLength(manner, 0.02, 5),
-    emitterFirst: optionalLength(manner, 0, 100),
-    emitterFlow: orNothing(quantityField('volume', manner, { low: 0.1, high: 50 })),
+    emitterSpacing: optionalLength(manner, ...PLACE_BOUNDS.emitterSpacing),
+    emitterFirst: optionalLength(manner, ...PLACE_BOUNDS.along),
+    emitterFlow: orNothing(quantityField('volume', manner, within(PLACE_BOUNDS.emitterFlow))),
     potShape: choiceField(POT_SHAPES, 'a shape'),
-    potBottom: optionalLength(manner, 0.02, 5),
+    potBottom: optionalLength(manner, ...POT_BOUNDS.across),
     selfWatering: boolean().required(),
   })
+    .test('measures', '', function check({ kind, length: along, width, height }) {
+      const isPlace = PLACE_KINDS.some((one) => one === kind)
+      const known = { kind: kind as PlaceKind, length: along, width, height: height ?? null }
+      const fault = isPlace ? placeFault({ ...known, soilDepth: height ?? PLACE_BOUNDS.soilDepth[0] }) : null
+      if (fault === null || fault.field === 'soilDepth') return true
+      const [low, high] = fault.bounds.map((bound) => sayLength(bound, manner))
+      return this.createError({ path: fault.field, message: `From ${low} to ${high} for a ${nameOf(kind)}, please.` })
+    })
     .test('lines-inside', '', function check({ dripLines, width }) {
       const outside = (dripLines ?? []).find((y) => y > width)
       return (

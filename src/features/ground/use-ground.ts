@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { editedGround, type GroundEdit, type GroundRows } from '../../core/facts'
-import { editGround } from './actions'
+import { editSettled } from './edit-settled'
 
 interface Step {
   edits: GroundEdit[]
@@ -43,8 +43,8 @@ export function useGround(kept: GroundRows) {
     onDone: (undo: GroundEdit[]) => void,
     isToldElsewhere = false,
   ): Promise<string | null> => {
-    const answer = await new Promise<Awaited<ReturnType<typeof editGround>> | null>((resolve) => {
-      startKeeping(async () => resolve(await editGround(edits).catch(() => null)))
+    const answer = await new Promise<Awaited<ReturnType<typeof editSettled>> | null>((resolve) => {
+      startKeeping(async () => resolve(await editSettled(withSeen(edits, latest.current)).catch(() => null)))
     })
     if (!answer?.ok) {
       setWaiting((before) => before.filter((other) => other.edits !== edits))
@@ -94,7 +94,7 @@ export function useGround(kept: GroundRows) {
   const edit = (edits: GroundEdit[], words: string): void => void keep({ edits, words }, false)
   /** An edit of a form, which tells a refusal itself. */
   const editByForm = (edits: GroundEdit[], words: string) => keep({ edits, words }, true)
-  const undo = () => stepBack(done, undone, (words) => `Taken back: ${lowered(words)}`)
+  const undo = () => stepBack(done, undone, (words) => `Undone: ${lowered(words)}`)
   const redo = () => stepBack(undone, done, (words) => words)
 
   useEffect(() => {
@@ -112,6 +112,16 @@ export function useGround(kept: GroundRows) {
 
   return { rows, edit, editByForm, undo, redo, canUndo: depth.done > 0, canRedo: depth.undone > 0 }
 }
+
+/** Edits with what their rows were on screen when they began. */
+const withSeen = (edits: readonly GroundEdit[], rows: GroundRows): GroundEdit[] =>
+  edits.map(
+    (edit) =>
+      ({
+        ...edit,
+        seen: (rows[edit.of] as { id: string }[]).find(({ id }) => id === edit.id) ?? null,
+      }) as GroundEdit,
+  )
 
 /** Whether rows are what edits make of them already. */
 const holds = (rows: GroundRows, edits: readonly GroundEdit[]) =>

@@ -2,13 +2,14 @@
 
 import { revalidatePath } from 'next/cache'
 import type { FormProblems } from '../../components/forms/use-checked-form'
-import type { LogEntry } from '../../core/facts'
+import { LARGEST, type LogEntry } from '../../core/facts'
 import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
-import { correct } from '../../data/log-actions'
+import { correctEntry as putRight } from '../../data/log-writing'
 import { importEntries, type Imported } from '../../data/log-import'
 import { removePhoto } from '../../data/photos'
 import { checkForm } from '../../wording/check-form'
+import { sayDoubt } from '../../wording/doubts'
 import { correctSchema } from './correct-schema'
 import { correctable } from './correctable'
 import { readLogCsv } from './log-csv'
@@ -18,6 +19,7 @@ export async function correctEntry(
   id: string,
   ids: { entry: string; taken: string },
   typed: Record<string, string>,
+  sure = false,
 ): Promise<FormProblems | undefined> {
   const state = await loadGarden()
   const before = state?.record.entries.find((entry) => entry.id === id)
@@ -36,7 +38,7 @@ export async function correctEntry(
       .filter(({ name, initial }) => typed[name] !== initial)
       .map(({ name, scale }) => [name, numbers[name] == null ? null : numbers[name] * scale]),
   )
-  const answer = await correct(
+  const answer = await putRight(
     id,
     {
       id: ids.entry,
@@ -45,10 +47,17 @@ export async function correctEntry(
       on,
       data: { ...before.data, ...changed },
       note,
-    } as Parameters<typeof correct>[1],
+    } as Parameters<typeof putRight>[1],
     ids.taken,
+    sure === true,
   )
-  return answer.ok ? undefined : { form: answer.message }
+  if ('doubt' in answer) {
+    const { message, ask } = sayDoubt(answer.doubt, answer.manner)
+    return { form: message, ask }
+  }
+  if (!answer.ok) return { form: answer.message }
+  revalidatePath('/', 'layout')
+  return undefined
 }
 
 /** Takes a photo away for good; false: it is no longer there. */
@@ -58,11 +67,9 @@ export async function dropPhoto(id: string): Promise<boolean> {
   return dropped
 }
 
-const LARGEST = 30_000_000
-
 /** Brings a logbook's CSV in; see `importEntries`. */
 export async function importLog(text: string, onlyGood: boolean): Promise<Imported> {
-  if (typeof text !== 'string' || text.length > LARGEST)
+  if (typeof text !== 'string' || text.length > LARGEST.logbook)
     return {
       ok: false,
       faults: [{ line: 1, why: 'This file is over 30 MB: no logbook is. Nothing was taken.' }],

@@ -30,8 +30,8 @@ export function CorrectForm({
   const { submit, field, busy, problem } = useCheckedForm<Record<string, string>>({
     schema: useMemo(() => correctSchema(fields, manner, now), [fields, manner, now]),
     defaults: { on, note, ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])) },
-    send: async (typed) => {
-      const problems = await correctEntry(id, ids, typed)
+    send: async (typed, { sure }) => {
+      const problems = await correctEntry(id, ids, typed, sure)
       if (problems) return problems
       toast(`Corrected: ${about}.`)
       onDone()

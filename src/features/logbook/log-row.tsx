@@ -8,7 +8,7 @@ import { v7 } from 'uuid'
 import { PhotoStrip } from '../../components/photo/photo-strip'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
-import { undo } from '../../data/log-actions'
+import { undo } from '../../actions/log'
 import type { LogLine } from './queries'
 
 // The form and its checks come when an entry is corrected.
@@ -28,7 +28,7 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
       if (answer === null)
         return void toast.error('The server did not answer: nothing was taken back. Try again.')
       if (!answer.ok) return void toast.error(answer.message)
-      toast(`Taken back: ${about}, ${said}.`)
+      toast(`Undone: ${about}, ${said}.`)
       router.refresh()
     })
   return (
@@ -64,10 +64,10 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
               type="button"
               className="btn min-h-11 btn-ghost"
               disabled={busy}
-              aria-label={`Take back: ${about}, ${said}`}
+              aria-label={`Undo: ${about}, ${said}`}
               onClick={takeBack}
             >
-              Take back
+              Undo
             </button>
           </span>
         )}

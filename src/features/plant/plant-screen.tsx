@@ -9,7 +9,7 @@ import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
 import { nodeHeight, type PartState, type PlantPart } from '../../core/crop'
 import { applyCuts, stagesOf, type Cut } from '../../core/pruning'
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'
 import { formatDate } from '../../wording/dates'
 import { sayPart, STATE_NAMES } from '../../wording/pruning'
 import { sayCount, sayLength } from '../../wording/say'
@@ -202,7 +202,7 @@ function PlantNeighbours({ view }: { view: PlantView }) {
 }
 
 /** What was entered of it, the last first; what could not be followed says why. */
-function History({ view, onTakeBack }: { view: PlantView; onTakeBack: (entry: string) => void }) {
+function History({ view, onTakeBack }: { view: PlantView; onTakeBack: (entry: string, act: string) => void }) {
   if (view.history.length === 0) return null
   return (
     <section aria-label="Entered of it">
@@ -223,10 +223,10 @@ function History({ view, onTakeBack }: { view: PlantView; onTakeBack: (entry: st
             </span>
             <button
               className="btn btn-ghost min-h-11"
-              onClick={() => onTakeBack(id)}
-              aria-label={`Take back: ${text}`}
+              onClick={() => onTakeBack(id, text)}
+              aria-label={`Undo: ${text}`}
             >
-              Take back
+              Undo
             </button>
           </li>
         ))}

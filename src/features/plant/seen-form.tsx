@@ -7,7 +7,7 @@ import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import { useLog } from '../../components/use-log'
 import type { Manner } from '../../core/facts'
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'
 import { quantityField, wholeField } from '../../wording/fields'
 import type { PlantView } from './queries'
 

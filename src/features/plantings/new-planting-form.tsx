@@ -69,6 +69,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   const isNewPlace = values.place === NEW
   const isNewCultivar = values.cultivar === NEW
   const fruits = values.crop === 'pepper' ? PEPPER_FRUITS : TOMATO_FRUITS
+  const cropField = field('crop')
 
   return (
     <form onSubmit={submit} noValidate className="max-w-3xl space-y-7" aria-label="New planting">
@@ -108,7 +109,16 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
         {isNewCultivar && (
           <div className="mt-3 grid gap-3 sm:grid-cols-3">
             <TextField label="Name of the cultivar" {...field('cultivarName')} />
-            <ChoiceField label="Crop" {...field('crop')}>
+            <ChoiceField
+              label="Crop"
+              {...cropField}
+              onChange={(event) => {
+                // The other crop has other fruit: the first of its own stands until one is chosen.
+                const own = event.target.value === 'pepper' ? PEPPER_FRUITS : TOMATO_FRUITS
+                form.setValue('fruit', own[0]!)
+                return cropField.onChange(event)
+              }}
+            >
               <option value="tomato">Tomato</option>
               <option value="pepper">Pepper</option>
             </ChoiceField>

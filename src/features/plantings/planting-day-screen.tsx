@@ -17,7 +17,9 @@ import {
   WARM_SOIL,
   type DepthSchool,
 } from '../../core/transplant'
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'
+import { whenSure } from '../../components/sure'
+import { undoEntry } from '../../components/undoing'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
@@ -71,8 +73,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
     if (busy) return
     startEntering(async () => {
       const id = v7()
-      const result = await enter([
-        {
+      const draft: Parameters<typeof enter>[0][number] = {
           id,
           subject: { type: 'planting', id: day.plantingId },
           kind: 'set-out',
@@ -92,13 +93,13 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             },
           },
           note: '',
-        },
-      ]).catch(() => null)
+        }
+      const result = await whenSure((sure) => enter([draft], sure)).catch(() => null)
       if (result === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')
       if (!result.ok) return void toast.error(result.message)
       toast(`Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`, {
-        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: id }) },
+        action: undoEntry('planting out', id, undo),
       })
       router.push(`/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
     })

@@ -4,7 +4,7 @@ import { PlacePlan } from '../../components/drawing/place-plan'
 import type { PlantingView } from './queries'
 import { Cover, Hardening, Needs, Ways } from './season-sections'
 import { SoilReadingForm } from '../../components/forms/soil-reading-form'
-import { enter, undo } from '../../data/log-actions'
+import { enter, undo } from '../../actions/log'
 
 /** One planting: what is next, its dates and why, where it stands, what happened. */
 export function PlantingScreen({ view }: { view: PlantingView }) {

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { useMemo, useRef, useState, useTransition } from 'react'
 import { toast } from 'sonner'
+import { undoButton } from '../../components/undoing'
 import { Cautions, Why } from '../../components/advice/why'
 import { SupportElevation } from '../../components/drawing/support/elevation'
 import { addDays } from '../../core/calendar'
@@ -74,7 +75,9 @@ export function SupportScreen({ view }: { view: SupportView }) {
           answer?.message ?? 'The server did not answer. Nothing was changed: try again.',
         )
       toast(`${nameOf(`by-${system}`)} holds them from now on.`, {
-        action: { label: 'Undo', onClick: () => void chooseSupport(view.plantingId, answer.before.support) },
+        action: undoButton('the change of support', () =>
+          chooseSupport(view.plantingId, answer.before.support),
+        ),
       })
     })
 

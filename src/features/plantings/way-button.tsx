@@ -2,6 +2,7 @@
 
 import { useTransition } from 'react'
 import { toast } from 'sonner'
+import { undoButton } from '../../components/undoing'
 import type { RaisingWay } from '../../core/facts'
 import { chooseWay } from './actions'
 
@@ -13,7 +14,7 @@ export function WayButton({ id, way, name }: { id: string; way: RaisingWay; name
       const answer = await chooseWay(id, way).catch(() => null)
       if (answer?.ok)
         toast(`${name}: the dates follow.`, {
-          action: { label: 'Undo', onClick: () => void chooseWay(id, answer.before.raising) },
+          action: undoButton('the other way of raising', () => chooseWay(id, answer.before.raising)),
         })
       else toast.error(answer?.message ?? 'The server did not answer. Nothing was changed: try again.')
     })

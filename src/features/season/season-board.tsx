@@ -2,6 +2,7 @@
 
 import { useTransition } from 'react'
 import { toast } from 'sonner'
+import { undoButton } from '../../components/undoing'
 import { daysBetween } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { SET_OUT_LIMITS, type PlantingDates, type Stage } from '../../core/season'
@@ -110,7 +111,7 @@ function MovedBar({
           ? `${planting.name}: the season says when to sow.`
           : `Sow ${planting.name} on ${formatDate(date, manner)}: kept.`,
         {
-          action: { label: 'Undo', onClick: () => void moveSowing(planting.id, answer.before.plannedSow) },
+          action: undoButton('the sowing date', () => moveSowing(planting.id, answer.before.plannedSow)),
         },
       )
     })

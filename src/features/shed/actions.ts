@@ -4,23 +4,32 @@ import { revalidatePath } from 'next/cache'
 import { array, number, object, string, ValidationError } from 'yup'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import { HAS_LENGTH, SUPPLY_KINDS, type Supply } from '../../core/facts'
-import { supplyRow } from '../../data/garden-file-schema'
+import { supplyRow } from '../../data/garden-rows'
 import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { addSupplies, putSupply, type SupplyChange } from '../../data/supplies'
 import { checkForm } from '../../wording/check-form'
-import { supplySchema, type SupplyValues } from './schema'
+import { mergedForm } from '../../wording/merged-form'
+import { supplySchema, typedSupply, type SupplyValues } from './schema'
 
 const identity = string().required().max(64)
 
-/** Keeps a line of the shed as typed. */
-export async function keepSupply(id: string, typed: SupplyValues): Promise<FormProblems | undefined> {
+/** Keeps a line of the shed as typed. @param shown the line as its form began; null: it is a new one */
+export async function keepSupply(
+  id: string,
+  typed: SupplyValues,
+  shown: SupplyValues | null,
+): Promise<FormProblems | undefined> {
   const state = await loadGarden()
   if (!state) return { form: 'There is no garden yet: make one first.' }
   if (!identity.isValidSync(id)) return { form: 'This line is not one of the shed. Load the screen again.' }
-  const checked = await checkForm(supplySchema(mannerOf(state.garden), typed ?? { kind: '' }), typed)
+  const manner = mannerOf(state.garden)
+  const before = state.supplies.find((line) => line.id === id)
+  const merged = mergedForm(typed, shown, before && typedSupply(before, manner), 'This line of the shed')
+  if ('problems' in merged) return merged.problems
+  const checked = await checkForm(supplySchema(manner, merged.typed ?? { kind: '' }), merged.typed)
   if ('fields' in checked) return { fields: checked.fields }
-  const change = await putSupply(id, { id, ...(checked.values as Omit<Supply, 'id'>) })
+  const change = await putSupply(id, { id, ...(checked.values as Omit<Supply, 'id'>) }, before ?? null)
   if (!change.ok) return { form: change.message }
   revalidatePath('/', 'layout')
 }

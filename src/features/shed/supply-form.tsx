@@ -39,8 +39,8 @@ export function SupplyForm({
   const { form, submit, field, busy, problem } = useCheckedForm<SupplyValues>({
     schema: schema as unknown as AnyObjectSchema,
     defaults: supply ? typedSupply(supply, manner) : EMPTY,
-    send: async (values) => {
-      const problems = await keepSupply(id, values)
+    send: async (values, { shown }) => {
+      const problems = await keepSupply(id, values, supply && shown)
       if (problems) return problems
       toast(`${values.name.trim() || supplyKindName(values.kind as SupplyKind)} is kept.`)
       onDone()

@@ -2,6 +2,7 @@
 
 import { useTransition } from 'react'
 import { toast } from 'sonner'
+import { undoButton } from '../../components/undoing'
 import type { Manner, Supply } from '../../core/facts'
 import { sayLength } from '../../wording/say'
 import { sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'
@@ -28,7 +29,7 @@ export function SupplyList({
           answer?.message ?? 'The server did not answer. Nothing was changed: try again.',
         )
       toast(`${supply.name || supplyKindName(supply.kind)} taken out.`, {
-        action: { label: 'Undo', onClick: () => void putBack(supply.id, supply) },
+        action: undoButton('taking it out', () => putBack(supply.id, supply)),
       })
     })
   if (supplies.length === 0) return <p className="text-quiet">Nothing is noted yet.</p>

@@ -4,11 +4,12 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
-import { v7 } from 'uuid'
 import { actDrafts } from '../../components/act-drafts'
 import { TextField } from '../../components/forms/fields'
 import { PastQuestion } from '../../components/past-question'
-import { enter, undo } from '../../data/log-actions'
+import { whenSure } from '../../components/sure'
+import { undoEntry } from '../../components/undoing'
+import { enter, undo } from '../../actions/log'
 import { formatDate } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
 import { entriesOnPaper, NOTHING_WRITTEN, type PaperAnswer } from './paper-answers'
@@ -38,12 +39,12 @@ export function PaperEntry({ round }: { round: Round }) {
         read.flatMap(({ read }) => ('entries' in read ? read.entries : [])),
         on,
       )
-      const result = await enter(drafts).catch(() => null)
+      const result = await whenSure((sure) => enter(drafts, sure)).catch(() => null)
       if (result === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')
       if (!result.ok) return void toast.error(result.message)
       toast(`${sayCount(ticked.length, 'stop')} entered from paper.`, {
-        action: { label: 'Take back', onClick: () => void undo({ id: v7(), entry: drafts[0]!.id }) },
+        action: undoEntry('what was entered from paper', drafts[0]!.id, undo),
       })
       router.push(`/walk${query}`)
     })

@@ -27,18 +27,20 @@ export function RoundScreen({ round }: { round: Round }) {
   const [open, setOpen] = useState<Open>(null)
   const [asked, setAsked] = useState<NewEntry | null>(null)
   const [sumsUp, setSumsUp] = useState(false)
+  const [early, setEarly] = useState<string | null>(null)
   useListScroll(chosen !== null || sumsUp)
 
   const isOpen = ({ call }: Stop) => !answered.includes(call)
   const stops = round.stops.filter(isOpen)
   const coming = round.coming.filter(isOpen)
   const all = [...stops, ...coming]
-  const index = Math.max(
-    0,
-    all.findIndex(({ call }) => call === chosen),
-  )
-  const stop = all[index] ?? null
+  // With nothing chosen the round goes on at its first stop; after its last one it is done.
+  const stop = all.find(({ call }) => call === chosen) ?? stops[0] ?? null
+  const index = stop ? all.indexOf(stop) : -1
+  const isComing = stop !== null && coming.includes(stop)
   const ahead = on > now
+  /** What is not due yet is done only after it was asked for. */
+  const isEarly = isComing && early === stop.call
 
   const select = (call: string) => {
     setChosen(call)
@@ -48,14 +50,22 @@ export function RoundScreen({ round }: { round: Round }) {
 
   /** Entered at once today; with an earlier date only after asking. */
   const enterOrAsk = (entry: Omit<NewEntry, 'call' | 'subject'>, subject = stop!.subject) => {
-    enterOrAskWhole({ ...entry, subject, call: stop!.call })
-    // What stood below moves up into its place.
-    setChosen(all[index + 1]?.call ?? null)
+    const said = isEarly ? `${entry.said.replace(/\.$/, '')}, before it was due.` : entry.said
+    enterOrAskWhole({ ...entry, said, subject, call: stop!.call })
   }
-  const enterOrAskWhole = (whole: NewEntry) => {
-    setOpen(null)
-    if (on < now) setAsked(whole)
-    else void keep(whole)
+  const enterOrAskWhole = (whole: Omit<NewEntry, 'typed'>) => {
+    const entry = { ...whole, typed: open !== null }
+    if (on < now) setAsked(entry)
+    else void send(entry)
+  }
+  /** A form closes, and the next stop of the day comes, when what it holds is saved. */
+  const send = async (entry: NewEntry) => {
+    const next = entry.call === null ? chosen : (stops[stops.findIndex(({ call }) => call === entry.call) + 1]?.call ?? null)
+    if (!entry.typed) setChosen(next)
+    if ((await keep(entry)) && entry.typed) {
+      setOpen(null)
+      setChosen(next)
+    }
   }
 
   /** How long a stop took, for the garden's own working times. */
@@ -136,12 +146,12 @@ export function RoundScreen({ round }: { round: Round }) {
   }
 
   const step = (by: number) => () => {
-    const next = all[Math.min(all.length - 1, Math.max(0, index + by))]
+    const next = all[index < 0 ? 0 : Math.min(all.length - 1, Math.max(0, index + by))]
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
     if (next) select(next.call)
   }
   const act = (run: () => void) => () => {
-    if (!ahead && stop) run()
+    if (!ahead && stop && (!isComing || isEarly) && !sumsUp) run()
   }
   const back = () => {
     setOpen(null)
@@ -234,17 +244,23 @@ export function RoundScreen({ round }: { round: Round }) {
           <div className="touch-pan-y" {...swipes}>
             <StopDetail
               stop={stop}
-              number={index < stops.length ? index + 1 : null}
+              number={isComing ? null : index + 1}
               manner={manner}
               ahead={ahead}
+              early={isComing && !isEarly ? () => setEarly(stop.call) : null}
               acts={acts}
             />
           </div>
         ) : (
           !round.firstAnswer && (
             <>
-              <p className="text-lg">
-                The round is done. What comes next shows here on its day; drag the marker above to look ahead.
+              <h2 className="text-2xl font-semibold" role="status">
+                {round.done.length > 0 ? 'Today’s round is done.' : 'Nothing to do today.'}
+              </h2>
+              <p className="mt-1 text-lg">
+                {coming.length > 0
+                  ? 'Choose a stop under Coming this week to look at it, or to do it early.'
+                  : 'What comes next shows here on its day; drag the marker above to look ahead.'}
               </p>
               <SummaryPart summary={round.summary} />
             </>
@@ -256,7 +272,7 @@ export function RoundScreen({ round }: { round: Round }) {
           date={formatDate(on, manner, 'full')}
           onAnswer={(yes) => {
             setAsked(null)
-            if (yes) void keep(asked)
+            if (yes) void send(asked)
           }}
         />
       )}

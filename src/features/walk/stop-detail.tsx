@@ -33,12 +33,15 @@ export function StopDetail({
   number,
   manner,
   ahead,
+  early,
   acts,
 }: {
   stop: Stop
   number: number | null
   manner: Manner
   ahead: boolean
+  /** Asks to do it before it is due; null: it is due, or was asked for. */
+  early: (() => void) | null
   acts: StopActs
 }) {
   const { open, setOpen } = acts
@@ -65,6 +68,13 @@ export function StopDetail({
         <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
           This is a look ahead: acts are entered on their own day. Press t for today.
         </p>
+      ) : early ? (
+        <div className="border-l-4 border-frost bg-base-200 px-3 py-2">
+          <p>This is not due yet ({stop.when}). Done early, it is saved with today’s date.</p>
+          <button className="btn mt-2 min-h-11 bg-base-100" onClick={early}>
+            Do it early
+          </button>
+        </div>
       ) : (
         <Buttons stop={stop} acts={acts} />
       )}

@@ -1,11 +1,20 @@
 import { array, number, object, string, ValidationError } from 'yup'
+import { LARGEST } from '../../../core/facts'
 import { deviceOfToken, keepReadings } from '../../../data/devices'
 import { mayPost } from '../../../data/post-limit'
+import { foreignHost, isOwnHost } from '../../../hosts'
+import { readBody } from '../../body'
 
 export const dynamic = 'force-dynamic'
 
 const MOST_READINGS = 500
-const MOST_BYTES = 64 * 1024
+
+/** A sensor's clock may run ahead so far, ms. */
+const CLOCK_OFF = 600_000
+
+/** Whether a moment exists as it is written: 30 February does not, though it can be counted. */
+const isMoment = (at: string) =>
+  !Number.isNaN(Date.parse(at)) && new Date(at).toISOString().slice(0, 10) === at.slice(0, 10)
 
 const postSchema = object({
   readings: array(
@@ -19,7 +28,12 @@ const postSchema = object({
         .test(
           'a-moment',
           '${path} must be a moment that exists',
-          (at) => !Number.isNaN(Date.parse(at ?? '')),
+          (at) => at !== undefined && isMoment(at),
+        )
+        .test(
+          'past',
+          '${path} lies ahead: set the sensor’s clock',
+          (at) => Date.parse(at ?? '') <= Date.now() + CLOCK_OFF,
         ),
       content: number().required().min(0).max(0.9),
     }).noUnknown(),
@@ -39,6 +53,7 @@ const answer = (status: number, message: string, headers: Record<string, string>
  * they count once. See docs/devices.md.
  */
 export async function POST(request: Request): Promise<Response> {
+  if (!isOwnHost(request.headers.get('host'))) return foreignHost()
   const token = /^Bearer ([\w-]{10,100})$/.exec(request.headers.get('authorization') ?? '')?.[1]
   const device = token === undefined ? null : await deviceOfToken(token)
   if (!device) return answer(401, 'This secret belongs to no sensor: connect it again on the Water bench.')
@@ -46,9 +61,13 @@ export async function POST(request: Request): Promise<Response> {
     return answer(429, 'Too many posts: nothing of this one was kept. Send it again in a minute.', {
       'retry-after': '60',
     })
-  const text = await request.text()
-  if (text.length > MOST_BYTES) return answer(413, 'At most 64 kB in a post: send fewer readings at once.')
+  const body = await readBody(request, LARGEST.devicePost)
+  if ('problem' in body)
+    return body.problem === 'too-large'
+      ? answer(413, 'At most 64 kB in a post: send fewer readings at once.')
+      : answer(400, 'This post did not arrive whole: nothing of it was kept. Send it again.')
   try {
+    const text = new TextDecoder().decode(body.bytes)
     const { readings } = postSchema.validateSync(JSON.parse(text)) as {
       readings: { at: string; content: number }[]
     }

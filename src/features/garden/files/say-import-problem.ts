@@ -1,4 +1,6 @@
-import type { ImportProblem } from '../../../data/garden-file'
+import { LARGEST } from '../../../core/facts'
+import type { ImportProblem } from '../../../data/garden-import'
+import { MOST_FAULTS as MOST_TOLD } from '../../../data/garden-file-schema'
 
 const MOST_FAULTS = 8
 
@@ -6,6 +8,18 @@ const MOST_FAULTS = 8
 export function sayImportProblem(problem: ImportProblem): { message: string; faults: string[] } {
   const unchanged = 'Nothing was changed.'
   switch (problem.kind) {
+    case 'damaged-zip':
+      return {
+        message: `This zip file is damaged or cut off, or holds no garden. ${unchanged} Export it again, or take an older copy.`,
+        faults: [],
+      }
+    case 'too-large':
+      return {
+        message: `This file holds more than a garden can: unpacked it must be under ${LARGEST.document / 1024 / 1024} MB without its photos. ${unchanged} Export it again, or take an older copy.`,
+        faults: [],
+      }
+    case 'too-deep':
+      return { message: `This is not a garden that Prairie exported: its brackets nest too deep. ${unchanged}`, faults: [] }
     case 'not-json':
       return {
         message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`,
@@ -30,7 +44,7 @@ export function sayImportProblem(problem: ImportProblem): { message: string; fau
       const { faults } = problem
       const more = faults.length > MOST_FAULTS ? [`… and ${faults.length - MOST_FAULTS} more`] : []
       return {
-        message: `The file has ${faults.length === 1 ? 'a fault' : `${faults.length} faults`}. ${unchanged}`,
+        message: `The file has ${faults.length === 1 ? 'a fault' : faults.length >= MOST_TOLD ? `${MOST_TOLD} faults or more` : `${faults.length} faults`}. ${unchanged}`,
         faults: [...faults.slice(0, MOST_FAULTS), ...more],
       }
     }

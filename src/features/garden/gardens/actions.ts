@@ -3,6 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { copyBefore, write } from '../../../data/database'
 import { allGardens, removeGarden, takeToWork } from '../../../data/gardens'
+import { sweepPhotos } from '../../../data/photos'
 
 /** Opens another garden; false: it is no longer there. */
 export async function openGarden(id: string): Promise<boolean> {
@@ -26,6 +27,7 @@ export async function dropGarden(id: string, typed: string): Promise<{ left: num
     await removeGarden(tx, id)
     return (await allGardens(tx)).length
   })
+  await sweepPhotos()
   revalidatePath('/', 'layout')
   return { left }
 }

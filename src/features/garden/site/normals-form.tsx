@@ -34,8 +34,8 @@ export function NormalsForm({
   const { form, submit, busy, problem } = useCheckedForm<NormalsValues>({
     schema,
     defaults: normals,
-    send: async (values) => {
-      const problems = await keepNormals(values)
+    send: async (values, { shown }) => {
+      const problems = await keepNormals(values, shown)
       if (!problems) toast('The climate is kept. Dates follow it.')
       return problems
     },

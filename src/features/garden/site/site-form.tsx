@@ -15,8 +15,8 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
   const { submit, field, busy, problem } = useCheckedForm<SiteValues>({
     schema,
     defaults: site,
-    send: async (values) => {
-      const problems = await keepSite(values)
+    send: async (values, { shown }) => {
+      const problems = await keepSite(values, shown)
       if (!problems) toast('The site is kept. Dates follow it.')
       return problems
     },

@@ -1,0 +1,24 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { enterEntries, undoAct, type EntryDraft, type Written } from '../data/log-writing'
+import { sayDoubt } from '../wording/doubts'
+
+/** What came of writing to the log, in words; `ask`: it is taken when the gardener says that it is so. */
+export type Entered = { ok: true; kind: (Written & { ok: true })['kind'] } | { ok: false; message: string; ask?: true }
+
+/** Adds entries to the log; see `enterEntries`. */
+export async function enter(drafts: EntryDraft[], sure = false): Promise<Entered> {
+  return said(await enterEntries(drafts, sure === true))
+}
+
+/** Takes an act back; see `undoAct`. */
+export async function undo(voiding: { id: string; entry?: string; alone?: boolean }): Promise<Entered> {
+  return said(await undoAct(voiding))
+}
+
+function said(answer: Written): Entered {
+  // Every screen may show what was written.
+  if (answer.ok) revalidatePath('/', 'layout')
+  return 'doubt' in answer ? { ok: false, ...sayDoubt(answer.doubt, answer.manner) } : answer
+}

@@ -1,0 +1,10 @@
+export {
+  MOST_DRIP_LINES,
+  MOST_PLANTS,
+  PLACE_BOUNDS,
+  POT_BOUNDS,
+  SEASON_BOUNDS,
+  SITE_BOUNDS,
+  WEATHER_BOUNDS,
+  type Bounds,
+} from './bounds'

@@ -1,0 +1,1 @@
+export { doubtOf, litresHeld, type CheckedAgainst, type Doubt } from './doubt-of'

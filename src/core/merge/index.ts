@@ -1,0 +1,1 @@
+export { mergeRow, type Merged } from './merge-row'

@@ -1,0 +1,261 @@
+import { isDeepStrictEqual } from 'node:util'
+import { array, ValidationError } from 'yup'
+import type { IsoDate } from '../core/calendar'
+import { seasonStart } from '../core/climate'
+import { doubtOf, type CheckedAgainst, type Doubt } from '../core/entry-check'
+import { effectiveEntries, entriesAbout, type EntryKind, type LogEntry, type Manner } from '../core/facts'
+import { archiveOf, closedBy, type ArchivedSeason } from './archive'
+import { write, type Reader, type Writer } from './database'
+import { entrySchema } from './entry-schema'
+import { currentGarden, mannerOf, normalRows, normalsOf, todayIn, type GardenRow } from './gardens'
+import { entriesOfAct, entriesOfSubject, findEntries, findEntry, insertEntries, isTaken, lastEntered } from './log'
+import { knownSubjects } from './log-subjects'
+import { movePhotos } from './photos'
+import { pickingProblem } from './picking-problem'
+import { placesOf, plantingsOf } from './plantings'
+
+/** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
+export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
+
+/** What came of writing to the log: done; or refused; or hard to believe, in the garden's manner. */
+export type Written =
+  | { ok: true; kind: EntryKind | null }
+  | { ok: false; message: string }
+  | { ok: false; doubt: Doubt; manner: Manner }
+
+const MOST_AT_ONCE = 500
+const draftsSchema = array(entrySchema.omit(['at', 'voids']))
+  .required()
+  .min(1)
+  .max(MOST_AT_ONCE)
+
+/**
+ * Adds entries to the log; answered only when they are durable. All of them, or none.
+ *
+ * @param sure what is hard to believe was asked about, and is so
+ */
+export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<Written> {
+  return answered(async () => {
+    const checked = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
+    if (checked.some(({ kind }) => kind === 'void')) return refused('An entry is undone by Undo, not entered.')
+    return write(async (tx) => {
+      const garden = await currentGarden(tx)
+      if (!garden) return refused('There is no garden yet: make one first.')
+      const known = await knownBefore(tx, garden.id, checked)
+      if (known === 'other')
+        return refused(
+          'Something else was saved under the same mark already: nothing was entered. Load the screen again.',
+        )
+      if (known === 'same') return { ok: true, kind: checked[0]!.kind }
+      const now = todayIn(garden)
+      if (checked.some(({ on }) => on > now))
+        return refused('That day has not come yet: nothing was entered.')
+      const archive = await archiveOf(garden.id, tx)
+      const closed = checked.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
+      if (closed) return refused(sayClosed(closed))
+      if (!(await subjectsExist(tx, garden.id, checked)))
+        return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
+      const wrong = await pickingProblem(tx, garden.id, checked)
+      if (wrong !== null) return refused(wrong)
+      const doubt = await doubtAbout(tx, garden, checked, sure)
+      if (doubt) return { ok: false, doubt, manner: mannerOf(garden) }
+      const at = new Date().toISOString()
+      await insertEntries(
+        tx,
+        garden.id,
+        checked.map((draft) => ({ ...draft, at, voids: null }) as LogEntry),
+      )
+      return { ok: true, kind: checked[0]!.kind }
+    })
+  })
+}
+
+/** Whether drafts are there already, from the same hand a moment before: all of them, none, or one as something else. */
+async function knownBefore(
+  tx: Reader,
+  gardenId: string,
+  drafts: readonly EntryDraft[],
+): Promise<'same' | 'other' | 'none'> {
+  const there = new Map(
+    (
+      await findEntries(
+        drafts.map(({ id }) => id),
+        tx,
+      )
+    ).map((found) => [found.entry.id, found]),
+  )
+  if (there.size === 0) return 'none'
+  const isSame = drafts.every(({ id, subject, kind, on, data, note }) => {
+    const found = there.get(id)
+    if (found?.gardenId !== gardenId) return false
+    const { entry } = found
+    // As it comes back from the database: what is not told is not there.
+    return isDeepStrictEqual(JSON.parse(JSON.stringify({ subject, kind, on, data, note })), {
+      subject: entry.subject,
+      kind: entry.kind,
+      on: entry.on,
+      data: entry.data,
+      note: entry.note,
+    })
+  })
+  return isSame ? 'same' : 'other'
+}
+
+/** The first doubt about drafts, each held against the log and the drafts before it. */
+async function doubtAbout(
+  tx: Reader,
+  garden: GardenRow,
+  drafts: readonly EntryDraft[],
+  sure: boolean,
+  without?: string,
+): Promise<Doubt | null> {
+  const normals = normalsOf(await normalRows(garden.id, tx))
+  const places = new Map((await placesOf(garden.id, tx)).map((place) => [place.id, place]))
+  const plantings = new Map((await plantingsOf(garden.id, undefined, tx)).map((one) => [one.id, one]))
+  const logged = new Map<string, LogEntry[]>()
+  for (const { subject } of drafts) {
+    if (subject.type !== 'planting' || logged.has(subject.id)) continue
+    const own = effectiveEntries(await entriesOfSubject(garden.id, subject, tx), END)
+    logged.set(
+      subject.id,
+      own.filter(({ id }) => id !== without),
+    )
+  }
+  const before: LogEntry[] = []
+  const against: CheckedAgainst = {
+    place: (id) => places.get(id),
+    planting: (id) => plantings.get(id),
+    entriesOf: (id) => [...(logged.get(id) ?? []), ...entriesAbout([...before], { type: 'planting', id })],
+    seasonStart: (season) => seasonStart(normals, `${season}-12-31` as IsoDate),
+  }
+  for (const draft of drafts) {
+    const doubt = doubtOf(draft, against)
+    if (doubt && (doubt.refuse || !sure)) return doubt
+    before.push({ ...draft, at: '', voids: null } as LogEntry)
+  }
+  return null
+}
+const END = '2400-12-31' as IsoDate
+
+/**
+ * Takes back what one act entered: that of the entry named, or of the one entered last. With `alone`, only the entry
+ * itself.
+ */
+export async function undoAct(voiding: { id: string; entry?: string; alone?: boolean }): Promise<Written> {
+  return answered(() =>
+    write(async (tx) => {
+      const garden = await currentGarden(tx)
+      if (!garden) return refused('There is no garden yet.')
+      // Sent again after it was answered: it is done already.
+      if (await findEntry(garden.id, String(voiding.id), tx)) return { ok: true, kind: null }
+      const named =
+        voiding.entry === undefined
+          ? await lastEntered(garden.id, tx)
+          : await findEntry(garden.id, String(voiding.entry), tx)
+      if (!named) return refused('There is nothing to undo.')
+      const together = await entriesOfAct(garden.id, named.id, tx)
+      if (voiding.alone ? await isTaken(garden.id, named.id, tx) : together.length === 0)
+        return refused('That was undone already.')
+      const taken = voiding.alone ? [named] : together
+      const archive = await archiveOf(garden.id, tx)
+      const closed = taken.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
+      if (closed) return refused(sayClosed(closed))
+      const at = new Date().toISOString()
+      await insertEntries(
+        tx,
+        garden.id,
+        taken.map((entry, index) =>
+          voidOf(entry, index === 0 ? voiding.id : `${voiding.id}.${index + 1}`, at),
+        ),
+      )
+      return { ok: true, kind: named.kind }
+    }),
+  )
+}
+
+/** The entry that takes another back. */
+const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string): LogEntry =>
+  entrySchema.validateSync({
+    id: String(voidId),
+    subject,
+    kind: 'void',
+    on,
+    at,
+    data: {},
+    note: '',
+    voids: id,
+  }) as unknown as LogEntry
+
+const sayClosed = ({ season, through }: ArchivedSeason) =>
+  `Season ${season} is archived: its log is closed through ${through}. Nothing was changed. Open it again first, in the Basket under Seasons.`
+
+const refused = (message: string): Written => ({ ok: false, message })
+
+async function answered(work: () => Promise<Written>): Promise<Written> {
+  try {
+    return await work()
+  } catch (error) {
+    if (error instanceof ValidationError) return refused(`Nothing was entered: ${error.errors[0]}.`)
+    throw error
+  }
+}
+
+async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly EntryDraft[]): Promise<boolean> {
+  const known = await knownSubjects(
+    tx,
+    gardenId,
+    drafts.map(({ subject }) => subject),
+  )
+  return drafts.every(({ subject }) => known[subject.type].has(subject.id))
+}
+
+/**
+ * Takes an entry back and enters what it should have been, in one: the log keeps both.
+ *
+ * @param sure what is hard to believe was asked about, and is so
+ */
+export async function correctEntry(
+  entry: string,
+  draft: EntryDraft,
+  voidId: string,
+  sure = false,
+): Promise<Written> {
+  return answered(async () => {
+    const [checked] = (await draftsSchema.validate([draft], { strict: true })) as unknown as EntryDraft[]
+    return write(async (tx) => {
+      const garden = await currentGarden(tx)
+      if (!garden) return refused('There is no garden yet.')
+      const before = await findEntry(garden.id, String(entry), tx)
+      if (!before || before.kind !== checked!.kind)
+        return refused('That entry is no longer there: load the screen again.')
+      if (await isTaken(garden.id, before.id, tx))
+        return refused('That entry was taken back meanwhile: nothing was changed.')
+      if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
+      const archive = await archiveOf(garden.id, tx)
+      const closed = closedBy(archive, before.on) ?? closedBy(archive, checked!.on)
+      if (closed) return refused(sayClosed(closed))
+      const righted = { ...checked!, subject: before.subject } as EntryDraft
+      const wrong = await pickingProblem(tx, garden.id, [righted])
+      if (wrong !== null) return refused(wrong)
+      const doubt = await doubtAbout(tx, garden, [righted], sure, before.id)
+      if (doubt) return { ok: false, doubt, manner: mannerOf(garden) }
+      await replaceEntry(tx, garden.id, before, righted, voidId)
+      return { ok: true, kind: before.kind }
+    })
+  })
+}
+
+async function replaceEntry(
+  tx: Writer,
+  gardenId: string,
+  before: LogEntry,
+  righted: EntryDraft,
+  voidId: string,
+): Promise<void> {
+  const at = new Date().toISOString()
+  await insertEntries(tx, gardenId, [
+    voidOf(before, voidId, at),
+    { ...righted, at, voids: null } as LogEntry,
+  ])
+  await movePhotos(tx, gardenId, before.id, righted.id)
+}

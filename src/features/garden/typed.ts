@@ -1,0 +1,42 @@
+import { mannerOf, type GardenRow, type NormalRow } from '../../data/gardens'
+import type { Manner } from '../../core/facts'
+import { formatDate } from '../../wording/dates'
+import { NORMAL_FIELDS, shownNormal, type NormalsValues, type SiteValues } from './schema'
+
+/** The site as its form shows it. */
+export function typedSite(garden: GardenRow): SiteValues {
+  const manner = mannerOf(garden)
+  return {
+    name: garden.name,
+    where: coordinates(garden.latitude, garden.longitude),
+    elevation:
+      manner.units === 'us'
+        ? `${Math.round(garden.elevation / 0.3048)} ft`
+        : `${Math.round(garden.elevation)} m`,
+    timeZone: garden.timeZone,
+    units: garden.units,
+    decimals: garden.decimals,
+    dates: garden.dates,
+    shelter: garden.shelter,
+    soil: garden.soil,
+    clock: garden.clockDate === null ? '' : formatDate(garden.clockDate, manner, 'full'),
+  }
+}
+
+/** The months as their form shows them. */
+export const typedNormals = (rows: readonly NormalRow[], { units }: Manner): NormalsValues => ({
+  months: rows.map((row) =>
+    Object.fromEntries(
+      NORMAL_FIELDS.map((field) => [
+        field,
+        String(Math.round(shownNormal(field, row[field], units === 'us') * 10) / 10),
+      ]),
+    ),
+  ) as NormalsValues['months'],
+})
+
+function coordinates(latitude: number, longitude: number): string {
+  const part = (value: number, positive: string, negative: string) =>
+    `${Number(Math.abs(value).toFixed(4))} ${value < 0 ? negative : positive}`
+  return `${part(latitude, 'N', 'S')} ${part(longitude, 'E', 'W')}`
+}

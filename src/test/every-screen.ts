@@ -1,0 +1,83 @@
+import type { IsoDate } from '../core/calendar'
+import type { GardenState } from '../data/garden-state'
+import { effectsOf } from '../features/almanac/effects'
+import { workedValues } from '../features/almanac/values'
+import { basketView } from '../features/basket/queries'
+import { nextView } from '../features/basket/next-queries'
+import { reviewView } from '../features/basket/review-queries'
+import { feedView } from '../features/bench/feed-queries'
+import { mixView } from '../features/bench/mix-queries'
+import { timerCalendar, timerJson } from '../features/bench/timer-files'
+import { waterView } from '../features/bench/water-queries'
+import { casesView } from '../features/clinic/case-queries'
+import { clinicView } from '../features/clinic/queries'
+import { watchView } from '../features/clinic/watch-queries'
+import { ribbonOf } from '../features/frame/queries'
+import { gardenView } from '../features/garden/queries'
+import { groundGeoJson, groundSvg } from '../features/ground/ground-files'
+import { plantLabels, planPaper, positionsCsv } from '../features/ground/paper-queries'
+import { placeView } from '../features/ground/place-queries'
+import { howManyView, potsView } from '../features/ground/plan-queries'
+import { groundView } from '../features/ground/queries'
+import { filterOf } from '../features/logbook/filter'
+import { logCsv } from '../features/logbook/log-csv'
+import { logbookView } from '../features/logbook/queries'
+import { plantViewOf } from '../features/plant/queries'
+import { dayPlanOf } from '../features/plantings/day-plan'
+import { plantingDayOf } from '../features/plantings/planting-day'
+import { choicesOf, plantingView } from '../features/plantings/queries'
+import { supportViewOf } from '../features/plantings/support-view'
+import { practiceView } from '../features/practice/queries'
+import { calendarFile } from '../features/season/calendar-file'
+import { seasonView } from '../features/season/queries'
+import { seasonCsv } from '../features/season/season-csv'
+import { buyingCsv } from '../features/shed/buying-csv'
+import { shedView } from '../features/shed/queries'
+import { roundOf } from '../features/walk/queries'
+
+const STAMP = new Date('2026-06-18T12:00:00Z')
+
+/** What every screen and file asks of a garden on a day, by its address. */
+export const EVERY_SCREEN: Record<string, (state: GardenState, on: IsoDate) => unknown> = {
+  frame: ribbonOf,
+  '/walk': roundOf,
+  '/season': seasonView,
+  '/season.csv': seasonCsv,
+  '/calendar.ics': (state) => calendarFile(state, STAMP),
+  '/ground': groundView,
+  '/ground/how-many': howManyView,
+  '/ground/pots': potsView,
+  '/ground.svg': groundSvg,
+  '/ground.geojson': groundGeoJson,
+  '/ground/papers/plan': planPaper,
+  '/ground/papers/labels': (state, on) => plantLabels(state, on, 'http://localhost'),
+  '/positions.csv': positionsCsv,
+  '/ground/[place]': (state, on) => state.record.places.map(({ id }) => placeView(state, id, on)),
+  '/bench/water': waterView,
+  '/bench/feed': (state, on) => state.record.places.map(({ id }) => feedView(state, on, id)),
+  '/bench/mix': mixView,
+  '/timer.json': timerJson,
+  '/timer.ics': (state) => timerCalendar(state, STAMP),
+  '/shed': shedView,
+  '/buying.csv': buyingCsv,
+  '/clinic': (state, on) => clinicView(state, on, {}),
+  '/clinic/cases': casesView,
+  '/clinic/watch': watchView,
+  '/basket': basketView,
+  '/basket/next': nextView,
+  '/basket/review': (state, on) => reviewView(state, on, undefined),
+  '/practice': practiceView,
+  '/almanac': workedValues,
+  '/almanac (ways)': effectsOf,
+  '/logbook': (state) => logbookView(state, filterOf({}), 1),
+  '/log.csv': (state) => logCsv(state, null),
+  '/garden': gardenView,
+  '/planting-day': dayPlanOf,
+  '/plantings/new': choicesOf,
+  '/plantings/[id]': (state, on) => state.record.plantings.map(({ id }) => plantingView(state, id, on)),
+  '/plantings/[id]/set-out': (state, on) =>
+    state.record.plantings.map(({ id }) => plantingDayOf(state, id, on)),
+  '/plantings/[id]/support': (state, on) =>
+    state.record.plantings.map(({ id }) => supportViewOf(state, id, on)),
+  '/plants/[id]': (state, on) => state.plants.slice(0, 4).map(({ id }) => plantViewOf(state, id, on)),
+}
