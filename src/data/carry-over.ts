@@ -1,9 +1,11 @@
 import { v7 } from 'uuid'
-import type { Planting } from '../core/facts'
-import { bedOf, placeInBed, recommendSpacing, takenBy } from '../core/spacing'
+import { MOST_PLANTS } from '../core/bounds'
+import type { Planting, PlantPosition } from '../core/facts'
+import { layPlanting } from '../core/spacing'
 import { write } from './database'
 import { loadGarden, wetnessOf } from './garden-state'
 import { currentGarden } from './gardens'
+import { plantRows, standingIn } from './laying'
 import { cultivarsOf, insertPlantings, insertPlants, placesOf, plantingsOf } from './plantings'
 
 /** A planting that is grown again: which one, how many plants, and where. */
@@ -14,8 +16,6 @@ export interface CarriedLine {
 }
 
 export type CarryAnswer = { ok: true; plantings: number } | { ok: false; message: string }
-
-const MOST_PLANTS = 10_000
 
 /** Plans the next season's plantings after this one's, all or none; a season that is planned already is refused. */
 export async function carryOver(season: number, lines: readonly CarriedLine[]): Promise<CarryAnswer> {
@@ -49,35 +49,30 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
       })
     }
     if (plantings.length === 0) return refused('Nothing is to be grown again: choose what to keep first.')
-    await insertPlantings(tx, garden.id, plantings)
+    const rows: PlantPosition[] = []
     for (const place of places) {
-      const standing: Parameters<typeof takenBy>[0][number][] = []
+      const { standing, labels } = await standingIn(
+        tx,
+        garden,
+        { placeId: place.id, season: season + 1 },
+        cultivars,
+        wetness,
+      )
+      let numbered = labels
       for (const planting of plantings.filter(({ placeId }) => placeId === place.id)) {
         const cultivar = cultivars.find(({ id }) => id === planting.cultivarId)!
-        const { answer: spacing } = recommendSpacing({
-          plant: cultivar,
-          training: planting.training,
-          school: planting.spacingSchool,
-          wetness,
-        })
-        const { positions } = placeInBed(
-          { ...bedOf(place, spacing, planting.support, cultivar), taken: takenBy(standing, spacing) },
-          planting.count,
-        )
-        await insertPlants(
-          tx,
-          positions.map((position, index) => ({
-            id: v7(),
-            plantingId: planting.id,
-            label: String(standing.length + index + 1),
-            ...position,
-            from: null,
-            to: null,
-          })),
-        )
-        standing.push(...positions.map((position) => ({ ...position, ...spacing })))
+        const { positions, fits, laid } = layPlanting(place, { ...planting, cultivar }, standing, wetness)
+        if (planting.count > fits)
+          return refused(
+            `${planting.count} ${cultivar.name} do not fit in ${place.name}: there is room for ${fits}. Nothing was planned: choose fewer, or another place.`,
+          )
+        rows.push(...plantRows(planting, positions, numbered))
+        numbered += positions.length
+        standing.push(...laid)
       }
     }
+    await insertPlantings(tx, garden.id, plantings)
+    await insertPlants(tx, rows)
     return { ok: true, plantings: plantings.length }
   })
 }

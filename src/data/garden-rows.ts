@@ -5,6 +5,7 @@ import {
   PLACE_BOUNDS,
   POT_BOUNDS,
   SEASON_BOUNDS,
+  SEED_SHARE,
   SITE_BOUNDS,
   WEATHER_BOUNDS,
 } from '../core/bounds'
@@ -205,8 +206,8 @@ export const plantingRow = object({
   training: string().required().oneOf(TRAININGS),
   support: string().required().oneOf(SUPPORTS),
   spacingSchool: string().required().oneOf(SPACING_SCHOOLS),
-  germination: measure(0.01, 1),
-  survival: measure(0.01, 1),
+  germination: measure(...SEED_SHARE),
+  survival: measure(...SEED_SHARE),
   raising: string().required().oneOf(RAISING_WAYS),
   plannedSow: orNull(isoDateField()),
   plannedSetOut: orNull(isoDateField()),

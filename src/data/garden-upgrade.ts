@@ -1,4 +1,4 @@
-import { PLACE_BOUNDS, POT_BOUNDS, WEATHER_BOUNDS, type Bounds } from '../core/bounds'
+import { MOST_AREA, PLACE_BOUNDS, POT_BOUNDS, WEATHER_BOUNDS, type Bounds } from '../core/bounds'
 import { isTimeZone } from '../core/calendar'
 import { GARDEN_VERSION } from './garden-file'
 
@@ -54,7 +54,7 @@ const STEPS: Record<number, (file: File) => File> = {
       return {
         ...place,
         length: within(place.length, side),
-        width: within(place.width, side),
+        width: within(within(place.width, side), [side[0], Math.max(side[0], MOST_AREA / Number(place.length || 1))]),
         height: within(place.height, isPot ? POT_BOUNDS.height : PLACE_BOUNDS.height),
         soilDepth: within(
           place.soilDepth,

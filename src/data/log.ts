@@ -117,15 +117,19 @@ const takenIn = (gardenId: string, from: Reader) =>
     .where(and(eq(logEntry.gardenId, gardenId), isNotNull(logEntry.voids)))
 
 /** The entry made last of those that are not taken back; null: none. */
-export async function lastEntered(gardenId: string, from: Reader): Promise<LogEntry | null> {
+export const lastEntered = async (gardenId: string, from: Reader): Promise<LogEntry | null> =>
+  (await lastEntries(gardenId, 1, from))[0] ?? null
+
+/** The entries made last of those that are not taken back, the newest first. */
+export async function lastEntries(gardenId: string, most: number, from: Reader): Promise<LogEntry[]> {
   const ofGarden = eq(logEntry.gardenId, gardenId)
-  const [row] = await from
+  const rows = await from
     .select()
     .from(logEntry)
     .where(and(ofGarden, ne(logEntry.kind, 'void'), notInArray(logEntry.id, takenIn(gardenId, from))))
     .orderBy(desc(logEntry.at), desc(logEntry.id))
-    .limit(1)
-  return row ? toEntry(row) : null
+    .limit(most)
+  return rows.map(toEntry)
 }
 
 function toEntry({ subjectType, subjectId, gardenId: _, ...row }: Row): LogEntry {

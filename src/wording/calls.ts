@@ -33,7 +33,9 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
     case 'top':
       return 'Top: cut the tips two leaves above the last truss kept'
     case 'clear':
-      return 'Clear before the frost; green fruit indoors'
+      return answer.why === 'frost'
+        ? 'Clear before the frost, and take green fruit indoors'
+        : 'Clear this bush: it has finished bearing'
     case 'water':
       return sayWatering(answer, manner)
     case 'feed':

@@ -22,6 +22,8 @@ export const PLACE_BOUNDS = {
   along: [0, 1000],
   emitterFlow: [0.05, 200],
 } as const satisfies Record<string, Bounds>
+/** m² of one place: what is larger is entered in parts. */
+export const MOST_AREA = 10_000
 /** Drip lines of one place. */
 export const MOST_DRIP_LINES = 200
 
@@ -46,3 +48,6 @@ export const SEASON_BOUNDS: Bounds = [1901, 2398]
 
 /** Plants of one planting. */
 export const MOST_PLANTS = 10_000
+
+/** Shares of seeds that come up and of seedlings that live. */
+export const SEED_SHARE: Bounds = [0.01, 1]

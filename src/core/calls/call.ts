@@ -58,7 +58,7 @@ export type CallAnswer =
   | { kind: 'scout'; plants: number; every: number }
   /** A case looked at again; what it is taken for. */
   | { kind: 'follow'; case: string; cause: CauseId | null }
-  | { kind: 'clear' }
+  | { kind: 'clear'; why: 'frost' | 'borne' }
 
 export type CallKind = CallAnswer['kind']
 /** All kinds, in the order of a season. */
@@ -107,6 +107,7 @@ export type CallRule =
   | 'call.picked-last'
   | 'call.top-last-flower'
   | 'call.clear-frost'
+  | 'call.clear-borne'
   | 'call.waits-sow'
   | 'call.waits-light'
   | 'call.waits-roots'

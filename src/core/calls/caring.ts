@@ -3,7 +3,7 @@ import { adviseFeed, feedWarnings, placeLedger, type PlaceLedger } from '../feed
 import { count, mass, onDate, waterDepth } from '../quantity'
 import { ofKind } from '../facts'
 import { remembered, type Memo } from '../memo'
-import { dripOf, irrigationMinutes, nextWatering, type WateredPlace } from '../watering'
+import { dripOf, irrigationMinutes, dueWatering, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
 import { CAN, MINUTES } from './minutes'
@@ -23,14 +23,13 @@ export function water(
   { house }: CallGarden,
 ): Call | null {
   const { today } = context
-  const { depletion, ahead, states, course } = own
+  const { depletion, states } = own
   const state = states.at(-1)
   if (!state) return null
-  const next = nextWatering(depletion, ahead, { school: house.watering })
-  const isDry = depletion > state.raw
+  const { next, isDry, litres: wanted } = dueWatering(own, house.watering)
   if (!isDry && (next.inDays === null || next.inDays + 1 > WATER_AHEAD)) return null
   const due = isDry ? today : addDays(today, next.inDays! + 1)
-  const litres = Math.max(0.1, (isDry ? depletion : next.depth) * course.area)
+  const litres = Math.max(0.1, wanted)
   const drip = dripOf(place)
   const last = lastOf(entries, 'watered')
   return makeCallAbout(context, {

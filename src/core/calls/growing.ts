@@ -1,5 +1,5 @@
 import { addDays } from '../calendar'
-import { LIGHT_FROST } from '../climate'
+import { dateInSeason, LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
 import type { Call } from './call'
 import { has, lastOf, makeCall, stands, type CallContext } from './context'
@@ -114,15 +114,26 @@ export function clear(context: CallContext): Call | null {
   const { planting, dates } = context
   const due = dates.end.date
   if (due === null || !stands(context)) return null
+  const why = endOf(context)
   return makeCall(context, {
     due,
     late: null,
     minutes: MINUTES.clear * planting.count,
     advice: {
-      answer: { kind: 'clear' },
-      reasons: [{ rule: 'call.clear-frost', values: { date: onDate(due) }, weight: 'decides' }],
+      answer: { kind: 'clear', why },
+      reasons: [{ rule: `call.clear-${why}`, values: { date: onDate(due) }, weight: 'decides' }],
       cautions: ['foliage-not-food'],
     },
     ifItWaits: null,
   })
+}
+
+/** What ends a planting: a determinate that has borne is done, whatever the weather; else the frost ends it. */
+const endOf = ({ cultivar, dates, turns, season }: CallContext): 'frost' | 'borne' => {
+  const { date } = dates.end
+  const frost = turns.frost === null ? null : dateInSeason(season.start, turns.frost)
+  const isBush = cultivar.crop === 'tomato' && cultivar.habit === 'determinate'
+  return isBush && date !== null && dates['first-ripe'].date !== null && (frost === null || date < frost)
+    ? 'borne'
+    : 'frost'
 }

@@ -15,6 +15,9 @@ import {
 import { usualHeight } from '../support'
 import { advisePruning, type Cut, type FlowerSchool, type PruningContext } from '../pruning'
 
+/** A plant that has stood longer is no younger for it, d. */
+const LONGEST = 1000
+
 /** Days looked ahead. */
 const DAYS_AHEAD = 4
 
@@ -40,7 +43,7 @@ export function pruningContextOf(
       tmax: air.tmax[at + ahead] ?? 0,
     })),
     wetnessPressure,
-    daysSinceTransplant: setOut === null ? 0 : Math.max(0, daysBetween(setOut, outlook.today)),
+    daysSinceTransplant: setOut === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(setOut, outlook.today))),
     seasonSlackDays,
     lastUsefulFlower: dates.top.date,
     supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),

@@ -2,7 +2,7 @@ import { addDays, dateFromEpochDay, epochDay, monthOf, yearOf, type IsoDate } fr
 import { hashSeed, seededRandom } from '../random'
 import { generateWeather } from './generator'
 import { turningDays, type Normals } from './normals'
-import { emptySeries, expectedSeries, WEATHER_FIELDS, type DailySeries } from './series'
+import { emptySeries, expectedSeries, settled, WEATHER_FIELDS, type DailySeries } from './series'
 import type { RecordedDay } from './weather-line'
 
 /**
@@ -68,6 +68,7 @@ export function* simulating({
     yield (year + 1) / count
   }
   levelRain(seasons, normals, coldest)
+  seasons.forEach(settled)
   return { normals, warmest: (warmest - coldest + YEAR) % YEAR, seasons, recorded: false }
 }
 
@@ -117,7 +118,7 @@ export function recordedSeasons(normals: Normals, record: readonly RecordedDay[]
         const value = series[field][first + day]
         if (value !== undefined && !Number.isNaN(value)) season[field][day] = value
       }
-    seasons.push(season)
+    seasons.push(settled(season))
   }
   if (seasons.length < LEAST_RECORDED) return null
   return { normals, warmest: (warmest - coldest + YEAR) % YEAR, seasons, recorded: true }

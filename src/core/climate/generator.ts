@@ -1,6 +1,6 @@
 import type { Random } from '../random'
 import { dailyNormals, type Normals } from './normals'
-import { emptySeries, yearDays, type DailySeries } from './series'
+import { emptySeries, settled, yearDays, type DailySeries } from './series'
 import { extraterrestrialRadiation } from './sun'
 
 /**
@@ -111,7 +111,7 @@ export function generateWeather(plan: {
     series.wind[index] = expected.wind[day]! * Math.exp(windSigma * random.normal() - windSigma ** 2 / 2)
     series.solar[index] = Math.max(0.1 * ra, Math.min(0.8 * ra, solar))
   }
-  return series
+  return settled(series)
 }
 
 let lastRadiation: { latitude: number; days: Float64Array } | undefined

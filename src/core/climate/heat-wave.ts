@@ -1,3 +1,4 @@
+import { WEATHER_BOUNDS } from '../bounds'
 import type { MonthNormal } from './normals'
 
 /** † A heat wave: so much over the hottest month's days and nights, °C, and of its wind and sun. */
@@ -7,12 +8,13 @@ const OVER = { tmax: 6, tmin: 4, wind: 1.2, solar: 1.2 }
 export function heatWaveDay(normals: readonly MonthNormal[]) {
   const hottest = normals.reduce((most, month, index) => (month.tmax > normals[most]!.tmax ? index : most), 0)
   const { tmin, tmax, dewPoint, wind, solar } = normals[hottest]!
+  const most = { tmax: WEATHER_BOUNDS.tmax[1], wind: WEATHER_BOUNDS.wind[1], solar: WEATHER_BOUNDS.solar[1] }
   return {
     dayOfYear: hottest * 30 + 15,
-    tmin: tmin + OVER.tmin,
-    tmax: tmax + OVER.tmax,
+    tmin: Math.min(most.tmax, tmin + OVER.tmin),
+    tmax: Math.min(most.tmax, tmax + OVER.tmax),
     dewPoint,
-    windSpeed: wind * OVER.wind,
-    solarRadiation: solar * OVER.solar,
+    windSpeed: Math.min(most.wind, wind * OVER.wind),
+    solarRadiation: Math.min(most.solar, solar * OVER.solar),
   }
 }

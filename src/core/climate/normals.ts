@@ -75,6 +75,10 @@ export function dailyNormals(normals: Normals): DailyNormals {
     wind: column('wind', false, 0),
     solar: column('solar', false, 0),
   }
+  // Between a month and one far from it, smoothing may carry the low over the high.
+  for (let day = 0; day < 365; day++)
+    if (daily.tmin[day]! > daily.tmax[day]!)
+      daily.tmin[day] = daily.tmax[day] = (daily.tmin[day]! + daily.tmax[day]!) / 2
   cache.set(normals, daily)
   return daily
 }

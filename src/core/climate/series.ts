@@ -1,3 +1,4 @@
+import { WEATHER_BOUNDS } from '../bounds'
 import { dateFromEpochDay, epochDay, type IsoDate } from '../calendar'
 import { dailyNormals, type Normals } from './normals'
 
@@ -65,6 +66,25 @@ export function yearDays(from: number, days: number): Uint16Array {
 
 const isLeap = (year: number) => (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0
 
+/**
+ * Brings every day of a series within what a day can be, the low not over the high: smoothing and drawing may carry
+ * months at the edge of what can be true a little beyond it. The series itself is changed.
+ */
+export function settled(series: DailySeries): DailySeries {
+  for (const field of WEATHER_FIELDS) {
+    const [low, high] = DAY_BOUNDS[field]
+    const column = series[field]
+    for (let day = 0; day < series.days; day++)
+      if (!(column[day]! >= low && column[day]! <= high)) column[day] = Math.max(low, Math.min(high, column[day]!))
+  }
+  const { tmin, tmax } = series
+  for (let day = 0; day < series.days; day++)
+    if (tmin[day]! > tmax[day]!) tmin[day] = tmax[day] = (tmin[day]! + tmax[day]!) / 2
+  return series
+}
+/** Under cover a night may be as warm as a day outside. */
+const DAY_BOUNDS = { ...WEATHER_BOUNDS, tmin: [WEATHER_BOUNDS.tmin[0], WEATHER_BOUNDS.tmax[1]] } as const
+
 /** What the normals expect of each day. */
 export function expectedSeries(normals: Normals, from: number, days: number): DailySeries {
   const expected = dailyNormals(normals)
@@ -72,5 +92,5 @@ export function expectedSeries(normals: Normals, from: number, days: number): Da
   yearDays(from, days).forEach((day, index) => {
     for (const field of WEATHER_FIELDS) series[field][index] = expected[field][day]!
   })
-  return series
+  return settled(series)
 }

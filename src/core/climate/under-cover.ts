@@ -1,4 +1,4 @@
-import { emptySeries, type DailySeries } from './series'
+import { emptySeries, settled, type DailySeries } from './series'
 import { requireFinite } from '../guard'
 
 /** † What a tunnel or greenhouse adds to the air by day, shut and vented, and by night, °C. */
@@ -69,5 +69,5 @@ export function insideSeries(air: DailySeries): DailySeries {
     inside.solar[day] = air.solar[day]! * SOLAR_INSIDE
     inside.wind[day] = air.wind[day]! * WIND_INSIDE
   }
-  return inside
+  return settled(inside)
 }

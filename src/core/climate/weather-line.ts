@@ -1,6 +1,6 @@
 import { epochDay, type IsoDate } from '../calendar'
 import type { Normals } from './normals'
-import { emptySeries, expectedSeries, WEATHER_FIELDS, type DailySeries, type DayWeather } from './series'
+import { emptySeries, expectedSeries, settled, WEATHER_FIELDS, type DailySeries, type DayWeather } from './series'
 
 export type WeatherSource = 'recorded' | 'forecast' | 'normal'
 
@@ -46,5 +46,5 @@ export function weatherLine(plan: {
     sources[index] = 'forecast'
     for (const field of WEATHER_FIELDS) air[field][index] = forecast[field][lead]!
   }
-  return { air, sources }
+  return { air: settled(air), sources }
 }

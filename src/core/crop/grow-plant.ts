@@ -24,6 +24,9 @@ const PEPPER_SHOOTS = 2
 /** † Suckers under a lost tip that it no longer holds back. */
 const FREED = 3
 
+/** † Nodes of one plant: where no winter ends it, it is shaded and pruned long before it has more. */
+const MOST_NODES = 2500
+
 interface Growing {
   parent: number | null
   fromNode: number | null
@@ -129,7 +132,8 @@ function growParts(
   ]
   const stems: Stem[] = []
   const begun: Growing[] = []
-  while (waiting.length > 0) {
+  let nodes = 0
+  while (waiting.length > 0 && nodes < MOST_NODES) {
     // The next to begin gets the next number: what comes later never changes it.
     let first = 0
     waiting.forEach(({ start }, index) => {
@@ -175,7 +179,7 @@ function growParts(
       return tip && node > tip.node - FREED ? Math.min(usual, Math.max(tip.at, bornOf(node))) : usual
     }
     let [along, under] = [0, 0]
-    for (let node = 0; node <= last && bornOf(node) <= now; node++) {
+    for (let node = 0; node <= last && bornOf(node) <= now && nodes < MOST_NODES; node++, nodes++) {
       const grownNode = growNode(growing, number, node, bornOf(node), shows(node))
       along += grownNode.internode
       // What went under the soil roots, and bears neither leaf nor shoot.

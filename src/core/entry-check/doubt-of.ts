@@ -75,7 +75,8 @@ function doubtOfPlace(
   }
 }
 
-const areaOf = (place: Place) => {
+/** m² of a place's soil. */
+export const areaOf = (place: Place): number => {
   const pot = potOf(place)
   return pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : place.length * place.width
 }

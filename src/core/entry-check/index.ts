@@ -1,1 +1,1 @@
-export { doubtOf, litresHeld, type CheckedAgainst, type Doubt } from './doubt-of'
+export { areaOf, doubtOf, litresHeld, type CheckedAgainst, type Doubt } from './doubt-of'

@@ -1,4 +1,4 @@
-import { PLACE_BOUNDS, POT_BOUNDS, type Bounds } from '../bounds'
+import { MOST_AREA, PLACE_BOUNDS, POT_BOUNDS, type Bounds } from '../bounds'
 import type { Place } from './place'
 
 /** A measure of a place that does not go with its kind, m. */
@@ -20,6 +20,7 @@ export function placeFault({
   const checked: [PlaceFault['field'], number | null, Bounds][] = [
     ['length', length, sides],
     ['width', width, sides],
+    ['width', width, [sides[0], MOST_AREA / Math.max(length, sides[0])]],
     ['height', height, isPot ? POT_BOUNDS.height : PLACE_BOUNDS.height],
     // Of a pot whose height is not known it is taken for it.
     ['soilDepth', soilDepth, isPot && height === null ? POT_BOUNDS.height : PLACE_BOUNDS.soilDepth],

@@ -13,8 +13,11 @@ export const leadsStems = (system: Training) =>
 
 /** † The tip was lost by mischance where the season and the support had room for this much more, m. */
 const ROOM = 0.15
-/** † Shoots so far under a lost tip, in nodes, that one of them can take its place. */
+/**
+ * † Shoots so far under a lost tip, in nodes, that one of them can take its place; and so far, while those have yet to
+ * show: one is named on the very day. */
 const UNDER_TIP = 4
+const UNDER_FRESH_TIP = 8
 
 /** Nodes of the main stem whose suckers a system leads up, grown out or not. */
 function reservedNodes(stem: Stem, system: Training): number[] {
@@ -36,9 +39,13 @@ export function leaderNode(plant: Plant, context: PruningContext): number | null
     const grown = sucker.stem === null ? 0 : plant.stems[sucker.stem]!.nodes.length
     return sucker.length + grown
   }
-  const near = main.nodes.map((_, node) => node).slice(-UNDER_TIP)
-  const best = near.reduce((found, node) => (lengthOf(node) >= lengthOf(found) ? node : found), near[0]!)
-  return lengthOf(best) > 0 ? best : null
+  const nodes = main.nodes.map((_, node) => node)
+  for (const under of [UNDER_TIP, UNDER_FRESH_TIP]) {
+    const near = nodes.slice(-under)
+    const best = near.reduce((found, node) => (lengthOf(node) >= lengthOf(found) ? node : found), near[0]!)
+    if (lengthOf(best) > 0) return best
+  }
+  return null
 }
 
 /** The main stem's nodes whose suckers stay: those a system leads up, those the grower keeps, a lost tip's heir. */

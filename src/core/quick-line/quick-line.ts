@@ -1,3 +1,4 @@
+import { addDays, addMonths, epochDay, parseDate, type IsoDate } from '../calendar'
 import type { Crop } from '../crop'
 import type { EntryData, EntryKind, EntrySubject } from '../facts'
 import type { Product } from '../feeding'
@@ -7,13 +8,24 @@ import { parseQuantity, type QuantityKind, type UnitSystem } from '../quantity'
 
 /** What a quick line can be about. */
 export interface QuickNames {
-  places: readonly { id: string; name: string }[]
-  /** Plantings that stand, with their place. */
-  plantings: readonly { id: string; placeId: string; cultivar: string; crop: Crop }[]
+  /** Places; `area` in m², `flow` of all their emitters in L/h, null where none lie there. */
+  places: readonly { id: string; name: string; area: number; flow: number | null }[]
+  /** Plantings that are not cleared, with their place; `stands`: in the ground already. */
+  plantings: readonly {
+    id: string
+    placeId: string
+    cultivar: string
+    crop: Crop
+    count: number
+    stands: boolean
+  }[]
   products: readonly Product[]
   /** Causes of what looks wrong, by what they are called. */
   causes: readonly { id: CauseId; name: string }[]
   units: UnitSystem
+  /** The day that a line without a date is of, and the order in which dates are written. */
+  today: IsoDate
+  dates: 'day-first' | 'month-first' | 'iso'
 }
 
 /** A plain line as an entry, with what it was understood to be about. */
@@ -24,6 +36,8 @@ export type QuickEntry = {
     data: EntryData[K]
     note: string
     about: string
+    /** The day that the line names; null: it names none. */
+    on: IsoDate | null
   }
 }[EntryKind]
 
@@ -34,65 +48,114 @@ export interface QuickProblem {
     | { why: 'which-planting'; place: string; cultivars: string[] }
     | { why: 'nothing-stands'; place: string }
     | { why: 'amount'; of: 'litres' | 'mass' | 'product'; told: string }
+    /** A number whose unit is not known, as in `2 cans`. */
+    | { why: 'unit'; of: 'litres' | 'mass'; told: string }
+    /** Minutes of a place without emitters. */
+    | { why: 'no-flow'; place: string }
+    /** So much of a concentrate: mixed with water, or as it comes. */
+    | { why: 'mixed'; product: string; told: string }
+    | { why: 'ahead'; on: IsoDate }
 }
 
+type Verb = 'fed' | 'watered' | 'picked' | 'flowered' | 'scouted' | 'tied' | 'set-out' | 'soil'
+
 /** The words that begin what happened, each with its kind; anything else is a note. */
-const VERBS: Record<string, 'fed' | 'watered' | 'picked' | 'flowered' | 'scouted' | 'tied'> = {
-  fed: 'fed',
-  feed: 'fed',
-  watered: 'watered',
-  water: 'watered',
-  picked: 'picked',
-  pick: 'picked',
-  flowered: 'flowered',
-  flowers: 'flowered',
-  scouted: 'scouted',
-  checked: 'scouted',
-  tied: 'tied',
-  tie: 'tied',
-}
-const FAULT_WORDS: Record<string, FruitFault> = {
-  ...(Object.fromEntries(FRUIT_FAULTS.map((fault) => [fault, fault])) as Record<FruitFault, FruitFault>),
-  split: 'cracked',
-  rot: 'rotten',
-  ber: 'rotten',
-  catface: 'misshapen',
-  bitten: 'eaten',
-}
+const VERBS: ReadonlyMap<string, Verb> = new Map([
+  ...(['fed', 'feed', 'fertilized', 'fertilised', 'sidedressed', 'side-dressed'] as const).map((word) => [word, 'fed'] as const),
+  ...(['watered', 'water', 'soaked', 'irrigated', 'drip', 'dripped'] as const).map((word) => [word, 'watered'] as const),
+  ...(['picked', 'pick', 'harvested', 'harvest'] as const).map((word) => [word, 'picked'] as const),
+  ...(['flowered', 'flowers', 'flowering', 'blooming'] as const).map((word) => [word, 'flowered'] as const),
+  ...(['scouted', 'checked', 'inspected'] as const).map((word) => [word, 'scouted'] as const),
+  ...(['tied', 'tie'] as const).map((word) => [word, 'tied'] as const),
+  ...(['planted', 'transplanted'] as const).map((word) => [word, 'set-out'] as const),
+  ['soil', 'soil'] as const,
+])
+const FAULT_WORDS: ReadonlyMap<string, FruitFault> = new Map<string, FruitFault>([
+  ...FRUIT_FAULTS.map((fault) => [fault, fault] as const),
+  ['split', 'cracked'],
+  ['rot', 'rotten'],
+  ['ber', 'rotten'],
+  ['catface', 'misshapen'],
+  ['bitten', 'eaten'],
+])
+/** What growers say for short. */
+const SHORT_NAMES: ReadonlyMap<string, CauseId> = new Map([['ber', 'blossom-end-rot']])
+/** A trouble that is said not to be there. */
+const NEGATION = /\b(no|not|none|without|free of|zero|never)\b/i
 const LONGEST = 200
 
 /**
  * Reads a plain line such as `bed 2 fed fish 1:50 6 l`, `pot 3 picked 1.2kg 3 cracked` or `row B hornworm 2`.
  *
+ * A line may name its day (`yesterday`, `Monday`, `20 May`), give water as minutes of the place's emitters or as mm over
+ * it, and amounts for each plant. What could be meant in two ways is asked, never guessed.
+ *
  * @returns the entry that it stands for, or what is missing; of a line of which only the place is understood, a note
  */
 export function readQuickLine(text: string, names: QuickNames): QuickEntry | QuickProblem {
-  const line = text.slice(0, LONGEST).trim().replaceAll(/\s+/g, ' ')
+  const line = text
+    .slice(0, LONGEST)
+    .trim()
+    .replaceAll(/[,;]+(?=\s|$)/g, '')
+    .replaceAll(/\s+/g, ' ')
+  const found = placeIn(line.replaceAll(/\bset out\b/gi, 'planted'), names)
+  if (!found) return { problem: { why: 'no-place' } }
+  // The place goes first: `bed 1 may have …` names no day.
+  const dated = takeDate(found.rest.split(' ').filter(Boolean), names)
+  if (dated.on !== null && dated.on > names.today) return { problem: { why: 'ahead', on: dated.on } }
+  const read = readRest(found.place, dated.left.join(' '), dated.left, names)
+  return 'problem' in read ? read : ({ ...read, on: dated.on } as QuickEntry)
+}
+
+type Undated = Omit<QuickEntry, 'on'>
+type QuickPlace = QuickNames['places'][number]
+
+/** The place that a line is about: by its name, by its name written in one, or as the only one of a named cultivar. */
+function placeIn(line: string, names: QuickNames): { place: QuickPlace; rest: string } | null {
   const place = longest(names.places, line)
-  if (!place) return { problem: { why: 'no-place' } }
-  const rest = without(line, place.name)
-  const words = rest.split(' ').filter(Boolean)
-  const at = words.findIndex((word) => word.toLowerCase() in VERBS)
-  const verb = at < 0 ? null : VERBS[words[at]!.toLowerCase()]!
+  if (place) return { place, rest: without(line, place.name) }
+  const inOne = names.places.find(({ name }) => named(name.replaceAll(' ', '')).test(line) && name.includes(' '))
+  if (inOne) return { place: inOne, rest: without(line, inOne.name.replaceAll(' ', '')) }
+  const growing = names.plantings.map((one) => ({ ...one, name: one.cultivar }))
+  const cultivar = longest(growing, line)
+  if (!cultivar) return null
+  const alike = growing.filter(({ name }) => name === cultivar.name)
+  const own = names.places.find(({ id }) => id === cultivar.placeId)
+  return own && alike.length === 1 ? { place: own, rest: line } : null
+}
+
+function readRest(
+  place: QuickPlace,
+  rest: string,
+  words: readonly string[],
+  names: QuickNames,
+): Undated | QuickProblem {
+  const at = words.findIndex((word) => VERBS.has(word.toLowerCase()))
+  const verb = at < 0 ? null : VERBS.get(words[at]!.toLowerCase())!
   const others = words.filter((_, index) => index !== at)
   const ofPlace = { subject: { type: 'place' as const, id: place.id }, about: place.name, note: '' }
   switch (verb) {
     case null:
-      return noticed(place, rest, names) ?? { kind: 'note', data: {}, ...ofPlace, note: rest }
+      return (
+        (NEGATION.test(rest) ? null : noticed(place, rest, names)) ?? { kind: 'note', data: {}, ...ofPlace, note: rest }
+      )
     case 'scouted':
       return { kind: 'tended', data: { works: ['scout'] }, ...ofPlace, note: noteOf(others) }
-    case 'watered': {
-      const { value, left } = take(others, 'volume', names.units)
-      return value === null
-        ? { problem: { why: 'amount', of: 'litres', told: others.join(' ') } }
-        : { kind: 'watered', data: { litres: value }, ...ofPlace, note: noteOf(left) }
+    case 'soil': {
+      const read = take(others, 'temperature', names.units)
+      return read.value === null || read.value < -30 || read.value > 60
+        ? { kind: 'note', data: {}, ...ofPlace, note: rest }
+        : { kind: 'soil-read', data: { depth: PROBE_DEPTH, temperature: read.value }, ...ofPlace, note: noteOf(read.left) }
     }
+    case 'watered':
+      return watered(place, others, names, ofPlace)
     case 'fed':
-      return fed(others, names, ofPlace)
+      return fed(others, names, ofPlace, plantsIn(place, others, names))
+    case 'set-out':
     case 'picked':
     case 'flowered':
     case 'tied': {
-      const planting = plantingIn(place, others, names)
+      const planting = plantingIn(place, others, names, verb !== 'set-out')
       if ('problem' in planting) return planting
       const ofPlanting = {
         subject: { type: 'planting' as const, id: planting.id },
@@ -102,9 +165,75 @@ export function readQuickLine(text: string, names: QuickNames): QuickEntry | Qui
       if (verb === 'flowered') return { kind: 'flowered', data: {}, ...ofPlanting, note: noteOf(left) }
       if (verb === 'tied')
         return { kind: 'tended', data: { works: ['tie'] }, ...ofPlanting, note: noteOf(left) }
+      if (verb === 'set-out') return setOut(planting.count, left, ofPlanting)
       return picked(left, names.units, ofPlanting)
     }
   }
+}
+
+/** A thermometer is read at the roots' depth, m, where a line does not say otherwise. */
+const PROBE_DEPTH = 0.15
+
+/** Planted as it grew: how deep it really went is told on planting day. */
+function setOut(planned: number, words: readonly string[], about: About): Undated {
+  const at = words.findIndex((word) => /^\d{1,4}$/.test(word))
+  return {
+    kind: 'set-out',
+    data: {
+      count: at < 0 ? planned : Math.max(1, Number(words[at])),
+      method: 'upright',
+      school: 'by-hand',
+      stemBuried: 0,
+      holeDepth: 0,
+      leavesStripped: 0,
+    },
+    ...about,
+    note: noteOf(words.filter((_, index) => index !== at)),
+  }
+}
+
+/** Water as litres, as a depth over the place, or as minutes of its emitters; `each` of its plants where a line says so. */
+function watered(
+  place: QuickPlace,
+  words: readonly string[],
+  names: QuickNames,
+  about: About,
+): Undated | QuickProblem {
+  const { each, left: rest } = takeEach(words)
+  const plants = each ? plantsIn(place, rest, names) : 1
+  const made = (litres: number, left: readonly string[]): Undated | QuickProblem =>
+    litres > 0
+      ? { kind: 'watered', data: { litres: litres * plants }, ...about, note: noteOf(left) }
+      : { problem: { why: 'amount', of: 'litres', told: words.join(' ') } }
+  const minutes = take(rest, 'duration', names.units)
+  if (minutes.value !== null && minutes.hasUnit) {
+    if (place.flow === null) return { problem: { why: 'no-flow', place: place.name } }
+    return made((minutes.value / 3600) * place.flow, minutes.left)
+  }
+  const depth = take(rest, 'length', names.units)
+  if (depth.value !== null && depth.hasUnit) return made(depth.value * 1000 * place.area, depth.left)
+  const volume = take(rest, 'volume', names.units)
+  if (volume.unknown !== null) return { problem: { why: 'unit', of: 'litres', told: volume.unknown } }
+  return volume.value === null
+    ? { problem: { why: 'amount', of: 'litres', told: rest.join(' ') } }
+    : made(volume.value, volume.left)
+}
+
+/** Whether an amount is meant for each plant: `per plant`, `a plant`, `each`. */
+function takeEach(words: readonly string[]): { each: boolean; left: string[] } {
+  const text = words.join(' ')
+  const left = text.replace(/\b(?:(?:per|each|every|a)\s+plant|each)\b/i, ' ').replaceAll(/\s+/g, ' ').trim()
+  return { each: left !== text.trim(), left: left.split(' ').filter(Boolean) }
+}
+
+/** Plants of a place that stand there, or of the planting that is named. */
+function plantsIn(place: QuickPlace, words: readonly string[], { plantings }: QuickNames): number {
+  const here = plantings.filter(({ placeId, stands }) => placeId === place.id && stands)
+  const own = longest(
+    here.map((one) => ({ ...one, name: one.cultivar })),
+    words.join(' '),
+  )
+  return Math.max(1, own ? own.count : here.reduce((sum, { count }) => sum + count, 0))
 }
 
 const FILLERS = new Set(['from', 'with', 'of', 'in', 'and', 'at'])
@@ -120,23 +249,30 @@ function noteOf(words: readonly string[]): string {
 
 type About = Pick<QuickEntry, 'subject' | 'about'>
 
+/** † L of a liquid feed over which it can only be meant mixed with water, or asked about. */
+const MOST_CONCENTRATE = 0.5
+
 function fed(
   words: readonly string[],
   { products, units }: QuickNames,
   about: About,
-): QuickEntry | QuickProblem {
+  plants: number,
+): Undated | QuickProblem {
   const told = words.join(' ')
   const product = longest(products, told) ?? startingWith(products, words)
   if (!product) return { problem: { why: 'amount', of: 'product', told } }
-  const named = words.filter((word) => !product.name.toLowerCase().split(/\W+/).includes(word.toLowerCase()))
-  const ratio = named.map((word) => /^1:(\d{1,5})$/.exec(word)).find((match) => match !== null)
-  const rest = named.filter((word) => !/^1:\d{1,5}$/.test(word))
+  const own = product.name.toLowerCase().split(/\W+/)
+  const named = words.filter((word) => !own.includes(word.toLowerCase()) && !FEED_WORDS.has(word.toLowerCase()))
+  const { each, left: plain } = takeEach(named)
+  const times = each ? plants : 1
+  const ratio = plain.map((word) => /^1:(\d{1,5})$/.exec(word)).find((match) => match !== null)
+  const rest = plain.filter((word) => !/^1:\d{1,5}$/.test(word))
   const { n, p2o5, k2o, release, releaseDays, nitrogen, liquid, bulkDensity, name } = product
-  const made = (grams: number, left: readonly string[]): QuickEntry => ({
+  const made = (grams: number, left: readonly string[]): Undated => ({
     kind: 'fed',
     data: {
       name,
-      grams,
+      grams: grams * times,
       n,
       p2o5,
       k2o,
@@ -147,33 +283,60 @@ function fed(
     ...about,
     note: noteOf(left),
   })
+  const missing = (of: 'litres' | 'mass'): QuickProblem => ({ problem: { why: 'amount', of, told: rest.join(' ') } })
   if (ratio) {
-    const { value, left } = take(rest, 'volume', units)
+    const { value, left, unknown } = take(rest, 'volume', units)
+    if (unknown !== null) return { problem: { why: 'unit', of: 'litres', told: unknown } }
     const parts = Number(ratio[1])
-    return value === null || parts === 0
-      ? { problem: { why: 'amount', of: 'litres', told: rest.join(' ') } }
+    return value === null || value <= 0 || parts === 0
+      ? missing('litres')
       : made((value / parts) * 1000 * bulkDensity, left)
   }
-  const mass = take(rest, 'mass', units, 'g')
-  if (mass.value !== null) return made(mass.value * 1000, mass.left)
-  const volume = take(rest, 'volume', units)
-  return volume.value === null
-    ? { problem: { why: 'amount', of: liquid ? 'litres' : 'mass', told: rest.join(' ') } }
-    : made(volume.value * 1000 * bulkDensity, volume.left)
+  const dose = /^(.*?)\s+(?:per|to the|a|an)\s+(litre|liter|l|gallon|gal|quart|qt)\b(.*)$/i.exec(rest.join(' '))
+  if (dose) {
+    const [, before, unit, after] = dose as unknown as [string, string, string, string]
+    const mixed = take(after.split(' ').filter(Boolean), 'volume', units)
+    const each = parseQuantity(`1 ${unit}`, 'volume', units)
+    const grams = gramsOf(before.split(' ').filter(Boolean), units, bulkDensity)
+    if (grams.value === null || mixed.value === null || 'error' in each) return missing('litres')
+    return made((grams.value * mixed.value) / each.value, [...grams.left, ...mixed.left])
+  }
+  const { value, left, unknown, litres } = gramsOf(rest, units, bulkDensity)
+  if (unknown !== null) return { problem: { why: 'unit', of: liquid ? 'litres' : 'mass', told: unknown } }
+  if (value === null || value <= 0) return missing(liquid ? 'litres' : 'mass')
+  if (liquid && litres !== null && litres > MOST_CONCENTRATE)
+    return { problem: { why: 'mixed', product: name, told: rest.join(' ') } }
+  return made(value, left)
+}
+
+/** Words that go with a feed and say nothing of it. */
+const FEED_WORDS = new Set(['emulsion', 'fertilizer', 'fertiliser', 'feed'])
+
+/** An amount of a feed by weight or by volume, g; the litres where it was a volume. */
+function gramsOf(
+  words: readonly string[],
+  units: UnitSystem,
+  bulkDensity: number,
+): { value: number | null; left: string[]; unknown: string | null; litres: number | null } {
+  const mass = take(words, 'mass', units, 'g')
+  if (mass.value !== null) return { ...mass, value: mass.value * 1000, litres: null }
+  const volume = take(words, 'volume', units)
+  if (volume.value === null) return { ...volume, unknown: volume.unknown ?? mass.unknown, litres: null }
+  return { ...volume, value: volume.value * 1000 * bulkDensity, litres: volume.value }
 }
 
 /** A trouble that is named: the start of a case, with the sign that it is known by; null: none is named. */
-function noticed(place: { id: string; name: string }, text: string, names: QuickNames): QuickEntry | null {
+function noticed(place: { id: string; name: string }, text: string, names: QuickNames): Undated | null {
   const cause = longest(
-    names.causes.flatMap(({ id, name }) => [
-      { id, name },
-      { id, name: name.replace(/s$/, '') },
-    ]),
+    [
+      ...names.causes.flatMap(({ id, name }) => [name, name.replace(/(?:e?s)$/, ''), `${name}s`, name.replace(/y$/, 'ies')].map((one) => ({ id, name: one }))),
+      ...[...SHORT_NAMES].map(([name, id]) => ({ id, name })),
+    ],
     text,
   )
   if (!cause) return null
   const words = without(text, cause.name).split(' ').filter(Boolean)
-  const planting = plantingIn(place, words, names)
+  const planting = plantingIn(place, words, names, true)
   const about: About =
     'problem' in planting
       ? { subject: { type: 'place', id: place.id }, about: place.name }
@@ -189,8 +352,9 @@ function noticed(place: { id: string; name: string }, text: string, names: Quick
   }
 }
 
-function picked(words: readonly string[], units: UnitSystem, about: About): QuickEntry | QuickProblem {
-  const { value, left } = take(words, 'mass', units)
+function picked(words: readonly string[], units: UnitSystem, about: About): Undated | QuickProblem {
+  const { value, left, unknown } = take(words, 'mass', units)
+  if (unknown !== null) return { problem: { why: 'unit', of: 'mass', told: unknown } }
   if (value === null || value <= 0) return { problem: { why: 'amount', of: 'mass', told: words.join(' ') } }
   const faults: Partial<Record<FruitFault, number>> = {}
   const note: string[] = []
@@ -198,7 +362,7 @@ function picked(words: readonly string[], units: UnitSystem, about: About): Quic
   for (let index = 0; index < left.length; index++) {
     const [word, next] = [left[index]!, left[index + 1]?.toLowerCase() ?? '']
     const number = /^\d{1,5}$/.test(word) ? Number(word) : null
-    const fault = FAULT_WORDS[next]
+    const fault = FAULT_WORDS.get(next)
     if (number !== null && fault) faults[fault] = (faults[fault] ?? 0) + number
     else if (number !== null && (next === 'fruit' || next === 'fruits')) count = number
     else {
@@ -220,8 +384,9 @@ function plantingIn(
   place: { id: string; name: string },
   words: readonly string[],
   { plantings }: QuickNames,
-): { id: string; cultivar: string; left: string[] } | QuickProblem {
-  const here = plantings.filter(({ placeId }) => placeId === place.id)
+  mustStand: boolean,
+): { id: string; cultivar: string; count: number; left: string[] } | QuickProblem {
+  const here = plantings.filter(({ placeId, stands }) => placeId === place.id && stands === mustStand)
   if (here.length === 0) return { problem: { why: 'nothing-stands', place: place.name } }
   const text = words.join(' ')
   const named = longest(
@@ -238,27 +403,96 @@ function plantingIn(
       },
     }
   const left = named ? without(text, own.cultivar) : text
-  return { id: own.id, cultivar: own.cultivar, left: left.split(' ').filter(Boolean) }
+  return { id: own.id, cultivar: own.cultivar, count: own.count, left: left.split(' ').filter(Boolean) }
 }
 
-/** The first amount of a kind among the words, in one word or two; and the words without it. */
-function take(
-  words: readonly string[],
-  kind: QuantityKind,
-  units: UnitSystem,
-  bare?: string,
-): { value: number | null; left: string[] } {
-  for (const length of [2, 1])
-    for (let index = 0; index + length <= words.length; index++) {
-      const text = words.slice(index, index + length).join(' ')
-      if (!/^[\d¼½¾⅓⅔.]/.test(text) || (length === 2 && /^[\d.]/.test(words[index + 1]!))) continue
-      // A bare number in one word might count something: it is an amount only if nothing else is.
-      if (length === 1 && /^\d+$/.test(text) && words.length > 1 && kind === 'mass') continue
+/** An amount that was found among words. */
+interface Taken {
+  value: number | null
+  left: string[]
+  hasUnit: boolean
+  /** A number with a word behind it that is no unit, as `2 cans`: what it means must be asked. */
+  unknown: string | null
+}
+
+const startsNumber = (word: string | undefined) => word !== undefined && /^[\d¼½¾⅓⅔.]/.test(word)
+/** Words that may follow a bare number without being its unit. */
+const FOLLOWS = new Set(['of', 'by', 'with', 'from', 'in', 'and', 'at', 'to', 'on', 'for', 'this', 'early', 'late'])
+
+/**
+ * The first amount of a kind among the words, in as many of them as belong to it (`2 lb 6 oz`), and the words without
+ * it. A bare number is one in the usual unit, but for weights, where it might count something.
+ */
+function take(words: readonly string[], kind: QuantityKind, units: UnitSystem, bare?: string): Taken {
+  let unknown: string | null = null
+  for (let index = 0; index < words.length; index++) {
+    if (!startsNumber(words[index])) continue
+    for (const length of [4, 3, 2, 1]) {
+      if (index + length > words.length) continue
+      const taken = words.slice(index, index + length)
+      // `12 l 3 …`: a number that ends it begins something else.
+      if (length > 1 && /^[\d.,/¼½¾⅓⅔]+$/.test(taken.at(-1)!)) continue
+      const text = taken.join(' ')
+      const isBare = /^[\d.,/¼½¾⅓⅔\s]+$/.test(text)
+      if (isBare && (kind === 'mass' || kind === 'duration' || kind === 'length')) continue
+      const next = words[index + length]?.toLowerCase()
+      if (isBare && next !== undefined && !FOLLOWS.has(next)) continue
       const read = parseQuantity(text, kind, units, bare)
-      if (!('error' in read))
-        return { value: read.value, left: words.filter((_, at) => at < index || at >= index + length) }
+      if ('error' in read) continue
+      const left = words.filter((_, at) => at < index || at >= index + length)
+      return { value: read.value, left, hasUnit: !isBare, unknown: null }
     }
-  return { value: null, left: [...words] }
+    const next = words[index + 1]
+    const word = next?.toLowerCase() ?? ''
+    const isCount = FAULT_WORDS.has(word) || /^fruits?$/.test(word)
+    if (unknown === null && next !== undefined && !startsNumber(next) && !FOLLOWS.has(word) && !isCount && word !== 'per')
+      unknown = `${words[index]} ${next}`
+  }
+  return { value: null, left: [...words], hasUnit: false, unknown }
+}
+
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday']
+
+/** A date as a line spells it, in one word, two or three. */
+const MONTH = String.raw`[a-z]{3,9}`
+const DAY_OF_MONTH = String.raw`\d{1,2}(?:st|nd|rd|th)?`
+const SPELT = [
+  /^\d{4}-\d\d-\d\d$/,
+  new RegExp(`^(?:${DAY_OF_MONTH} ${MONTH}|${MONTH} ${DAY_OF_MONTH})$`, 'i'),
+  new RegExp(String.raw`^(?:${DAY_OF_MONTH} ${MONTH}|${MONTH} ${DAY_OF_MONTH}) \d{4}$`, 'i'),
+]
+
+/** The day that is named among words, and the words without it. A day of the month to come is last year's. */
+function takeDate(
+  words: readonly string[],
+  { today, dates }: QuickNames,
+): { on: IsoDate | null; left: string[] } {
+  const cut = (from: number, length: number) => {
+    const isLed = from > 0 && /^(on|last|this)$/i.test(words[from - 1]!)
+    return words.filter((_, at) => at < from - (isLed ? 1 : 0) || at >= from + length)
+  }
+  for (let at = 0; at < words.length; at++) {
+    const word = words[at]!.toLowerCase()
+    if (word === 'today') return { on: today, left: cut(at, 1) }
+    if (word === 'yesterday') return { on: addDays(today, -1), left: cut(at, 1) }
+    const weekday = WEEKDAYS.indexOf(word)
+    if (weekday >= 0) {
+      // 1 January 1970 was a Thursday.
+      const back = (((epochDay(today) + 4 - weekday) % 7) + 7) % 7 || 7
+      return { on: addDays(today, -back), left: cut(at, 1) }
+    }
+    for (const length of [3, 2, 1]) {
+      if (at + length > words.length) continue
+      const text = words.slice(at, at + length).join(' ')
+      if (!SPELT[length - 1]!.test(text)) continue
+      const read = parseDate(text, today, dates)
+      if (read === null) continue
+      const hasYear = length === 3 || length === 1
+      const on = !hasYear && read > today ? (addMonths(read, -12) as IsoDate) : read
+      return { on, left: cut(at, length) }
+    }
+  }
+  return { on: null, left: [...words] }
 }
 
 const escaped = (name: string) => name.replaceAll(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`)

@@ -33,6 +33,11 @@ export function depthConditions(outlook: SeasonOutlook, own: PlantingOutlook): D
       temperature: soilTemperatures(line.air, depth, surroundingsOf(place), readings)[at]!,
     })),
     dailyDegreeDays: (running[at + DAYS_AHEAD]! - running[at]!) / DAYS_AHEAD,
-    seasonSlackDays: turns.frost === null ? ENDLESS : flower === null || last === null ? 0 : last - flower,
+    seasonSlackDays:
+      turns.frost === null
+        ? ENDLESS
+        : flower === null || last === null
+          ? 0
+          : Math.max(-ENDLESS, Math.min(ENDLESS, last - flower)),
   }
 }

@@ -179,7 +179,7 @@ function sownInPlace(plan: StagePlan, year: Year, taken?: TurningDays): Raised {
 /** The day on which seed in place has come up: each day brings its share at that day's soil; null: never. */
 function comesUp(seedbed: Float64Array, crop: Cultivar['crop'], sown: number): number | null {
   let done = 0
-  for (let day = sown; day < seedbed.length; day++) {
+  for (let day = Math.max(0, sown); day < seedbed.length; day++) {
     const whole = daysToEmergence(crop, seedbed[day]!)
     if (whole !== null) done += 1 / whole
     if (done >= 1) return day + 1

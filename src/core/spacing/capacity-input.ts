@@ -89,8 +89,8 @@ export function boundsOf(input: CapacityInput): Bounds {
     for (const y of emitters.lines) requireInRange('emitters.lines', y, 0, 1000)
   }
   for (const { x, y, length, width } of taken) {
-    requireInRange('taken.x', x, -1000, 2000)
-    requireInRange('taken.y', y, -1000, 2000)
+    requireInRange('taken.x', x, -1100, 2000)
+    requireInRange('taken.y', y, -1100, 2000)
     requireInRange('taken.length', length, 0, 3000)
     requireInRange('taken.width', width, 0, 3000)
   }

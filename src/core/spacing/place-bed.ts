@@ -38,7 +38,7 @@ export function bedOf(
         : { spacing: emitterSpacing, first: emitterFirst ?? emitterSpacing / 2, lines: place.dripLines },
     // Between field rows there are paths: every one of them is reached.
     openSides: isField ? SIDES : place.openSides,
-    armReach: isField ? place.length + place.width : undefined,
+    armReach: isField ? Math.min(1000, place.length + place.width) : undefined,
     layout,
   }
 }

@@ -50,6 +50,8 @@ export function gustAt(gust: number, from: number, to: number): number {
 /** A gust is about so many times the usual day's mean; every support bears at least so much, m/s at 10 m. */
 const GUST_OF_MEAN = 3
 export const LEAST_GUST = 20
+/** No support is made for more, m/s. */
+const MOST_GUST = 100
 
 /**
  * The gust at 10 m that a support has to bear: three times the middle day's mean on record, at least 20 m/s. (Of the
@@ -60,7 +62,7 @@ export const LEAST_GUST = 20
 export function designGust(means: readonly number[]): { gust: number; onRecord: boolean } {
   const sorted = [...means].sort((a, b) => a - b)
   const usual = sorted[Math.floor(sorted.length / 2)] ?? 0
-  const gust = gustAt(usual * GUST_OF_MEAN, 2, 10)
+  const gust = Math.min(MOST_GUST, gustAt(Math.min(MOST_GUST, usual * GUST_OF_MEAN), 2, 10))
   return gust > LEAST_GUST ? { gust, onRecord: true } : { gust: LEAST_GUST, onRecord: false }
 }
 

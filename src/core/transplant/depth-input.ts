@@ -43,7 +43,7 @@ export function requireDepthInput(input: DepthInput): void {
   requireAtLeastOne('soilTemperatures', input.soilTemperatures)
   input.soilTemperatures.forEach(({ depth, temperature }, index) => {
     requireInRange(`soilTemperatures[${index}].depth`, depth, 0, 5)
-    requireInRange(`soilTemperatures[${index}].temperature`, temperature, -40, 70)
+    requireInRange(`soilTemperatures[${index}].temperature`, temperature, -110, 130)
   })
   requireInRange('dailyDegreeDays', input.dailyDegreeDays, 0, 40)
   requireInRange('seasonSlackDays', input.seasonSlackDays, -1000, 1000)

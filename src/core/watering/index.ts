@@ -1,3 +1,4 @@
+export { dueWatering, type DueWatering } from './due-watering'
 export { cropCoefficient } from './crop-coefficient'
 export { dripDesign } from './drip-design'
 export type { DripDesign } from './drip-design'

@@ -58,7 +58,7 @@ export function nextWatering(
     depth: at ? at.depletion * (eased ? EASED : 1) : 0,
     untilSlow: first((day) => day.depletion > day.raw),
     untilLimp: first((day) => day.depletion >= LIMP * day.taw),
-    splits: Math.min(MOST_SPLITS, Math.max(1, Math.ceil((et * TRIGGER.even) / Math.max(0.1, raw)))),
+    splits: Math.min(MOST_SPLITS, Math.max(1, Math.ceil(et / Math.max(0.1, TRIGGER.even * raw)))),
   }
 }
 

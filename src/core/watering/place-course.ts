@@ -33,6 +33,8 @@ const WILTING = { soil: 0.14, mix: 0.12 }
 const LAST_MONTH = 30
 /** mm d⁻¹ on a pot's top, beyond which its mix is empty within the day all the same. */
 const MOST_ET = 100
+/** mm d⁻¹: what is given beyond it drains all the same. */
+const MOST_IRRIGATION = 10_000
 /** mm d⁻¹ for which the readily taken share is given [FAO-56 table 22]. */
 const USUAL_ETC = 5
 
@@ -44,7 +46,7 @@ interface Standing {
 
 /**
  * A place's water by day: ETc of its plants, rain, and what the log says it was given and found; null while nothing
- * was set out in it.
+ * stood in it.
  *
  * @param entries of the place, oldest first
  * @param until the last day
@@ -57,9 +59,10 @@ export function placeCourse(
   until: IsoDate,
 ): PlaceCourse | null {
   const standing = plantings.flatMap((own): Standing[] => {
-    const setOut = own.dates['set-out']
-    if (setOut.date === null || setOut.how !== 'logged') return []
-    const from = indexOf(own.air, setOut.date)
+    // What was sown where it grows stands there from the day it came up.
+    const began = own.dates[own.planting.raising === 'direct' ? 'emerge' : 'set-out']
+    if (began.date === null || began.how !== 'logged') return []
+    const from = indexOf(own.air, began.date)
     return from < 0 ? [] : [{ own, from, running: runningDegreeDays(own.air, own.cultivar.crop) }]
   })
   const first = standing.reduce<number | null>(
@@ -90,7 +93,7 @@ export function placeCourse(
     days.push({
       et,
       rain: place.kind === 'tunnel' || place.kind === 'shelf' ? 0 : air.rain[index]!,
-      irrigation: (given.get(day) ?? 0) / area,
+      irrigation: Math.min(MOST_IRRIGATION, (given.get(day) ?? 0) / area),
       zone,
       found: reading ? shareFound(reading.data, zone, place, garden.soil) : null,
     })

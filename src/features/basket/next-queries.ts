@@ -1,4 +1,4 @@
-import { isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
+import { addDays, isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
 import { sumOf } from '../../core/harvest'
 import { holdsOn, type Manner, type Verdict } from '../../core/facts'
 import { seedLinesOf } from '../../core/supplies'
@@ -55,7 +55,8 @@ export function nextView(state: GardenState, on: IsoDate): NextView {
       years: solanaceaeYearsIn(state, place.id),
     }))
   const proposed = nextPlaces(own, places, season + 1)
-  const opens = `${season + 1}-03-01`
+  // Well into the next season, in whichever half of the year it begins.
+  const opens = addDays(outlookOn(state, on).start, 365 + 60)
   return {
     manner,
     on,

@@ -45,7 +45,8 @@ export function resultsOf(state: GardenState, on: IsoDate): PlantingResult[] {
     if (!place || !cultivar) return []
     const own = entriesAbout(entries, { type: 'planting', id: planting.id })
     const setOut = ofKind(own, 'set-out').at(-1)
-    if (!setOut && ofKind(own, 'picked').length === 0) return []
+    const began = setOut ?? (planting.raising === 'direct' ? ofKind(own, 'emerged')[0] : undefined)
+    if (!began && ofKind(own, 'picked').length === 0) return []
     const picked = ofKind(own, 'picked')
     const share = planting.count / sharing.get(`${planting.season} ${planting.placeId}`)!
     const faulty = picked.reduce(

@@ -29,7 +29,7 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
   return new Map(
     plantings.map(({ planting }) => {
       const own = entriesAbout(entries, { type: 'planting', id: planting.id })
-      const from = ofKind(own, 'set-out')[0]?.on
+      const from = ofKind(own, planting.raising === 'direct' ? 'emerged' : 'set-out')[0]?.on
       const until = ofKind(own, 'cleared').at(-1)?.on ?? state.now
       const ofPlace = entriesAbout(entries, { type: 'place', id: planting.placeId }).filter(
         ({ on }) => from !== undefined && on >= from && on <= until,

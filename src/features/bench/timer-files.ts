@@ -7,6 +7,7 @@ import { drippedPlaces } from './water-queries'
 /** A run of a place's tap timer: minutes from a time of the garden's own day on. */
 interface Run {
   place: string
+  placeId: string
   date: IsoDate
   start: string
   minutes: number
@@ -23,6 +24,7 @@ function runsOf(state: GardenState): Run[] {
     timerProgramme(water.depletion, water.ahead, { area: water.course.area, ...drip }).map(
       ({ inDays, minutes, litres }) => ({
         place: place.name,
+        placeId: place.id,
         date: addDays(state.now, inDays + 1),
         start: START,
         minutes: Math.max(1, Math.round(minutes)),
@@ -40,7 +42,7 @@ export const timerJson = (state: GardenState): string =>
       format: 'prairie-timer',
       version: 2,
       timeZone: state.garden.timeZone,
-      runs: runsOf(state),
+      runs: runsOf(state).map(({ placeId: _, ...run }) => run),
     },
     null,
     2,
@@ -52,14 +54,14 @@ export function timerCalendar(state: GardenState, at: Date): string {
     name: `${state.garden.name}: tap timer`,
     prodId: { company: 'Prairie', product: 'timer', language: 'EN' },
   })
-  for (const { place, date, start, minutes, litres } of runsOf(state)) {
+  for (const { place, placeId, date, start, minutes, litres } of runsOf(state)) {
     const [hour, minute] = start.split(':').map(Number) as [number, number]
     const end = hour * 60 + minute + minutes
     // Times without a zone: the garden's own clock, wherever it is read.
     const moment = (total: number) =>
       `${date}T${String(Math.floor(total / 60) % 24).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}:00`
     calendar.createEvent({
-      id: `${place}.${date}@prairie-timer`,
+      id: `${placeId}.${date}@prairie-timer`,
       floating: true,
       start: moment(hour * 60 + minute),
       end: moment(Math.min(end, 23 * 60 + 59)),

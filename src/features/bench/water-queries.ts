@@ -11,6 +11,7 @@ import {
   fruitDays,
   irrigationMinutes,
   mulchNeeded,
+  dueWatering,
   nextWatering,
   waterCourse,
   trussRisks,
@@ -170,10 +171,9 @@ function viewOf(
 ): Omit<PlaceWaterView, 'sensors' | 'dryPlants' | 'trusses'> {
   const { course, states, depletion, ahead } = water
   const last = states.at(-1)!
-  const next = nextWatering(depletion, ahead, { school })
+  const { next, isDry, litres } = dueWatering(water, school)
   const filled = nextWatering(0, ahead)
   const drip = dripOf(place)
-  const litres = (next.inDays === null ? 0 : next.depth) * course.area
   const lastOf = (kind: LogEntry['kind']) => entries.findLast((entry) => entry.kind === kind)?.on ?? null
   return {
     id: place.id,
@@ -192,7 +192,7 @@ function viewOf(
     dueOn: next.inDays === null ? null : addDays(on, next.inDays + 1),
     litres,
     splits: next.splits,
-    untilSlow: depletion > last.raw ? 0 : next.untilSlow + 1,
+    untilSlow: isDry ? 0 : next.untilSlow + 1,
     untilLimp: next.untilLimp + 1,
     filled: { untilSlow: filled.untilSlow + 1, untilLimp: filled.untilLimp + 1 },
     school,

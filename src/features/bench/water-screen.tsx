@@ -176,7 +176,7 @@ function Gauge({ place }: { place: PlaceWaterView }) {
 function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
   const { manner, on } = view
   const isNow = place.untilSlow <= 0
-  const litres = isNow ? place.toFill : place.litres
+  const { litres } = place
   return (
     <div>
       <p className="text-quiet">
@@ -191,7 +191,7 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
         {litres > 0 && `${sayCans(litres, manner)}`}
         {litres > 0 && place.dripMinutes !== null && (
           <>
-            , or {Math.round((place.dripMinutes * litres) / Math.max(0.001, place.litres || litres))} min of
+            , or {Math.round(place.dripMinutes)} min of
             drip, {place.drip!.emitters} emitters of {sayLitres(place.drip!.flow, manner)}/h
             {place.drip!.told ? '' : ' as usual'}
           </>

@@ -1,4 +1,5 @@
-import { daysBetween, type IsoDate } from '../../core/calendar'
+import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
+import { seasonStart } from '../../core/climate'
 import type { Crop } from '../../core/crop'
 import type { LogEntry, Manner } from '../../core/facts'
 import { casesOf, diagnose, type CauseId, type HealthCase, type SignId } from '../../core/health'
@@ -64,7 +65,7 @@ function plantingOf(state: GardenState, { subject, on }: HealthCase) {
   const planting = plantings.find(
     ({ id, placeId, season }) =>
       id === (plant?.plantingId ?? subject.id) ||
-      (placeId === subject.id && String(season) === on.slice(0, 4)),
+      (placeId === subject.id && season === yearOf(seasonStart(state.record.ensemble.normals, on))),
   )
   const place = places.find(({ id }) => id === (planting?.placeId ?? subject.id))
   const cultivar = state.record.cultivars.find(({ id }) => id === planting?.cultivarId)

@@ -1,9 +1,9 @@
-import { yearOf, type IsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import { healthContext } from '../../core/garden-health'
 import type { HealthContext } from '../../core/health'
 import type { PlantingOutlook } from '../../core/season'
 import { waterOn } from '../../data/garden-water'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import { outlookOn, solanaceaeYearsIn, type GardenState } from '../../data/garden-state'
 
 /** What is known of a planting's health on a day. */
 export function contextOf(state: GardenState, on: IsoDate, own: PlantingOutlook): HealthContext {
@@ -12,7 +12,7 @@ export function contextOf(state: GardenState, on: IsoDate, own: PlantingOutlook)
     latitude,
     soil,
     watered: waterOn(state, on).find(({ place }) => place.id === own.place.id),
-    years: (state.history.get(own.place.id) ?? []).filter((year) => year < yearOf(on)),
+    years: solanaceaeYearsIn(state, own.place.id).filter((year) => year < own.planting.season),
   })
 }
 

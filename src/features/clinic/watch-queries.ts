@@ -118,7 +118,7 @@ function roundOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenVi
 function firstOut(state: GardenState, on: IsoDate, crop?: Crop): IsoDate | null {
   const out = outlookOn(state, on)
     .plantings.filter(({ cultivar, grownFor }) => grownFor !== null && (!crop || cultivar.crop === crop))
-    .flatMap(({ dates }) => dates['set-out'].date ?? [])
+    .flatMap(({ dates, planting }) => dates[planting.raising === 'direct' ? 'emerge' : 'set-out'].date ?? [])
     .filter((date) => date <= on)
     .sort()
   return out[0] ?? null

@@ -1,10 +1,12 @@
 'use server'
 
 import type { IsoDate } from '../../core/calendar'
-import type { Manner } from '../../core/facts'
+import type { Manner, Place } from '../../core/facts'
 import { CAUSE_IDS } from '../../core/health'
 import { knownFeeds } from '../../core/feeding'
 import type { QuickNames } from '../../core/quick-line'
+import { areaOf } from '../../core/entry-check'
+import { dripOf } from '../../core/watering'
 import { loadGarden, outlookOn, plantsOn } from '../../data/garden-state'
 import { CAUSE_WORDS } from '../../wording/health'
 import { mannerOf } from '../../data/gardens'
@@ -26,23 +28,32 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
   const on = askedDate(state, asked ?? undefined)
   const query = on === state.now ? '' : `?on=${on}`
   const { plantings } = outlookOn(state, on)
-  const standing = plantings.filter(({ grownFor }) => grownFor !== null)
+  const open = plantings.filter(({ dates }) => dates.end.how !== 'logged')
   const byId = new Map(plantings.map((own) => [own.planting.id, own]))
   return {
     manner: mannerOf(state.garden),
     on,
     now: state.now,
     names: {
-      places: state.record.places.map(({ id, name }) => ({ id, name })),
-      plantings: standing.map(({ planting, place, cultivar }) => ({
+      places: state.record.places.map((place) => ({
+        id: place.id,
+        name: place.name,
+        area: areaOf(place),
+        flow: totalFlow(place),
+      })),
+      plantings: open.map(({ planting, place, cultivar, grownFor }) => ({
         id: planting.id,
         placeId: place.id,
         cultivar: cultivar.name,
         crop: cultivar.crop,
+        count: planting.count,
+        stands: grownFor !== null,
       })),
       products: knownFeeds(state.products),
       causes: CAUSE_IDS.map((id) => ({ id, name: CAUSE_WORDS[id].name })),
       units: state.garden.units,
+      today: on,
+      dates: state.garden.dates,
     },
     targets: [
       ...state.record.places.map(({ id, name }) => ({
@@ -69,4 +80,10 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
       }),
     ],
   }
+}
+
+/** L/h of all emitters of a place; null: none lie there. */
+function totalFlow(place: Place): number | null {
+  const drip = dripOf(place)
+  return drip && drip.emitters * drip.flow
 }

@@ -24,6 +24,8 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null)
   useEffect(() => {
     dialog.current?.showModal()
+    // The dialog gives the focus to what comes first in it: the line is what one wants to type into.
+    dialog.current?.querySelector('input')?.focus()
     commandIndex(on).then(setIndex, () => {
       toast.error('The server did not answer. Try again.')
       dialog.current?.close()
@@ -43,7 +45,6 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
       <div className="modal-box mx-auto mt-16 max-w-2xl max-sm:mt-2">
         <Command label="Go anywhere, or enter in plain words" shouldFilter={false}>
           <Command.Input
-            autoFocus
             value={text}
             onValueChange={setText}
             placeholder="bed 2 fed fish 1:50 6 l · pot 3 picked 1.2 kg 3 cracked · Bench"
@@ -90,11 +91,12 @@ function Workspaces({ text, query, onDone }: { text: string; query: string; onDo
 function Found({ index, text, onDone }: { index: CommandIndex; text: string; onDone: () => void }) {
   const { names, targets, manner, on, now } = index
   const router = useRouter()
-  const { busy, keep } = useLog(on, { enter, undo })
   const words = wordsOf(text)
   const fits = (name: string) => words.every((word) => name.toLowerCase().includes(word))
   const read = words.length > 1 ? readQuickLine(text, names) : null
   const entry = read && 'kind' in read ? read : null
+  const day = entry?.on ?? on
+  const { busy, keep } = useLog(day, { enter, undo })
   const go = (href: string) => {
     router.push(href)
     onDone()
@@ -102,12 +104,12 @@ function Found({ index, text, onDone }: { index: CommandIndex; text: string; onD
   const found = words.length === 0 ? [] : targets.filter(({ name, detail }) => fits(`${name} ${detail}`))
   return (
     <>
-      {entry && on > now && (
+      {entry && day > now && (
         <p className="px-3 py-2 text-quiet">
           This is a look ahead: entries are made on their own day. Press t for today.
         </p>
       )}
-      {entry && on <= now && (
+      {entry && day <= now && (
         <Command.Item
           value="entry"
           className={ITEM}
@@ -125,7 +127,7 @@ function Found({ index, text, onDone }: { index: CommandIndex; text: string; onD
         >
           <span>
             <span className="block text-sm text-quiet">
-              Understood{on < now ? `, for ${formatDate(on, manner, 'full')}` : ''}; Enter keeps it
+              Understood{day < now ? `, for ${formatDate(day, manner, 'full')}` : ''}; Enter saves it
             </span>
             <strong>{entry.about}</strong>: {said(entry, manner)}
             {entry.note && <span className="text-quiet"> ({entry.note})</span>}

@@ -4,13 +4,14 @@ import { KeysProvider } from '../../components/keys/keys'
 import { SureQuestion } from '../../components/sure'
 import { WhichQuestion } from '../../components/which'
 import type { GardenState } from '../../data/garden-state'
-import { ribbonOf } from './queries'
+import { ribbonOf, type RibbonData } from './queries'
 import { Rail } from './rail'
 import { Ribbon } from './ribbon'
 import { UndoKey } from './undo-key'
 
 /** What every screen of a garden stands in. */
 export function Frame({ state, children }: { state: GardenState; children: ReactNode }) {
+  const ribbon = ribbonOrNone(state)
   return (
     <KeysProvider>
       <a
@@ -20,7 +21,7 @@ export function Frame({ state, children }: { state: GardenState; children: React
         To the work
       </a>
       <div className="flex min-h-dvh flex-col">
-        <Ribbon data={ribbonOf(state)} />
+        {ribbon ? <Ribbon data={ribbon} /> : <PlainHeader state={state} />}
         <div className="flex grow">
           <Rail />
           <main id="work" className="min-w-0 grow max-sm:pb-20">
@@ -33,5 +34,31 @@ export function Frame({ state, children }: { state: GardenState; children: React
       <UndoKey />
       <KeyHelp />
     </KeysProvider>
+  )
+}
+
+/** The ribbon; null: it cannot be worked out, and the screens must be reached all the same. */
+function ribbonOrNone(state: GardenState): RibbonData | null {
+  try {
+    return ribbonOf(state)
+  } catch (error) {
+    console.error(error)
+    return null
+  }
+}
+
+function PlainHeader({ state: { garden, now } }: { state: GardenState }) {
+  return (
+    <header className="sticky top-0 z-10 min-h-[105px] border-b border-base-300 bg-base-200 px-4 py-2 print:hidden">
+      <p className="font-serif text-lg font-semibold">{garden.name}</p>
+      <p className="font-semibold">{now}</p>
+      <p role="alert">
+        The season strip cannot be drawn.{' '}
+        <a className="link" href="/rescue">
+          Rescue
+        </a>{' '}
+        shows the last entries and a way back.
+      </p>
+    </header>
   )
 }

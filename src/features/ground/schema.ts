@@ -137,7 +137,8 @@ export function pieceSchema(manner: Manner) {
     selfWatering: boolean().required(),
   })
     .test('measures', '', function check({ kind, length: along, width, height }) {
-      const isPlace = PLACE_KINDS.some((one) => one === kind)
+      // What is no measure has its own fault already.
+      const isPlace = PLACE_KINDS.some((one) => one === kind) && along > 0 && width > 0
       const known = { kind: kind as PlaceKind, length: along, width, height: height ?? null }
       const fault = isPlace ? placeFault({ ...known, soilDepth: height ?? PLACE_BOUNDS.soilDepth[0] }) : null
       if (fault === null || fault.field === 'soilDepth') return true

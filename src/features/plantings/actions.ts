@@ -6,7 +6,7 @@ import { v7 } from 'uuid'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import { yearOf } from '../../core/calendar'
 import { seasonStart } from '../../core/climate'
-import { trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
+import { PEPPER_FRUITS, trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
 import {
   plainPlace,
   RAISING_WAYS,
@@ -17,9 +17,10 @@ import {
   type RaisingWay,
   type Support,
 } from '../../core/facts'
-import { bedOf, placeInBed, recommendSpacing, takenBy } from '../../core/spacing'
+import { layPlanting } from '../../core/spacing'
 import { write } from '../../data/database'
 import { loadGarden, wetnessOf } from '../../data/garden-state'
+import { plantRows, standingIn } from '../../data/laying'
 import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
 import {
   cultivarsOf,
@@ -28,12 +29,9 @@ import {
   insertPlantings,
   insertPlants,
   placesOf,
-  plantingsOf,
-  plantsOf,
 } from '../../data/plantings'
 import { changePlan, type PlanChange } from '../../data/planting-plan'
 import { checkForm } from '../../wording/check-form'
-import { standingIn } from './queries'
 import { NEW, plantingSchema, type PlantingValues } from './schema'
 
 /** Makes a planting with its plants in lines, and the place or cultivar that it brings. */
@@ -64,28 +62,22 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     const training = trainingsFor(cultivar).includes(values.training)
       ? values.training
       : trainingsFor(cultivar)[0]!
-    const { answer: spacing } = recommendSpacing({
-      plant: cultivar,
-      training,
-      school: values.spacingSchool,
+    const now = todayIn(garden)
+    const season = yearOf(seasonStart(normalsOf(await normalRows(garden.id, tx)), now))
+    const { standing, labels } = await standingIn(
+      tx,
+      garden,
+      { placeId: place.id, season },
+      [...cultivars, cultivar],
       wetness,
-    })
-    const { positions, fits } = placeInBed(
-      {
-        ...bedOf(place, spacing, values.support, cultivar),
-        taken: takenBy(state === null ? [] : standingIn(state, place.id), spacing),
-      },
-      values.count,
     )
+    const { positions, fits } = layPlanting(place, { ...values, cultivar, training }, standing, wetness)
     if (values.count > fits)
       return {
         fields: {
           count: `${fits} fit here at this spacing. Choose fewer, a closer school, or another place.`,
         },
       }
-
-    const now = todayIn(garden)
-    const season = yearOf(seasonStart(normalsOf(await normalRows(garden.id, tx)), now))
     const planting: Planting = {
       id: v7(),
       cultivarId: cultivar.id,
@@ -103,25 +95,8 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     }
     if (values.place === NEW) await insertPlaces(tx, garden.id, [place])
     if (values.cultivar === NEW) await insertCultivars(tx, garden.id, [cultivar])
-    const sharing = (await plantingsOf(garden.id, season, tx)).filter(({ placeId }) => placeId === place.id)
-    const taken = (
-      await plantsOf(
-        sharing.map(({ id }) => id),
-        tx,
-      )
-    ).length
     await insertPlantings(tx, garden.id, [planting])
-    await insertPlants(
-      tx,
-      positions.map((position, index) => ({
-        id: v7(),
-        plantingId: planting.id,
-        label: String(taken + index + 1),
-        ...position,
-        from: null,
-        to: null,
-      })),
-    )
+    await insertPlants(tx, plantRows(planting, positions, labels))
     return { id: planting.id }
   })
   if (!('id' in made)) return made
@@ -186,7 +161,7 @@ function newCultivar({
   }
 }
 
-const PEPPERS: readonly FruitType[] = ['bell', 'sweet-long', 'hot-small', 'hot-large']
+const PEPPERS: readonly FruitType[] = PEPPER_FRUITS
 
 /** A fruit type of the other crop. */
 function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> | null {

@@ -65,7 +65,7 @@ export function choicesOf(state: GardenState): Choices {
 type Standing = Pick<PlantPosition, 'x' | 'y'> & Pick<SpacingAnswer, 'inRow' | 'lines'>
 
 /** The plants that stand in a place today or are meant to, this season. */
-export function standingIn(state: GardenState, placeId: string): Standing[] {
+function standingIn(state: GardenState, placeId: string): Standing[] {
   return outlookOn(state, state.now)
     .plantings.filter(({ place, dates }) => place.id === placeId && dates.end.how !== 'logged')
     .flatMap(({ planting, cultivar }) => {

@@ -63,7 +63,7 @@ function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Rou
       .map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner)),
     done: doneOn(state, outlook, on),
     weather: weatherFor(due),
-    summary: summaryOf(outlook, due, on, manner),
+    summary: summaryOf(outlook, due, on, manner, state.plants),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
     plantingDayHref: due.some(({ advice }) => advice.answer.kind === 'set-out')
@@ -121,8 +121,8 @@ function doneOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Round[
     .filter((entry) => entry.on === on && entry.kind !== 'timed')
     .map((entry) => ({
       id: entry.id,
-      text: `${aboutOf(outlook, entry)}: ${entry.kind === 'tended' ? sayWorks(entry.data.works) : ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
-      photos: photoViews(state, entry.id, entry.note || `Photo, ${aboutOf(outlook, entry)}`),
+      text: `${aboutOf(outlook, entry, state.plants)}: ${entry.kind === 'tended' ? sayWorks(entry.data.works) : ENTRY_NAMES[entry.kind]}${entry.note ? ` (${entry.note})` : ''}`,
+      photos: photoViews(state, entry.id, entry.note || `Photo, ${aboutOf(outlook, entry, state.plants)}`),
     }))
 }
 
@@ -223,7 +223,9 @@ function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manne
       },
       ...heatReasons(state.record.ensemble, date, say),
       {
-        text: `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`,
+        text: state.record.ensemble.recorded
+          ? `Worked out over the ${state.record.ensemble.seasons.length} seasons of your weather record.`
+          : `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`,
         weight: 'supports',
       },
     ],

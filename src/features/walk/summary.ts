@@ -1,6 +1,6 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Call } from '../../core/calls'
-import { ofKind, type EntryKind, type LogEntry, type Manner } from '../../core/facts'
+import { ofKind, type EntryKind, type LogEntry, type Manner, type PlantPosition } from '../../core/facts'
 import type { SeasonOutlook } from '../../core/season'
 import { sayMinutes, sayWorks } from '../../wording/calls'
 import { detailsOf } from '../../wording/entries'
@@ -9,13 +9,16 @@ import { sayCount, sayMass, sayVolume } from '../../wording/say'
 import { ENTRY_NAMES } from '../../wording/stages'
 import type { Summary } from './types'
 
-/** What an entry is about, in words. */
-export function aboutOf({ plantings }: SeasonOutlook, { subject }: LogEntry): string {
-  const planting = plantings.find(({ planting: { id } }) => id === subject.id)
+/** What an entry is about, in words. @param plants those of the garden, whose entries are told by their planting */
+export function aboutOf(
+  { plantings }: SeasonOutlook,
+  { subject }: LogEntry,
+  plants: readonly PlantPosition[],
+): string {
+  const plantingId = plants.find(({ id }) => id === subject.id)?.plantingId ?? subject.id
+  const planting = plantings.find(({ planting: { id } }) => id === plantingId)
   if (planting) return `${planting.place.name}, ${planting.cultivar.name}`
-  const own = plantings.find(
-    ({ place, planting: { id } }) => place.id === subject.id || subject.id.startsWith(`${id}-`),
-  )
+  const own = plantings.find(({ place }) => place.id === subject.id)
   return own?.place.name ?? 'Garden'
 }
 
@@ -28,6 +31,7 @@ export function summaryOf(
   due: readonly Call[],
   on: IsoDate,
   manner: Manner,
+  plants: readonly PlantPosition[],
 ): Summary {
   const entries = outlook.counted.filter((entry) => entry.on === on)
   const worked = entries.filter(({ kind }) => !NO_WORK.includes(kind))
@@ -35,7 +39,7 @@ export function summaryOf(
   const took = ofKind(entries, 'timed').reduce((sum, { data }) => sum + data.minutes, 0)
   const left = due.reduce((sum, { minutes }) => sum + minutes, 0)
   const say = (entry: LogEntry) =>
-    [aboutOf(outlook, entry), detailsOf(entry, 'tomato', manner)].filter(Boolean).join(': ')
+    [aboutOf(outlook, entry, plants), detailsOf(entry, 'tomato', manner)].filter(Boolean).join(': ')
   return {
     done: kinds.map((kind) =>
       sumUp(
@@ -47,7 +51,7 @@ export function summaryOf(
     putOff: ofKind(entries, 'put-off').map(say),
     declined: ofKind(entries, 'declined').map(say),
     notes: entries.flatMap((entry) =>
-      entry.note !== '' && entry.kind !== 'declined' ? [`${aboutOf(outlook, entry)}: ${entry.note}`] : [],
+      entry.note !== '' && entry.kind !== 'declined' ? [`${aboutOf(outlook, entry, plants)}: ${entry.note}`] : [],
     ),
     took: took > 0 ? sayMinutes(took) : null,
     left: due.length > 0 ? `${sayCount(due.length, 'stop')}, ${sayMinutes(left)}` : null,

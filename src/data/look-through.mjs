@@ -1,4 +1,5 @@
 import { isUtf8 } from 'node:buffer'
+import { writeSync } from 'node:fs'
 import { createClient } from '@libsql/client'
 
 /**
@@ -27,5 +28,6 @@ async function faultOf() {
 }
 
 const fault = await faultOf().catch((error) => `${error.extendedCode ?? error.code ?? ''} ${error.message}`)
-client.close()
-process.stdout.write(fault ?? 'ok')
+writeSync(1, fault ?? 'ok')
+// Not closed: closing would write what is still in the write-ahead log into a file that is only looked at.
+process.exit(0)
