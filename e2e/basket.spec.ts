@@ -54,7 +54,7 @@ test('a season that is over is put away: its log is closed until it is opened ag
     .getByRole('button', { name: /^Undo: / })
     .first()
     .click()
-  await expect(page.getByText(/that season was put away/)).toBeVisible()
+  await expect(page.getByText(/Season 2025 is archived/)).toBeVisible()
   await open(page, '/basket/review?season=2025')
   await part.getByRole('button', { name: 'Open its log again' }).click()
   await expect(part.getByRole('button', { name: 'Put 2025 away' })).toBeVisible()
@@ -114,7 +114,7 @@ test('the next season is planned from this one, with its places and seed', async
   await page.getByRole('button', { name: 'Plan 17 plantings for 2027' }).click()
   await expect(heading).toHaveText('2027 holds 17 plantings')
   await page.getByRole('link', { name: 'See 2027' }).click()
-  await expect(page).toHaveURL(/season\?on=2027-03-01/)
+  await expect(page).toHaveURL(/season\?on=2027-03-15/)
   await expect(page.getByText('Copperlace').first()).toBeVisible()
 })
 

@@ -85,5 +85,5 @@ test('the empty round can be walked by key', async ({ page }) => {
   await page.keyboard.press('n')
   await expect(page.getByRole('heading', { name: /Frost-free|no frost/ })).toBeVisible()
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog')).toContainText('take back the last entry')
+  await expect(page.getByRole('dialog')).toContainText('undo the last entry')
 })

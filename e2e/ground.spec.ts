@@ -121,7 +121,7 @@ test('places are dragged, and refuse to lie on another’s plants; what has a hi
   await form.getByLabel('North of the corner').fill('2 m')
   await form.getByLabel('Length').fill('0')
   await form.getByRole('button', { name: 'Keep' }).click()
-  await expect(form.getByText(/From 10\scm to 500\sm, please\./)).toBeVisible()
+  await expect(form.getByText(/From 5\scm to 1000\sm, please\./)).toBeVisible()
   await expect(form.getByLabel('Length')).toHaveValue('0')
 
   await page.getByRole('button', { name: 'Put away Row B' }).click()

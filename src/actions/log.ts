@@ -5,7 +5,8 @@ import { enterEntries, undoAct, type EntryDraft, type Written } from '../data/lo
 import { sayDoubt } from '../wording/doubts'
 
 /** What came of writing to the log, in words; `ask`: it is taken when the gardener says that it is so. */
-export type Entered = { ok: true; kind: (Written & { ok: true })['kind'] } | { ok: false; message: string; ask?: true }
+export type Entered =
+  { ok: true; kind: (Written & { ok: true })['kind'] } | { ok: false; message: string; ask?: true }
 
 /** Adds entries to the log; see `enterEntries`. */
 export async function enter(drafts: EntryDraft[], sure = false): Promise<Entered> {

@@ -13,7 +13,7 @@ const PATIENCE = 60_000
  */
 export async function faultInFile(path: string): Promise<string | null> {
   try {
-    const { stdout } = await run(process.execPath, [resolve('src/data/look-through.mjs'), path], {
+    const { stdout } = await run(process.execPath, [resolve(...['src', 'data', 'look-through.mjs']), path], {
       timeout: PATIENCE,
       env: { ...process.env, NODE_OPTIONS: '' },
     })

@@ -225,7 +225,9 @@ export const entrySchema = object({
   data: mixed<EntryData[EntryKind]>()
     .required()
     .when('kind', ([kind]: EntryKind[], schema) =>
-      kind !== undefined && Object.hasOwn(ENTRY_DATA, kind) ? (ENTRY_DATA[kind] as unknown as typeof schema) : schema,
+      kind !== undefined && Object.hasOwn(ENTRY_DATA, kind)
+        ? (ENTRY_DATA[kind] as unknown as typeof schema)
+        : schema,
     ),
   note: string()
     .defined()

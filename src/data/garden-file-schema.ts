@@ -67,7 +67,9 @@ export function gardenFileFaults(file: Record<string, unknown>): string[] {
       continue
     }
     if (name === 'normals' ? rows.length !== list.most : rows.length > list.most) {
-      faults.push(`${name} must hold ${name === 'normals' ? 'twelve months' : `at most ${list.most} rows`}, not ${rows.length}`)
+      faults.push(
+        `${name} must hold ${name === 'normals' ? 'twelve months' : `at most ${list.most} rows`}, not ${rows.length}`,
+      )
       continue
     }
     faults.push(...listFaults(name, rows, list, MOST_FAULTS - faults.length))
@@ -84,7 +86,8 @@ function listFaults(name: string, rows: readonly unknown[], { row, key }: List, 
     if (found.length > 0) continue
     const mark = JSON.stringify(key.map((field) => (rows[at] as Record<string, unknown>)[field]))
     const before = seen.get(mark)
-    if (before !== undefined) faults.push(`${name}[${at}] is there twice: it has the same ${key.join(', ')} as ${name}[${before}]`)
+    if (before !== undefined)
+      faults.push(`${name}[${at}] is there twice: it has the same ${key.join(', ')} as ${name}[${before}]`)
     seen.set(mark, at)
   }
   return faults
@@ -94,7 +97,9 @@ function rowFaults(schema: AnyObjectSchema, row: unknown, path: string, most: nu
   if (typeof row !== 'object' || row === null || Array.isArray(row)) return [`${path} must be an object`]
   try {
     // Yup names every field by its whole path when it is told where it begins.
-    schema.validateSync(row, { strict: true, abortEarly: false, path } as Parameters<typeof schema.validateSync>[1])
+    schema.validateSync(row, { strict: true, abortEarly: false, path } as Parameters<
+      typeof schema.validateSync
+    >[1])
     return []
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error

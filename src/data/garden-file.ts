@@ -1,5 +1,13 @@
 import { eq } from 'drizzle-orm'
-import type { GardenCultivar, LogEntry, Obstacle, Place, Planting, PlantPosition, Supply } from '../core/facts'
+import type {
+  GardenCultivar,
+  LogEntry,
+  Obstacle,
+  Place,
+  Planting,
+  PlantPosition,
+  Supply,
+} from '../core/facts'
 import type { Product } from '../core/feeding'
 import { archiveOf, insertArchive, type ArchivedSeason } from './archive'
 import { readTogether, type Reader, type Writer } from './database'

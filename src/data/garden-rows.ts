@@ -164,7 +164,9 @@ export const placeRow = object({
   raised: boolean().required(),
   mulch: string().required().oneOf(MULCHES),
   openSides: array(string().required().oneOf(SIDES)).required(),
-  dripLines: array(measure(...PLACE_BOUNDS.along)).required().max(MOST_DRIP_LINES),
+  dripLines: array(measure(...PLACE_BOUNDS.along))
+    .required()
+    .max(MOST_DRIP_LINES),
   emitterSpacing: orNull(measure(...PLACE_BOUNDS.emitterSpacing)),
   emitterFirst: orNull(measure(...PLACE_BOUNDS.along)),
   emitterFlow: orNull(measure(...PLACE_BOUNDS.emitterFlow)),
@@ -181,7 +183,8 @@ export const placeRow = object({
   to: orNull(isoDateField()),
 })
   .noUnknown()
-  .test('kind-of-place', '', function check(row) {
+  .test('kind-of-place', '', function check(row: object | null | undefined) {
+    if (!row) return true
     const place = row as unknown as Place
     const isPot = place.kind === 'container'
     const said = (field: string, message: string) =>
@@ -294,4 +297,3 @@ export const photoRow = object({
   width: number().required().integer().min(1).max(100_000),
   height: number().required().integer().min(1).max(100_000),
 }).noUnknown()
-

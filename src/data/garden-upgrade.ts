@@ -38,11 +38,13 @@ const STEPS: Record<number, (file: File) => File> = {
   /** Measures that no screen could work with were taken: they are brought to the nearest that can be. */
   8: (file) => ({
     ...file,
-    garden: (each([file.garden], (garden) => ({
-      ...garden,
-      timeZone:
-        typeof garden.timeZone === 'string' && !isTimeZone(garden.timeZone) ? 'UTC' : garden.timeZone,
-    })) as unknown[])[0],
+    garden: (
+      each([file.garden], (garden) => ({
+        ...garden,
+        timeZone:
+          typeof garden.timeZone === 'string' && !isTimeZone(garden.timeZone) ? 'UTC' : garden.timeZone,
+      })) as unknown[]
+    )[0],
     weather: each(file.weather, (day) => {
       const [low, high] = [within(day.tmin, WEATHER_BOUNDS.tmin), within(day.tmax, WEATHER_BOUNDS.tmax)]
       const isTurned = typeof low === 'number' && typeof high === 'number' && low > high
@@ -54,7 +56,10 @@ const STEPS: Record<number, (file: File) => File> = {
       return {
         ...place,
         length: within(place.length, side),
-        width: within(within(place.width, side), [side[0], Math.max(side[0], MOST_AREA / Number(place.length || 1))]),
+        width: within(within(place.width, side), [
+          side[0],
+          Math.max(side[0], MOST_AREA / Number(place.length || 1)),
+        ]),
         height: within(place.height, isPot ? POT_BOUNDS.height : PLACE_BOUNDS.height),
         soilDepth: within(
           place.soilDepth,

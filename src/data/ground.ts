@@ -38,9 +38,7 @@ type Kind = keyof GroundRows
 
 /** What editing came to: what takes it back, or why the ground stays as it was. */
 export type GroundChange =
-  | { ok: true; undo: GroundEdit[] }
-  | { ok: false; message: string }
-  | { ok: false; conflict: GroundConflict }
+  { ok: true; undo: GroundEdit[] } | { ok: false; message: string } | { ok: false; conflict: GroundConflict }
 
 /** A row that was changed elsewhere since an edit of it began, in fields that the edit changes too. */
 export interface GroundConflict {
@@ -76,7 +74,9 @@ export async function putGround(
     const told = await plantsWithEntries(garden.id, asked, tx)
     const yesterday = addDays(todayIn(garden), -1)
     const edits = (merged as GroundEdit[]).map((edit) =>
-      edit.of === 'plant' && edit.row === null && told.has(edit.id) ? archived(edit.id, before, yesterday) : edit,
+      edit.of === 'plant' && edit.row === null && told.has(edit.id)
+        ? archived(edit.id, before, yesterday)
+        : edit,
     )
     const fault = check(editedGround(before, edits), before)
     if (fault) return refused(fault)
@@ -94,7 +94,10 @@ export async function putGround(
 }
 
 /** An edit brought together with what was saved since it began; `gone`: there is nothing left to edit. */
-function mergedEdit(edit: GroundEdit, before: GroundRows): GroundEdit | 'gone' | { conflict: GroundConflict } {
+function mergedEdit(
+  edit: GroundEdit,
+  before: GroundRows,
+): GroundEdit | 'gone' | { conflict: GroundConflict } {
   const { of, id, row, seen } = edit
   if (row === null || !seen) return edit
   const theirs = (before[of] as { id: string }[]).find((one) => one.id === id)

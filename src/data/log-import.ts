@@ -34,7 +34,9 @@ export async function importEntries(
     )
     const archive = await archiveOf(garden.id, tx)
     const counts = await plantCounts(tx, garden.id)
-    const stood = firstStood(effectiveEntries([...there.values(), ...read.entries.map(({ entry }) => entry)], now))
+    const stood = firstStood(
+      effectiveEntries([...there.values(), ...read.entries.map(({ entry }) => entry)], now),
+    )
     const faults = [...read.faults]
     const fresh: LogEntry[] = []
     let known = 0

@@ -8,7 +8,15 @@ import { archiveOf, closedBy, type ArchivedSeason } from './archive'
 import { write, type Reader, type Writer } from './database'
 import { entrySchema } from './entry-schema'
 import { currentGarden, mannerOf, normalRows, normalsOf, todayIn, type GardenRow } from './gardens'
-import { entriesOfAct, entriesOfSubject, findEntries, findEntry, insertEntries, isTaken, lastEntered } from './log'
+import {
+  entriesOfAct,
+  entriesOfSubject,
+  findEntries,
+  findEntry,
+  insertEntries,
+  isTaken,
+  lastEntered,
+} from './log'
 import { knownSubjects } from './log-subjects'
 import { movePhotos } from './photos'
 import { pickingProblem } from './picking-problem'
@@ -37,7 +45,8 @@ const draftsSchema = array(entrySchema.omit(['at', 'voids']))
 export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<Written> {
   return answered(async () => {
     const checked = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
-    if (checked.some(({ kind }) => kind === 'void')) return refused('An entry is undone by Undo, not entered.')
+    if (checked.some(({ kind }) => kind === 'void'))
+      return refused('An entry is undone by Undo, not entered.')
     return write(async (tx) => {
       const garden = await currentGarden(tx)
       if (!garden) return refused('There is no garden yet: make one first.')
@@ -253,9 +262,6 @@ async function replaceEntry(
   voidId: string,
 ): Promise<void> {
   const at = new Date().toISOString()
-  await insertEntries(tx, gardenId, [
-    voidOf(before, voidId, at),
-    { ...righted, at, voids: null } as LogEntry,
-  ])
+  await insertEntries(tx, gardenId, [voidOf(before, voidId, at), { ...righted, at, voids: null } as LogEntry])
   await movePhotos(tx, gardenId, before.id, righted.id)
 }

@@ -55,9 +55,7 @@ export async function entriesOfSubject(
 
 /** Adds entries, none of which is there yet. */
 export const insertEntries = (tx: Writer, gardenId: string, entries: readonly LogEntry[]) =>
-  inPortions(entries, (portion) =>
-    tx.insert(logEntry).values(portion.map((entry) => toRow(entry, gardenId))),
-  )
+  inPortions(entries, (portion) => tx.insert(logEntry).values(portion.map((entry) => toRow(entry, gardenId))))
 
 export async function findEntry(gardenId: string, id: string, from: Reader): Promise<LogEntry | null> {
   const [row] = await from

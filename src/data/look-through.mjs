@@ -13,12 +13,16 @@ async function faultOf() {
   const { rows } = await client.execute("SELECT CAST(name AS BLOB) FROM sqlite_master WHERE type = 'table'")
   for (const row of rows) {
     const name = asText(row[0])
-    const columns = await client.execute(`SELECT CAST(name AS BLOB) FROM pragma_table_info('${name.replaceAll("'", "''")}')`)
+    const columns = await client.execute(
+      `SELECT CAST(name AS BLOB) FROM pragma_table_info('${name.replaceAll("'", "''")}')`,
+    )
     const joined = columns.rows
       .map((column) => `coalesce("${asText(column[0]).replaceAll('"', '""')}", '')`)
       .join(" || x'0a' || ")
     if (joined === '') continue
-    const all = await client.execute(`SELECT CAST(group_concat(${joined}, x'0a') AS BLOB) FROM "${name.replaceAll('"', '""')}"`)
+    const all = await client.execute(
+      `SELECT CAST(group_concat(${joined}, x'0a') AS BLOB) FROM "${name.replaceAll('"', '""')}"`,
+    )
     const bytes = all.rows[0]?.[0]
     if (bytes instanceof ArrayBuffer && !isUtf8(Buffer.from(bytes))) return `text in ${name} is not UTF-8`
   }

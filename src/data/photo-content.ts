@@ -24,7 +24,9 @@ export const photoName = ({ id, type }: Pick<Photo, 'id' | 'type'>) => `${id}.${
 /** What a picture is, by its own bytes; or why it is not kept. */
 export function readPhoto(
   content: Uint8Array,
-): Pick<Photo, 'type' | 'bytes' | 'width' | 'height'> | { problem: 'too-large' | 'too-many-pixels' | 'not-a-photo' } {
+):
+  | Pick<Photo, 'type' | 'bytes' | 'width' | 'height'>
+  | { problem: 'too-large' | 'too-many-pixels' | 'not-a-photo' } {
   if (content.byteLength > LARGEST.photo) return { problem: 'too-large' }
   try {
     const { type, width, height } = imageSize(content)

@@ -90,7 +90,9 @@ export async function settleLeftAside(): Promise<void> {
   const left = (await readdir(beside).catch(() => [])).filter((name) => name.startsWith(own))
   if (left.length === 0) return
   const known = new Set(
-    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(photoName),
+    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(
+      photoName,
+    ),
   )
   for (const name of left) {
     const aside = join(beside, name)
@@ -107,7 +109,9 @@ export async function sweepPhotos(): Promise<void> {
   const file = databaseFile()
   if (file === null) return
   const kept = new Set(
-    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(photoName),
+    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(
+      photoName,
+    ),
   )
   for (const { name } of copiesBeside(file)) {
     const inCopy = await photosInCopy(join(dirname(file), name))

@@ -11,6 +11,9 @@ export type Told =
   | { picture: { id: string; content: Uint8Array } }
   | { whole: true }
 
+/** The thread's own file. Put together at run time: what builds the pages would take it for a part of them. */
+const thread = () => resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/reading.thread.mjs')
+
 /** MB that reading a file takes at the most, and ms. */
 const MOST_MEMORY = 420
 const PATIENCE = 60_000
@@ -21,9 +24,11 @@ const PATIENCE = 60_000
  *
  * @param content is handed over: it is empty afterwards
  */
-export function readGardenAside(content: Uint8Array<ArrayBuffer>): Promise<ReadGarden | { problem: ReadProblem }> {
+export function readGardenAside(
+  content: Uint8Array<ArrayBuffer>,
+): Promise<ReadGarden | { problem: ReadProblem }> {
   return new Promise((answer, fail) => {
-    const worker = new Worker(resolve('src/data/reading.thread.mjs'), {
+    const worker = new Worker(thread(), {
       workerData: content,
       transferList: [content.buffer],
       resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
@@ -39,7 +44,8 @@ export function readGardenAside(content: Uint8Array<ArrayBuffer>): Promise<ReadG
     worker.on('message', (told: Told) => {
       if ('problem' in told) end(told)
       else if ('head' in told) Object.assign(file, told.head)
-      else if ('list' in told) append(((file[told.list] as unknown[] | undefined) ?? (file[told.list] = [])) as unknown[], told.rows)
+      else if ('list' in told)
+        append(((file[told.list] as unknown[] | undefined) ?? (file[told.list] = [])) as unknown[], told.rows)
       else if ('picture' in told) pictures.set(told.picture.id, told.picture.content)
       else end({ file: file as unknown as GardenFile, pictures })
     })

@@ -9,12 +9,15 @@ const tell = (told: Told, transfer: ArrayBuffer[] = []) => parentPort!.postMessa
 const read = readGardenUpload(workerData as Uint8Array)
 if ('problem' in read) tell({ problem: read.problem })
 else {
-  const lists = Object.entries(read.file).filter((part): part is [string, unknown[]] => Array.isArray(part[1]))
+  const lists = Object.entries(read.file).filter((part): part is [string, unknown[]] =>
+    Array.isArray(part[1]),
+  )
   const { format, version, garden } = read.file
   tell({ head: { format, version, garden } })
   for (const [list, rows] of lists) {
     tell({ list, rows: [] })
-    for (let at = 0; at < rows.length; at += ROWS_AT_ONCE) tell({ list, rows: rows.slice(at, at + ROWS_AT_ONCE) })
+    for (let at = 0; at < rows.length; at += ROWS_AT_ONCE)
+      tell({ list, rows: rows.slice(at, at + ROWS_AT_ONCE) })
   }
   for (const [id, content] of read.pictures) {
     const own = new Uint8Array(content)

@@ -93,8 +93,7 @@ export async function goBackTo(name: string): Promise<ReturnAnswer> {
 /** A file that is no longer used keeps lying beside, with what belongs to it. */
 function putAside(path: string): void {
   const aside = `${path}.aside-${new Date().toISOString().slice(0, 19).replaceAll(':', '')}`
-  for (const part of ['', '-wal', '-shm'])
-    if (existsSync(path + part)) renameSync(path + part, aside + part)
+  for (const part of ['', '-wal', '-shm']) if (existsSync(path + part)) renameSync(path + part, aside + part)
 }
 
 /** Begins with an empty database where the file is missing, empty or cannot be used; what lies there is put aside. */

@@ -24,11 +24,7 @@ export const insertSupplies = (tx: Writer, gardenId: string, rows: readonly Supp
 export type SupplyChange = { ok: true; before: Supply | null } | { ok: false; message: string }
 
 /** Puts a line of the shed as it is to be; null takes it out. With `seen` only while it is still so. */
-export async function putSupply(
-  id: string,
-  row: Supply | null,
-  seen?: Supply | null,
-): Promise<SupplyChange> {
+export async function putSupply(id: string, row: Supply | null, seen?: Supply | null): Promise<SupplyChange> {
   return write(async (tx): Promise<SupplyChange> => {
     const garden = await currentGarden(tx)
     if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }

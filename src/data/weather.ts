@@ -124,7 +124,10 @@ export async function removeWeather(tx: Writer, gardenId: string, date: IsoDate)
 
 /** A sum of each measure with its day: two records that differ anywhere differ here. */
 const SUMS = ['tmin', 'tmax', 'rain', 'dew_point', 'wind', 'solar']
-  .map((measure) => `' ' || total(${measure}) || ' ' || total(${measure} * julianday(date)) || ' ' || count(${measure})`)
+  .map(
+    (measure) =>
+      `' ' || total(${measure}) || ' ' || total(${measure} * julianday(date)) || ' ' || count(${measure})`,
+  )
   .join(' || ')
 
 /** What tells one record from another, at a glance: how many days, and their sums. */
@@ -136,9 +139,7 @@ export async function recordFingerprint(
   const [found] = await db
     .select({
       days: sql<number>`count(*)`,
-      sums: sql<
-        string | null
-      >`min(date) || max(date) || ${sql.raw(SUMS)}`,
+      sums: sql<string | null>`min(date) || max(date) || ${sql.raw(SUMS)}`,
     })
     .from(weatherDay)
     .where(eq(weatherDay.gardenId, gardenId))

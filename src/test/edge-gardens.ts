@@ -26,7 +26,15 @@ import {
 type Row = Record<string, unknown>
 type Described = SchemaDescription & Partial<SchemaObjectDescription & SchemaInnerTypeDescription>
 
-const DATES = ['1900-01-01', '2024-02-29', '2026-04-20', '2026-06-18', '2026-06-19', '2026-12-31', '2399-12-31']
+const DATES = [
+  '1900-01-01',
+  '2024-02-29',
+  '2026-04-20',
+  '2026-06-18',
+  '2026-06-19',
+  '2026-12-31',
+  '2399-12-31',
+]
 
 /** Values at the edges of what a schema says of itself. */
 function edgesOf(described: Described): fc.Arbitrary<unknown> {
@@ -137,27 +145,54 @@ const entries = (now: string): fc.Arbitrary<LogEntry[]> =>
 export const edgeGardens: fc.Arbitrary<GardenFile> = fc
   .record({
     garden: rows(gardenRow, { id: 'g', houseSchools: {}, timeZone: 'America/Chicago' }),
-    clock: fc.constantFrom('2026-06-18', '2026-06-18', '2026-11-28', '2024-02-29', '1900-01-01', '2399-12-31'),
+    clock: fc.constantFrom(
+      '2026-06-18',
+      '2026-06-18',
+      '2026-11-28',
+      '2024-02-29',
+      '1900-01-01',
+      '2399-12-31',
+    ),
     normals: months,
     weather: fc.array(rows(weatherRow), { maxLength: 6 }),
-    places: fc.tuple(...PLACES.map((kind, at) => rows(placeRow, { id: `place-${at}`, kind, from: null, to: null, ...(kind === 'container' ? {} : { pot: null }) }))),
+    places: fc.tuple(
+      ...PLACES.map((kind, at) =>
+        rows(placeRow, {
+          id: `place-${at}`,
+          kind,
+          from: null,
+          to: null,
+          ...(kind === 'container' ? {} : { pot: null }),
+        }),
+      ),
+    ),
     cultivars: fc.tuple(
       ...PLACES.map((_, at) =>
-        rows(cultivarRow, at % 2 === 0 ? { id: `c${at}`, crop: 'tomato' } : { id: `c${at}`, crop: 'pepper', habit: null, fruit: 'bell' }),
+        rows(
+          cultivarRow,
+          at % 2 === 0
+            ? { id: `c${at}`, crop: 'tomato' }
+            : { id: `c${at}`, crop: 'pepper', habit: null, fruit: 'bell' },
+        ),
       ),
     ),
     plantings: fc.tuple(
-      ...PLACES.map((_, at) => rows(plantingRow, { id: `planting-${at}`, cultivarId: `c${at}`, placeId: `place-${at}` })),
+      ...PLACES.map((_, at) =>
+        rows(plantingRow, { id: `planting-${at}`, cultivarId: `c${at}`, placeId: `place-${at}` }),
+      ),
     ),
     isThisSeason: fc.boolean(),
-    plants: fc.tuple(...PLACES.map((_, at) => rows(plantRow, { id: `plant-${at}`, plantingId: `planting-${at}` }))),
+    plants: fc.tuple(
+      ...PLACES.map((_, at) => rows(plantRow, { id: `plant-${at}`, plantingId: `planting-${at}` })),
+    ),
     obstacles: fc.array(rows(obstacleRow), { maxLength: 2 }),
     supplies: fc.array(rows(supplyRow), { maxLength: 3 }),
     products: fc.array(rows(productRow), { maxLength: 2 }),
   })
   .chain((drawn) => entries(drawn.clock).map((log) => ({ ...drawn, log })))
   .map(({ garden, clock, normals, isThisSeason, plantings, ...drawn }): GardenFile => {
-    const numbered = (list: readonly Row[], mark: string) => list.map((row, at) => ({ ...row, id: `${mark}${at}` }))
+    const numbered = (list: readonly Row[], mark: string) =>
+      list.map((row, at) => ({ ...row, id: `${mark}${at}` }))
     const year = Number(clock.slice(0, 4))
     const season = Math.min(2398, Math.max(1901, year))
     return {

@@ -73,7 +73,8 @@ export const REASONS: Record<Rule, string> = {
   'call.top-last-flower':
     'A flower that opens after {date} does not make a mature fruit before the frost about {frost}.',
   'call.clear-frost': 'The first frost comes about {date}.',
-  'call.clear-borne': 'It has borne for three weeks by about {date}: a bush ripens all of its fruit in that time.',
+  'call.clear-borne':
+    'It has borne for three weeks by about {date}: a bush ripens all of its fruit in that time.',
   'call.waits-sow': 'A week later now is about a week later at the first fruit.',
   'call.waits-light': 'A day without light makes them lanky for good.',
   'call.waits-roots': 'Roots begin to circle, and growth slows.',

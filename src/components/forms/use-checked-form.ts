@@ -112,7 +112,9 @@ async function sent<Values extends FieldValues>(
 }
 
 const valueAt = (values: object, path: string): unknown =>
-  path.split('.').reduce<unknown>((inner, key) => (inner as Record<string, unknown> | undefined)?.[key], values)
+  path
+    .split('.')
+    .reduce<unknown>((inner, key) => (inner as Record<string, unknown> | undefined)?.[key], values)
 
 /** The values with some of them, by their paths such as `months.6.tmin`, replaced. */
 function withValues<Values extends object>(values: Values, replaced: Record<string, unknown>): Values {

@@ -43,7 +43,8 @@ export function pruningContextOf(
       tmax: air.tmax[at + ahead] ?? 0,
     })),
     wetnessPressure,
-    daysSinceTransplant: setOut === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(setOut, outlook.today))),
+    daysSinceTransplant:
+      setOut === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(setOut, outlook.today))),
     seasonSlackDays,
     lastUsefulFlower: dates.top.date,
     supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),

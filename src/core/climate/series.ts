@@ -75,7 +75,8 @@ export function settled(series: DailySeries): DailySeries {
     const [low, high] = DAY_BOUNDS[field]
     const column = series[field]
     for (let day = 0; day < series.days; day++)
-      if (!(column[day]! >= low && column[day]! <= high)) column[day] = Math.max(low, Math.min(high, column[day]!))
+      if (!(column[day]! >= low && column[day]! <= high))
+        column[day] = Math.max(low, Math.min(high, column[day]!))
   }
   const { tmin, tmax } = series
   for (let day = 0; day < series.days; day++)

@@ -1,6 +1,13 @@
 import { epochDay, type IsoDate } from '../calendar'
 import type { Normals } from './normals'
-import { emptySeries, expectedSeries, settled, WEATHER_FIELDS, type DailySeries, type DayWeather } from './series'
+import {
+  emptySeries,
+  expectedSeries,
+  settled,
+  WEATHER_FIELDS,
+  type DailySeries,
+  type DayWeather,
+} from './series'
 
 export type WeatherSource = 'recorded' | 'forecast' | 'normal'
 

@@ -94,8 +94,7 @@ function doubtOfPlanting(
 ): Doubt | null {
   const start = seasonStart(planting.season)
   const [from, to] = [addDays(start, -SEASON_SPAN.before), addDays(start, SEASON_SPAN.after)]
-  if (on < from || on > to)
-    return { why: 'outside-season', refuse: true, season: planting.season, from, to }
+  if (on < from || on > to) return { why: 'outside-season', refuse: true, season: planting.season, from, to }
   const own = entriesOf(planting.id)
   const first = earlierStep(kind, own)
   if (first && on < first.on) return { why: 'before', refuse: true, kind, first: first.kind, on: first.on }

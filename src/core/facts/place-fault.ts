@@ -25,8 +25,6 @@ export function placeFault({
     // Of a pot whose height is not known it is taken for it.
     ['soilDepth', soilDepth, isPot && height === null ? POT_BOUNDS.height : PLACE_BOUNDS.soilDepth],
   ]
-  const found = checked.find(
-    ([, value, [low, high]]) => value !== null && !(value >= low && value <= high),
-  )
+  const found = checked.find(([, value, [low, high]]) => value !== null && !(value >= low && value <= high))
   return found ? { field: found[0], bounds: found[2] } : null
 }

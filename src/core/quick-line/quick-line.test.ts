@@ -160,7 +160,9 @@ describe('a quick line', () => {
     expect(litres('bed 2 soaked 12 l')).toBe(12)
   })
   it('asks for a unit that it does not know, and never guesses one', () => {
-    expect(read('bed 2 watered 2 cans', 'us')).toEqual({ problem: { why: 'unit', of: 'litres', told: '2 cans' } })
+    expect(read('bed 2 watered 2 cans', 'us')).toEqual({
+      problem: { why: 'unit', of: 'litres', told: '2 cans' },
+    })
     expect(read('bed 2 fed fish 2 capfuls')).toMatchObject({ problem: { why: 'unit', told: '2 capfuls' } })
     expect(read('bed 2 fed compost 2 buckets')).toMatchObject({ problem: { why: 'unit', told: '2 buckets' } })
     expect(read('fed bed 1 fish emulsion 2 gal', 'us')).toMatchObject({ problem: { why: 'mixed' } })
@@ -210,10 +212,17 @@ describe('a quick line', () => {
     expect(on('bed 1 may have slugs')).toEqual([null, 'may have slugs'])
   })
   it('knows what growers say for it, and a place or cultivar in their way of writing', () => {
-    expect(read('bed 12 set out')).toMatchObject({ kind: 'set-out', subject: { id: 'tray' }, data: { count: 5 } })
+    expect(read('bed 12 set out')).toMatchObject({
+      kind: 'set-out',
+      subject: { id: 'tray' },
+      data: { count: 5 },
+    })
     expect(read('bed 12 transplanted 3 yesterday')).toMatchObject({ data: { count: 3 }, on: '2026-06-17' })
     expect(read('pot 3 flowering')).toMatchObject({ kind: 'flowered' })
-    expect(read('bed 2 soil 15.5')).toMatchObject({ kind: 'soil-read', data: { temperature: 15.5, depth: 0.15 } })
+    expect(read('bed 2 soil 15.5')).toMatchObject({
+      kind: 'soil-read',
+      data: { temperature: 15.5, depth: 0.15 },
+    })
     expect(read('bed2 watered 4 l')).toMatchObject({ subject: { id: 'Bed 2' }, data: { litres: 4 } })
     expect(read('pocket thistle picked 300 g')).toMatchObject({ subject: { id: 'one' }, data: { mass: 0.3 } })
   })

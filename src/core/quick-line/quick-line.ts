@@ -61,8 +61,12 @@ type Verb = 'fed' | 'watered' | 'picked' | 'flowered' | 'scouted' | 'tied' | 'se
 
 /** The words that begin what happened, each with its kind; anything else is a note. */
 const VERBS: ReadonlyMap<string, Verb> = new Map([
-  ...(['fed', 'feed', 'fertilized', 'fertilised', 'sidedressed', 'side-dressed'] as const).map((word) => [word, 'fed'] as const),
-  ...(['watered', 'water', 'soaked', 'irrigated', 'drip', 'dripped'] as const).map((word) => [word, 'watered'] as const),
+  ...(['fed', 'feed', 'fertilized', 'fertilised', 'sidedressed', 'side-dressed'] as const).map(
+    (word) => [word, 'fed'] as const,
+  ),
+  ...(['watered', 'water', 'soaked', 'irrigated', 'drip', 'dripped'] as const).map(
+    (word) => [word, 'watered'] as const,
+  ),
   ...(['picked', 'pick', 'harvested', 'harvest'] as const).map((word) => [word, 'picked'] as const),
   ...(['flowered', 'flowers', 'flowering', 'blooming'] as const).map((word) => [word, 'flowered'] as const),
   ...(['scouted', 'checked', 'inspected'] as const).map((word) => [word, 'scouted'] as const),
@@ -114,7 +118,9 @@ type QuickPlace = QuickNames['places'][number]
 function placeIn(line: string, names: QuickNames): { place: QuickPlace; rest: string } | null {
   const place = longest(names.places, line)
   if (place) return { place, rest: without(line, place.name) }
-  const inOne = names.places.find(({ name }) => named(name.replaceAll(' ', '')).test(line) && name.includes(' '))
+  const inOne = names.places.find(
+    ({ name }) => named(name.replaceAll(' ', '')).test(line) && name.includes(' '),
+  )
   if (inOne) return { place: inOne, rest: without(line, inOne.name.replaceAll(' ', '')) }
   const growing = names.plantings.map((one) => ({ ...one, name: one.cultivar }))
   const cultivar = longest(growing, line)
@@ -137,7 +143,12 @@ function readRest(
   switch (verb) {
     case null:
       return (
-        (NEGATION.test(rest) ? null : noticed(place, rest, names)) ?? { kind: 'note', data: {}, ...ofPlace, note: rest }
+        (NEGATION.test(rest) ? null : noticed(place, rest, names)) ?? {
+          kind: 'note',
+          data: {},
+          ...ofPlace,
+          note: rest,
+        }
       )
     case 'scouted':
       return { kind: 'tended', data: { works: ['scout'] }, ...ofPlace, note: noteOf(others) }
@@ -145,7 +156,12 @@ function readRest(
       const read = take(others, 'temperature', names.units)
       return read.value === null || read.value < -30 || read.value > 60
         ? { kind: 'note', data: {}, ...ofPlace, note: rest }
-        : { kind: 'soil-read', data: { depth: PROBE_DEPTH, temperature: read.value }, ...ofPlace, note: noteOf(read.left) }
+        : {
+            kind: 'soil-read',
+            data: { depth: PROBE_DEPTH, temperature: read.value },
+            ...ofPlace,
+            note: noteOf(read.left),
+          }
     }
     case 'watered':
       return watered(place, others, names, ofPlace)
@@ -222,7 +238,10 @@ function watered(
 /** Whether an amount is meant for each plant: `per plant`, `a plant`, `each`. */
 function takeEach(words: readonly string[]): { each: boolean; left: string[] } {
   const text = words.join(' ')
-  const left = text.replace(/\b(?:(?:per|each|every|a)\s+plant|each)\b/i, ' ').replaceAll(/\s+/g, ' ').trim()
+  const left = text
+    .replace(/\b(?:(?:per|each|every|a)\s+plant|each)\b/i, ' ')
+    .replaceAll(/\s+/g, ' ')
+    .trim()
   return { each: left !== text.trim(), left: left.split(' ').filter(Boolean) }
 }
 
@@ -262,7 +281,9 @@ function fed(
   const product = longest(products, told) ?? startingWith(products, words)
   if (!product) return { problem: { why: 'amount', of: 'product', told } }
   const own = product.name.toLowerCase().split(/\W+/)
-  const named = words.filter((word) => !own.includes(word.toLowerCase()) && !FEED_WORDS.has(word.toLowerCase()))
+  const named = words.filter(
+    (word) => !own.includes(word.toLowerCase()) && !FEED_WORDS.has(word.toLowerCase()),
+  )
   const { each, left: plain } = takeEach(named)
   const times = each ? plants : 1
   const ratio = plain.map((word) => /^1:(\d{1,5})$/.exec(word)).find((match) => match !== null)
@@ -283,7 +304,9 @@ function fed(
     ...about,
     note: noteOf(left),
   })
-  const missing = (of: 'litres' | 'mass'): QuickProblem => ({ problem: { why: 'amount', of, told: rest.join(' ') } })
+  const missing = (of: 'litres' | 'mass'): QuickProblem => ({
+    problem: { why: 'amount', of, told: rest.join(' ') },
+  })
   if (ratio) {
     const { value, left, unknown } = take(rest, 'volume', units)
     if (unknown !== null) return { problem: { why: 'unit', of: 'litres', told: unknown } }
@@ -292,7 +315,9 @@ function fed(
       ? missing('litres')
       : made((value / parts) * 1000 * bulkDensity, left)
   }
-  const dose = /^(.*?)\s+(?:per|to the|a|an)\s+(litre|liter|l|gallon|gal|quart|qt)\b(.*)$/i.exec(rest.join(' '))
+  const dose = /^(.*?)\s+(?:per|to the|a|an)\s+(litre|liter|l|gallon|gal|quart|qt)\b(.*)$/i.exec(
+    rest.join(' '),
+  )
   if (dose) {
     const [, before, unit, after] = dose as unknown as [string, string, string, string]
     const mixed = take(after.split(' ').filter(Boolean), 'volume', units)
@@ -329,7 +354,12 @@ function gramsOf(
 function noticed(place: { id: string; name: string }, text: string, names: QuickNames): Undated | null {
   const cause = longest(
     [
-      ...names.causes.flatMap(({ id, name }) => [name, name.replace(/(?:e?s)$/, ''), `${name}s`, name.replace(/y$/, 'ies')].map((one) => ({ id, name: one }))),
+      ...names.causes.flatMap(({ id, name }) =>
+        [name, name.replace(/(?:e?s)$/, ''), `${name}s`, name.replace(/y$/, 'ies')].map((one) => ({
+          id,
+          name: one,
+        })),
+      ),
       ...[...SHORT_NAMES].map(([name, id]) => ({ id, name })),
     ],
     text,
@@ -417,7 +447,21 @@ interface Taken {
 
 const startsNumber = (word: string | undefined) => word !== undefined && /^[\d¼½¾⅓⅔.]/.test(word)
 /** Words that may follow a bare number without being its unit. */
-const FOLLOWS = new Set(['of', 'by', 'with', 'from', 'in', 'and', 'at', 'to', 'on', 'for', 'this', 'early', 'late'])
+const FOLLOWS = new Set([
+  'of',
+  'by',
+  'with',
+  'from',
+  'in',
+  'and',
+  'at',
+  'to',
+  'on',
+  'for',
+  'this',
+  'early',
+  'late',
+])
 
 /**
  * The first amount of a kind among the words, in as many of them as belong to it (`2 lb 6 oz`), and the words without
@@ -445,7 +489,14 @@ function take(words: readonly string[], kind: QuantityKind, units: UnitSystem, b
     const next = words[index + 1]
     const word = next?.toLowerCase() ?? ''
     const isCount = FAULT_WORDS.has(word) || /^fruits?$/.test(word)
-    if (unknown === null && next !== undefined && !startsNumber(next) && !FOLLOWS.has(word) && !isCount && word !== 'per')
+    if (
+      unknown === null &&
+      next !== undefined &&
+      !startsNumber(next) &&
+      !FOLLOWS.has(word) &&
+      !isCount &&
+      word !== 'per'
+    )
       unknown = `${words[index]} ${next}`
   }
   return { value: null, left: [...words], hasUnit: false, unknown }

@@ -11,7 +11,10 @@ export interface DueWatering {
 }
 
 /** The one answer to what a place is given next; see {@link nextWatering}. */
-export function dueWatering({ course, states, depletion, ahead }: PlaceWater, school: WateringSchool): DueWatering {
+export function dueWatering(
+  { course, states, depletion, ahead }: PlaceWater,
+  school: WateringSchool,
+): DueWatering {
   const next = nextWatering(depletion, ahead, { school })
   const isDry = depletion > (states.at(-1)?.raw ?? Infinity)
   const depth = isDry ? depletion : next.inDays === null ? 0 : next.depth

@@ -34,7 +34,11 @@ export function beginSchema(units: UnitSystem, today: IsoDate) {
         const read = parseCoordinates(text)
         return 'error' in read ? this.createError({ message: read.error }) : true
       }),
-    elevation: quantityField('length', manner, { low: SITE_BOUNDS.elevation[0], high: SITE_BOUNDS.elevation[1], bareUnit: longUnit }),
+    elevation: quantityField('length', manner, {
+      low: SITE_BOUNDS.elevation[0],
+      high: SITE_BOUNDS.elevation[1],
+      bareUnit: longUnit,
+    }),
     climate: choiceField([BY_LATITUDE, ...CLIMATE_TEMPLATE_IDS], 'a climate'),
     lastFrost: optionalDateField({ dates: units === 'us' ? 'month-first' : 'day-first' }, today),
     units: choiceField(['metric', 'us'] as const, 'units'),

@@ -191,8 +191,8 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
         {litres > 0 && `${sayCans(litres, manner)}`}
         {litres > 0 && place.dripMinutes !== null && (
           <>
-            , or {Math.round(place.dripMinutes)} min of
-            drip, {place.drip!.emitters} emitters of {sayLitres(place.drip!.flow, manner)}/h
+            , or {Math.round(place.dripMinutes)} min of drip, {place.drip!.emitters} emitters of{' '}
+            {sayLitres(place.drip!.flow, manner)}/h
             {place.drip!.told ? '' : ' as usual'}
           </>
         )}

@@ -116,7 +116,11 @@ export async function keepNormals(
 }
 
 /** Cells that were typed here and changed elsewhere since, by their names in the form, as they are now. */
-function monthConflicts(typed: NormalsValues, shown: NormalsValues, now: NormalsValues): Record<string, string> {
+function monthConflicts(
+  typed: NormalsValues,
+  shown: NormalsValues,
+  now: NormalsValues,
+): Record<string, string> {
   return Object.fromEntries(
     now.months.flatMap((month, index) =>
       mergeRow(shown.months[index]!, typed.months[index]!, month).conflicts.map((field) => [

@@ -57,5 +57,7 @@ export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
     groundFault(present(after), present(before), state.now),
   )
   if (changed.ok) revalidatePath('/', 'layout')
-  return 'conflict' in changed ? { ok: false, conflict: saidConflict(changed.conflict, mannerOf(state.garden)) } : changed
+  return 'conflict' in changed
+    ? { ok: false, conflict: saidConflict(changed.conflict, mannerOf(state.garden)) }
+    : changed
 }

@@ -39,13 +39,26 @@ const NAMES: Record<string, string> = {
   from: 'From',
   to: 'To',
 }
-const LENGTHS = ['x', 'y', 'length', 'width', 'height', 'soilDepth', 'dripLines', 'emitterSpacing', 'emitterFirst']
+const LENGTHS = [
+  'x',
+  'y',
+  'length',
+  'width',
+  'height',
+  'soilDepth',
+  'dripLines',
+  'emitterSpacing',
+  'emitterFirst',
+]
 
 export function saidConflict(
   { of, mine, theirs, fields }: GroundConflict,
   manner: Manner,
 ): Extract<GroundAnswer, { conflict: unknown }>['conflict'] {
-  const [own, other] = [mine as unknown as Record<string, unknown>, theirs as unknown as Record<string, unknown>]
+  const [own, other] = [
+    mine as unknown as Record<string, unknown>,
+    theirs as unknown as Record<string, unknown>,
+  ]
   const name = String(other.name ?? other.label ?? '')
   return {
     id: theirs.id,

@@ -222,8 +222,13 @@ describe('a piece as it is typed', () => {
     expect(() => typed({ x: 'there' })).toThrow(/not an amount/)
   })
   it('refuses what cannot be, and says what would be right', () => {
-    expect(() => typed({ length: '0', dripLines: '', emitterFirst: '' })).toThrow(/From 10\scm to/)
-    expect(() => typed({ width: '-2 m', dripLines: '', emitterFirst: '' })).toThrow(/below zero/)
+    expect(() => typed({ length: '0', dripLines: '', emitterFirst: '' })).toThrow(/From 5\scm to/)
+    expect(() => typed({ length: '7 cm', dripLines: '', emitterFirst: '' })).toThrow(
+      /From 10\scm to .* for a bed/,
+    )
+    expect(() => typed({ width: '-2 m', dripLines: '', emitterFirst: '' })).toThrow(
+      /below zero|From 10\scm to/,
+    )
     expect(() => typed({ dripLines: '2 m' })).toThrow(/lies outside: it is 1\.2\sm wide/)
     expect(() => typed({ emitterSpacing: '' })).toThrow(/how far apart the emitters/)
     expect(() => typed({ emitterFirst: '6 m' })).toThrow(/none would reach/)

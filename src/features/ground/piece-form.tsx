@@ -9,14 +9,7 @@ import { POT_SHAPES } from '../../core/containers'
 import { SIDES, type GroundEdit, type Manner } from '../../core/facts'
 import { capital, nameOf } from '../../wording/names'
 import type { Piece } from './piece'
-import {
-  obstacleFrom,
-  pieceSchema,
-  placeFrom,
-  typedPiece,
-  unrounded,
-  type PieceValues,
-} from './schema'
+import { obstacleFrom, pieceSchema, placeFrom, typedPiece, unrounded, type PieceValues } from './schema'
 
 /** All that is known of a piece, to type: for those who would rather not draw. */
 export function PieceForm({

@@ -143,7 +143,10 @@ export function pieceSchema(manner: Manner) {
       const fault = isPlace ? placeFault({ ...known, soilDepth: height ?? PLACE_BOUNDS.soilDepth[0] }) : null
       if (fault === null || fault.field === 'soilDepth') return true
       const [low, high] = fault.bounds.map((bound) => sayLength(bound, manner))
-      return this.createError({ path: fault.field, message: `From ${low} to ${high} for a ${nameOf(kind)}, please.` })
+      return this.createError({
+        path: fault.field,
+        message: `From ${low} to ${high} for a ${nameOf(kind)}, please.`,
+      })
     })
     .test('lines-inside', '', function check({ dripLines, width }) {
       const outside = (dripLines ?? []).find((y) => y > width)

@@ -202,7 +202,13 @@ function PlantNeighbours({ view }: { view: PlantView }) {
 }
 
 /** What was entered of it, the last first; what could not be followed says why. */
-function History({ view, onTakeBack }: { view: PlantView; onTakeBack: (entry: string, act: string) => void }) {
+function History({
+  view,
+  onTakeBack,
+}: {
+  view: PlantView
+  onTakeBack: (entry: string, act: string) => void
+}) {
   if (view.history.length === 0) return null
   return (
     <section aria-label="Entered of it">

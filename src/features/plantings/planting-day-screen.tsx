@@ -74,26 +74,26 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
     startEntering(async () => {
       const id = v7()
       const draft: Parameters<typeof enter>[0][number] = {
-          id,
-          subject: { type: 'planting', id: day.plantingId },
-          kind: 'set-out',
-          on,
-          data: {
-            count,
-            method: answer.method,
-            school: byHand ? 'by-hand' : school,
-            stemBuried: round(answer.stemBuried),
-            holeDepth: round(answer.holeDepth),
-            leavesStripped: answer.leavesToStrip.length,
-            support: day.support,
-            plant: {
-              height: round(measures.height),
-              leaves: measures.leaves,
-              rootBall: round(measures.rootBall),
-            },
+        id,
+        subject: { type: 'planting', id: day.plantingId },
+        kind: 'set-out',
+        on,
+        data: {
+          count,
+          method: answer.method,
+          school: byHand ? 'by-hand' : school,
+          stemBuried: round(answer.stemBuried),
+          holeDepth: round(answer.holeDepth),
+          leavesStripped: answer.leavesToStrip.length,
+          support: day.support,
+          plant: {
+            height: round(measures.height),
+            leaves: measures.leaves,
+            rootBall: round(measures.rootBall),
           },
-          note: '',
-        }
+        },
+        note: '',
+      }
       const result = await whenSure((sure) => enter([draft], sure)).catch(() => null)
       if (result === null)
         return void toast.error('The server did not answer: nothing was entered. Try again.')

@@ -11,7 +11,8 @@ type Answer = { ok: true; said: string } | { ok: false; message: string }
 export async function takeCopy(name: string): Promise<Answer> {
   return told(async () => {
     const answer = await goBackTo(String(name))
-    if (answer === 'no-such-copy') return { ok: false, message: 'That copy is no longer there. Load this page again.' }
+    if (answer === 'no-such-copy')
+      return { ok: false, message: 'That copy is no longer there. Load this page again.' }
     if (answer === 'damaged-copy')
       return { ok: false, message: 'That copy is damaged itself. Nothing was changed: take another one.' }
     return { ok: true, said: 'The copy is in place. What was there before is kept beside it.' }

@@ -12,7 +12,11 @@ export const COPY_NAMES: Record<CopyReason, string> = {
 export function sayBytes(bytes: number): string {
   const unit = bytes < 1_000_000 ? 'kilobyte' : 'megabyte'
   const value = bytes / (unit === 'kilobyte' ? 1000 : 1_000_000)
-  return new Intl.NumberFormat('en', { style: 'unit', unit, maximumFractionDigits: value < 10 ? 1 : 0 }).format(value)
+  return new Intl.NumberFormat('en', {
+    style: 'unit',
+    unit,
+    maximumFractionDigits: value < 10 ? 1 : 0,
+  }).format(value)
 }
 
 /** A moment in UTC, without a garden to ask for its time zone: `18 June 2026, 07:05 UTC`. */

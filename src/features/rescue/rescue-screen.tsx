@@ -111,7 +111,9 @@ export function RescueScreen({ view }: { view: RescueView }) {
           Copies beside the garden
         </h2>
         {view.copies.length === 0 ? (
-          <p className="mt-1 text-quiet">There are none yet. One is made before every update, import and removal.</p>
+          <p className="mt-1 text-quiet">
+            There are none yet. One is made before every update, import and removal.
+          </p>
         ) : (
           <ul className="mt-2">
             {view.copies.map(({ name, made, why, size }) => (

@@ -60,7 +60,10 @@ export function RoundScreen({ round }: { round: Round }) {
   }
   /** A form closes, and the next stop of the day comes, when what it holds is saved. */
   const send = async (entry: NewEntry) => {
-    const next = entry.call === null ? chosen : (stops[stops.findIndex(({ call }) => call === entry.call) + 1]?.call ?? null)
+    const next =
+      entry.call === null
+        ? chosen
+        : (stops[stops.findIndex(({ call }) => call === entry.call) + 1]?.call ?? null)
     if (!entry.typed) setChosen(next)
     if ((await keep(entry)) && entry.typed) {
       setOpen(null)

@@ -51,7 +51,9 @@ export function summaryOf(
     putOff: ofKind(entries, 'put-off').map(say),
     declined: ofKind(entries, 'declined').map(say),
     notes: entries.flatMap((entry) =>
-      entry.note !== '' && entry.kind !== 'declined' ? [`${aboutOf(outlook, entry, plants)}: ${entry.note}`] : [],
+      entry.note !== '' && entry.kind !== 'declined'
+        ? [`${aboutOf(outlook, entry, plants)}: ${entry.note}`]
+        : [],
     ),
     took: took > 0 ? sayMinutes(took) : null,
     left: due.length > 0 ? `${sayCount(due.length, 'stop')}, ${sayMinutes(left)}` : null,

@@ -25,11 +25,7 @@ const postSchema = object({
           /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/,
           '${path} must be a moment such as 2026-06-18T07:05:00Z',
         )
-        .test(
-          'a-moment',
-          '${path} must be a moment that exists',
-          (at) => at !== undefined && isMoment(at),
-        )
+        .test('a-moment', '${path} must be a moment that exists', (at) => at !== undefined && isMoment(at))
         .test(
           'past',
           '${path} lies ahead: set the sensor’s clock',

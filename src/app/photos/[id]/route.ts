@@ -5,7 +5,10 @@ import { foreignHost, isOwnHost } from '../../../hosts'
 export const dynamic = 'force-dynamic'
 
 /** A photo of the garden at work. */
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   if (!isOwnHost(request.headers.get('host'))) return foreignHost()
   const { id } = await params
   const garden = await currentGarden()

@@ -19,7 +19,10 @@ export function sayImportProblem(problem: ImportProblem): { message: string; fau
         faults: [],
       }
     case 'too-deep':
-      return { message: `This is not a garden that Prairie exported: its brackets nest too deep. ${unchanged}`, faults: [] }
+      return {
+        message: `This is not a garden that Prairie exported: its brackets nest too deep. ${unchanged}`,
+        faults: [],
+      }
     case 'not-json':
       return {
         message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`,
