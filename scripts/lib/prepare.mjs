@@ -57,6 +57,9 @@ function isFree(port) {
   })
 }
 
+/** Starts again after a crash so often within a minute. */
+const MOST_CRASHES = 3
+
 /** Starts the server on 127.0.0.1, says where it is, and stays until it ends. */
 export async function serve({ env = {}, dev = false, command }) {
   const port = Number(process.env.PORT ?? 3000)
@@ -68,12 +71,30 @@ export async function serve({ env = {}, dev = false, command }) {
     console.error(`Port ${port} is taken by another program. Choose another: PORT=${port + 1} ${command}`)
     process.exit(1)
   }
-  const server = spawn('node', [NEXT, dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    stdio: ['inherit', dev ? 'inherit' : 'ignore', 'inherit'],
-    env: { ...process.env, ...env },
-  })
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
-  server.on('exit', (code) => process.exit(code ?? 0))
+  let server
+  let isEnding = false
+  const crashes = []
+  const launch = () => {
+    server = spawn('node', [NEXT, dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)], {
+      stdio: ['inherit', dev ? 'inherit' : 'ignore', 'inherit'],
+      env: { ...process.env, ...env },
+    })
+    server.on('exit', (code, signal) => {
+      // It was ended by nobody: everything confirmed is in its file, and it starts again.
+      const isCrash = !isEnding && !dev && (code !== 0 || signal !== null)
+      crashes.push(Date.now())
+      if (!isCrash || crashes.filter((at) => at > Date.now() - 60_000).length > MOST_CRASHES)
+        process.exit(code ?? (isEnding ? 0 : 1))
+      console.error('Prairie stopped by itself and is started again. Everything that was confirmed is kept.')
+      launch()
+    })
+  }
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => {
+      isEnding = true
+      server.kill(signal)
+    })
+  launch()
   const address = `http://127.0.0.1:${port}`
   while (server.exitCode === null) {
     const answered = await fetch(`${address}/icon.svg`).then(

@@ -3,7 +3,7 @@ import { basename, dirname, join } from 'node:path'
 import type { Client } from '@libsql/client'
 import { databaseFile } from './locate'
 
-export const COPY_REASONS = ['before-update', 'before-import', 'before-removal', 'before-return'] as const
+const COPY_REASONS = ['before-update', 'before-import', 'before-removal', 'before-return'] as const
 /** What a copy was made before. */
 export type CopyReason = (typeof COPY_REASONS)[number]
 

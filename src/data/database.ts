@@ -19,6 +19,9 @@ export type Writer = Parameters<Parameters<Drizzle['transaction']>[0]>[0]
 interface Open {
   client: Client
   database: Drizzle
+  /** For writes alone: its connections are thrown away when another process held the lock. */
+  writer: Client
+  writing: Drizzle
   /** The file that is open, by device and inode; null: the data are on a server. */
   file: { path: string; mark: string } | null
 }
@@ -50,7 +53,12 @@ async function open(anew: boolean): Promise<Open> {
     const database = drizzle(client, { schema, casing: 'snake_case' })
     await patiently(() => migrateDatabase(client, database, path !== null))
     if (path !== null) keepPrivate(path)
-    return { client, database, file: path === null ? null : { path, mark: markOf(path)! } }
+    const writer =
+      path === null
+        ? client
+        : createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
+    const writing = drizzle(writer, { schema, casing: 'snake_case' })
+    return { client, database, writer, writing, file: path === null ? null : { path, mark: markOf(path)! } }
   } catch (error) {
     throw DatabaseProblem.from(error)
   }
@@ -62,6 +70,11 @@ async function requireSound(path: string): Promise<void> {
   if (fault === null || /SQLITE_BUSY|SQLITE_LOCKED/.test(fault)) return
   const error = new Error(fault)
   throw DatabaseProblem.within(error) ?? new DatabaseProblem('damaged', { cause: error })
+}
+
+function close({ client, writer }: Open): void {
+  client.close()
+  if (writer !== client) writer.close()
 }
 
 /** What tells a file from another that takes its place; null: it is gone. */
@@ -95,7 +108,7 @@ async function inPlace(): Promise<Open> {
   if (open.file === null || markOf(open.file.path) === open.file.mark) return open
   // What is written to a file without a name is lost: the next request opens what lies there now.
   delete shared.prairieDatabase
-  open.client.close()
+  close(open)
   throw new DatabaseProblem('replaced')
 }
 
@@ -129,8 +142,8 @@ export async function readTogether<T>(work: (db: Reader) => Promise<T>): Promise
 export function write<T>(work: (tx: Writer) => Promise<T>): Promise<T> {
   if (insideWrite.getStore()) throw new Error('A write inside a write would wait for itself.')
   const turn = (shared.prairieWrites ?? Promise.resolve()).then(async () => {
-    const { client, database } = await inPlace()
-    const result = await insideWrite.run(true, () => inFullSync(client, database, work))
+    const { writer, writing } = await inPlace()
+    const result = await insideWrite.run(true, () => inFullSync(writer, writing, work))
     await inPlace()
     return result
   })
@@ -153,6 +166,8 @@ async function inFullSync<T>(
     try {
       return await oneTransaction(client, database, work)
     } catch (error) {
+      // What failed on a lock leaves its statement open on the connection, which then commits nothing.
+      if (DatabaseProblem.within(error)?.kind === 'busy') await client.reconnect()
       if (!(error instanceof NotFullSync)) throw error
       await client.execute('PRAGMA synchronous = FULL')
       return oneTransaction(client, database, work)
@@ -227,6 +242,6 @@ export async function closeDatabase(): Promise<void> {
       // Someone else may be reading: then the last one to close brings it together.
       await open.client.execute('PRAGMA wal_checkpoint(TRUNCATE)').catch(() => undefined)
   } finally {
-    open.client.close()
+    close(open)
   }
 }

@@ -72,7 +72,7 @@ function unpacked(
 }
 
 /** Reads the document of a garden file without taking it. */
-export function readGardenFile(content: Uint8Array): { file: GardenFile } | { problem: ReadProblem } {
+function readGardenFile(content: Uint8Array): { file: GardenFile } | { problem: ReadProblem } {
   if (content.byteLength > LARGEST.document) return { problem: { kind: 'too-large' } }
   const shape = scanJson(content)
   if (shape !== 'sound') return { problem: { kind: shape === 'too-deep' ? 'too-deep' : 'too-large' } }

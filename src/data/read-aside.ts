@@ -11,12 +11,22 @@ export type Told =
   | { picture: { id: string; content: Uint8Array } }
   | { whole: true }
 
-/** The thread's own file. Put together at run time: what builds the pages would take it for a part of them. */
-const thread = () => resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/reading.thread.mjs')
-
 /** MB that reading a file takes at the most, and ms. */
 const MOST_MEMORY = 420
 const PATIENCE = 60_000
+
+/** The thread's own file: it runs as it is, what builds the pages takes no part of it. */
+const thread = () => resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/reading.thread.mjs')
+
+// A thread that has read one file reads the next one sooner.
+const shared = globalThis as unknown as { prairieReader?: Worker }
+
+function takeWorker(): Worker {
+  const idle = shared.prairieReader
+  delete shared.prairieReader
+  idle?.ref()
+  return idle ?? new Worker(thread(), { resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY } })
+}
 
 /**
  * Reads an uploaded garden in a thread of its own, within limits of memory and time: whatever a file holds, others are
@@ -28,35 +38,39 @@ export function readGardenAside(
   content: Uint8Array<ArrayBuffer>,
 ): Promise<ReadGarden | { problem: ReadProblem }> {
   return new Promise((answer, fail) => {
-    const worker = new Worker(thread(), {
-      workerData: content,
-      transferList: [content.buffer],
-      resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
-    })
+    const worker = takeWorker()
     const file: Record<string, unknown> = {}
     const pictures = new Map<string, Uint8Array>()
-    const end = (found: ReadGarden | { problem: ReadProblem }) => {
+    /** The thread waits for the next file; one that failed is not used again. */
+    const end = (isSound: boolean) => {
       clearTimeout(patience)
-      void worker.terminate()
-      answer(found)
+      worker.removeAllListeners()
+      if (!isSound || shared.prairieReader) return void worker.terminate()
+      worker.once('error', () => delete shared.prairieReader)
+      worker.unref()
+      shared.prairieReader = worker
     }
-    const patience = setTimeout(() => end({ problem: { kind: 'too-large' } }), PATIENCE)
+    const tooLarge = () => {
+      end(false)
+      answer({ problem: { kind: 'too-large' } })
+    }
+    const patience = setTimeout(tooLarge, PATIENCE)
     worker.on('message', (told: Told) => {
-      if ('problem' in told) end(told)
-      else if ('head' in told) Object.assign(file, told.head)
-      else if ('list' in told)
-        append(((file[told.list] as unknown[] | undefined) ?? (file[told.list] = [])) as unknown[], told.rows)
-      else if ('picture' in told) pictures.set(told.picture.id, told.picture.content)
-      else end({ file: file as unknown as GardenFile, pictures })
+      if ('head' in told) Object.assign(file, told.head)
+      else if ('list' in told) {
+        const rows = (file[told.list] ??= []) as unknown[]
+        for (const row of told.rows) rows.push(row)
+      } else if ('picture' in told) pictures.set(told.picture.id, told.picture.content)
+      else {
+        end(true)
+        answer('problem' in told ? told : { file: file as unknown as GardenFile, pictures })
+      }
     })
     worker.on('error', (error: NodeJS.ErrnoException) => {
-      if (error.code === 'ERR_WORKER_OUT_OF_MEMORY') return end({ problem: { kind: 'too-large' } })
-      clearTimeout(patience)
+      if (error.code === 'ERR_WORKER_OUT_OF_MEMORY') return tooLarge()
+      end(false)
       fail(error)
     })
+    worker.postMessage(content, [content.buffer])
   })
-}
-
-function append(to: unknown[], rows: readonly unknown[]): void {
-  for (const row of rows) to.push(row)
 }

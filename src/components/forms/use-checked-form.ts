@@ -78,7 +78,7 @@ export function useCheckedForm<Values extends FieldValues>(options: {
 }
 
 /** How a form is sent: as typed, with what it showed when it was opened; `sure`: what is asked about it is so. */
-export interface Sending<Values> {
+interface Sending<Values> {
   sure: boolean
   shown: Values
 }
