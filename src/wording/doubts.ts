@@ -13,10 +13,9 @@ function said(doubt: Doubt, manner: Manner): string {
   switch (doubt.why) {
     case 'over-place': {
       const amount = sayVolume(doubt.litres, manner)
-      const holds = `${doubt.place} can hold about ${sayVolume(doubt.holds, manner)}`
       return doubt.refuse
         ? `${amount} is more than anyone gives ${doubt.place} in a day. Check the number and its unit. Nothing was saved.`
-        : `${amount} is more water than ${holds}. Is it ${sayVolume(doubt.litres / 1000, manner)}?`
+        : `${amount} is more than ${doubt.place} can hold at once, which is about ${sayVolume(doubt.holds, manner)}. Is it ${sayVolume(doubt.litres / 1000, manner)}?`
     }
     case 'before':
       return `The log has “${ENTRY_NAMES[doubt.first]}” on ${formatDate(doubt.on, manner, 'full')}. “${ENTRY_NAMES[doubt.kind]}” cannot come before it. Choose a later day, or correct that entry first.`

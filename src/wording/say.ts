@@ -1,6 +1,6 @@
 import type { Reason } from '../core/advice'
 import type { Manner } from '../core/facts'
-import { formatMeasure, type Measure } from '../core/quantity'
+import { formatApart, formatMeasure, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
 import { inUnits } from './in-units'
 import { nameOf } from './names'
@@ -30,8 +30,16 @@ export function fillIn(sentence: string, reason: Reason, manner: Manner): string
   return inUnits(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
-    return sayMeasure(value, manner)
+    return value.kind === 'temperature' ? sayApart(value.value, reason, manner) : sayMeasure(value, manner)
   })
+}
+
+/** A temperature beside its limit, with the digits that tell them apart. */
+function sayApart(value: number, { values }: Reason, manner: Manner): string {
+  const other = Object.values(values).find((one) => one.kind === 'temperature' && one.value !== value)
+  return other?.kind === 'temperature'
+    ? formatApart(value, other.value, manner)
+    : sayTemperature(value, manner)
 }
 
 export const sayLength = (value: number, manner: Manner) => formatMeasure({ kind: 'length', value }, manner)

@@ -1,7 +1,7 @@
 'use client'
 
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useCallback, useRef, useState, useSyncExternalStore, useTransition } from 'react'
+import { useCallback, useState, useSyncExternalStore, useTransition } from 'react'
 import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
 import { whenSure } from '../sure'
@@ -39,13 +39,24 @@ export function useCheckedForm<Values extends FieldValues>(options: {
   })
   const { setError, setValue } = form
   // What the form began with: what was changed since is told by it.
-  const shown = useRef(defaults as Values)
+  const [shown, setShown] = useState(defaults as Values)
+  const [isOwnSave, setIsOwnSave] = useState(false)
+  const told = JSON.stringify(defaults)
+  const [last, setLast] = useState(told)
+  if (told !== last) {
+    setLast(told)
+    // What was saved here comes back as the server writes it; what another hand saved is not taken for seen.
+    if (isOwnSave) setShown(defaults as Values)
+    setIsOwnSave(false)
+  }
   const submit = form.handleSubmit((values) => {
     setProblem(undefined)
+    setIsOwnSave(true)
     startSending(async () => {
       try {
-        const problems = await sent(values as Values, shown.current, send)
+        const problems = await sent(values as Values, shown, send)
         if (!problems) return
+        setIsOwnSave(false)
         setProblem(problems.form)
         for (const [name, message] of Object.entries(problems.fields ?? {}))
           setError(name as Path<Values>, { message })

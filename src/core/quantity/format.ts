@@ -18,14 +18,31 @@ const NARROW = '\u00a0'
  * @returns such as `13 cm`, `5¼ in`, `1.25 m`, `16 °C`, `40 %`, with the space that does not break
  */
 export function formatMeasure(measure: Numeric, style: NumberStyle): string {
-  const [value, unit] = spoken(measure, style.units)
+  return written(spoken(measure, style.units), style)
+}
+
+/** Digits after the point with which temperatures that differ are told apart. */
+const FINER = [1, 2]
+
+/**
+ * Writes a temperature so that it is told apart from another one beside it: 15.5 °C under 16 °C, not 16 under 16.
+ *
+ * @param value, other °C
+ */
+export function formatApart(value: number, other: number, style: NumberStyle): string {
+  const usual = (degrees: number) => formatMeasure({ kind: 'temperature', value: degrees }, style)
+  if (value === other || usual(value) !== usual(other)) return usual(value)
+  const us = style.units === 'us'
+  const finely = (degrees: number, digits: number) =>
+    upTo(us ? convertFromSi(degrees, 'temperature', '°f') : degrees, digits)
+  const digits = FINER.find((digits) => finely(value, digits) !== finely(other, digits))
+  return digits === undefined ? usual(value) : written([finely(value, digits), us ? '°F' : '°C'], style)
+}
+
+function written([value, unit]: Spoken, style: NumberStyle): string {
   const number = value.replace('-', '−')
-  const written = style.decimals === 'comma' ? number.replace('.', ',') : number
-  return unit === ''
-    ? written
-    : unit.startsWith('°') && unit.length === 1
-      ? written + unit
-      : written + NARROW + unit
+  const text = style.decimals === 'comma' ? number.replace('.', ',') : number
+  return unit === '' ? text : unit.startsWith('°') && unit.length === 1 ? text + unit : text + NARROW + unit
 }
 
 type Spoken = [value: string, unit: string]

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { v7 } from 'uuid'
@@ -150,9 +151,9 @@ export function RescueScreen({ view }: { view: RescueView }) {
         )}
       </section>
       <p className="mt-8">
-        <a className="link" href="/">
+        <Link className="link" href="/" prefetch={false}>
           To the garden
-        </a>
+        </Link>
       </p>
     </main>
   )
