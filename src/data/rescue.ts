@@ -3,11 +3,12 @@ import { readFile } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
 import { faultInFile } from './check-file'
 import { copiesBeside, type DatabaseCopy } from './copy'
-import { closeDatabase, copyBefore, reader, startAnew } from './database'
+import { closeDatabase, copyBefore, reader, startAnew, type Reader } from './database'
 import { currentGarden } from './gardens'
 import { databaseFile } from './locate'
 import { lastEntries } from './log'
 import type { LogEntry } from '../core/facts'
+import { cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
 import { DatabaseProblem, type ProblemKind } from './problem'
 
 /** What there is to go back to, told without working anything out. */
@@ -18,11 +19,11 @@ export interface Rescue {
   file: { path: string; bytes: number } | null
   garden: { id: string; name: string } | null
   /** What was entered last and not undone, the newest first. */
-  last: LogEntry[]
+  last: { entry: LogEntry; about: string }[]
   copies: DatabaseCopy[]
 }
 
-const MOST_ENTRIES = 12
+const MOST_ENTRIES = 8
 
 /** The garden as far as it can be read, and the copies beside it. */
 export async function rescueState(): Promise<Rescue> {
@@ -42,11 +43,29 @@ export async function rescueState(): Promise<Rescue> {
     return {
       ...found,
       garden: { id: garden.id, name: garden.name },
-      last: await lastEntries(garden.id, MOST_ENTRIES, db),
+      last: await lastOf(garden.id, db),
     }
   } catch (error) {
     return { ...found, problem: DatabaseProblem.from(error).kind }
   }
+}
+
+/** The entries made last, with the names of what they are about, as they stand in the database. */
+async function lastOf(gardenId: string, db: Reader): Promise<Rescue['last']> {
+  const names = new Map((await placesOf(gardenId, db)).map(({ id, name }) => [id, name]))
+  const cultivars = new Map((await cultivarsOf(gardenId, db)).map(({ id, name }) => [id, name]))
+  const plantings = await plantingsOf(gardenId, undefined, db)
+  for (const { id, placeId, cultivarId } of plantings)
+    names.set(id, [names.get(placeId), cultivars.get(cultivarId)].filter(Boolean).join(', '))
+  const plants = await plantsOf(
+    plantings.map(({ id }) => id),
+    db,
+  )
+  for (const { id, plantingId, label } of plants) names.set(id, `${names.get(plantingId)}, plant ${label}`)
+  return (await lastEntries(gardenId, MOST_ENTRIES, db)).map((entry) => ({
+    entry,
+    about: names.get(entry.subject.id) ?? 'Garden',
+  }))
 }
 
 /** The database file as it is; null: there is none. */

@@ -4,8 +4,8 @@ import { edgeGardens } from './edge-gardens'
 import { EVERY_SCREEN } from './every-screen'
 import { stateOfFile } from './state-of-file'
 
-/** Gardens drawn in one run; more with `ACCEPTED_RUNS`. */
-const RUNS = Number(process.env.ACCEPTED_RUNS ?? 12)
+/** Gardens drawn in one run; more, and others, with `ACCEPTED_RUNS` and `ACCEPTED_SEED`. */
+const RUNS = Number(process.env.ACCEPTED_RUNS ?? 40)
 
 describe('a garden that is accepted', () => {
   it('can be shown on every screen, whatever it holds within its bounds', { timeout: 240_000 }, () => {
@@ -19,7 +19,7 @@ describe('a garden that is accepted', () => {
             throw new Error(`${screen} stumbled: ${(error as Error).message}`, { cause: error })
           }
       }),
-      { numRuns: RUNS, endOnFailure: true },
+      { numRuns: RUNS, endOnFailure: true, seed: Number(process.env.ACCEPTED_SEED ?? 20260618) },
     )
   })
 })

@@ -54,6 +54,14 @@ export const tidy = (metres: number) => Math.round(metres * 1000) / 1000
 
 /** The rectangle of least area around a polygon: one of its sides lies along a side of it. */
 export function rectangleAround(ring: readonly (readonly [number, number])[]): Lying {
+  // Of an outline drawn in thousands of corners some hundreds say as much: each side is held against all corners.
+  const step = Math.ceil(ring.length / MOST_CORNERS)
+  return step > 1 ? aroundEach(ring.filter((_, at) => at % step === 0)) : aroundEach(ring)
+}
+
+const MOST_CORNERS = 600
+
+function aroundEach(ring: readonly (readonly [number, number])[]): Lying {
   let best: Lying | null = null
   ring.forEach(([ax, ay], index) => {
     const [bx, by] = ring[(index + 1) % ring.length]!

@@ -1,6 +1,7 @@
 import { parse, unparse } from 'papaparse'
 import { ValidationError } from 'yup'
 import type { LogEntry } from '../../core/facts'
+import { scanJson } from '../../data/scan-json'
 import { entrySchema } from '../../data/entry-schema'
 import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
@@ -119,10 +120,21 @@ function entryOf(row: Record<string, string>): unknown {
     kind: plain(row.kind),
     on: plain(row.on),
     at: plain(row.at),
-    data: JSON.parse(plain(row.data)),
+    data: dataOf(plain(row.data)),
     note: plain(row.note),
     voids: plain(row.voids) || null,
   }
+}
+
+/** Characters of the data of the largest entry. */
+const LONGEST_DATA = 200_000
+
+/** What an entry holds; brackets that nest deeper than any entry's would end whoever looks into them. */
+function dataOf(text: string): unknown {
+  const bytes = new TextEncoder().encode(text)
+  if (bytes.byteLength > LONGEST_DATA || scanJson(bytes) !== 'sound')
+    throw new SyntaxError('no data of an entry')
+  return JSON.parse(text)
 }
 
 function whyOf(error: unknown): string {

@@ -1,7 +1,7 @@
 import { rescueState } from '../../data/rescue'
 import { PROBLEM_WORDS } from '../../wording/database-problems'
+import { formatDate } from '../../wording/dates'
 import { ENTRY_NAMES } from '../../wording/stages'
-import { capital } from '../../wording/names'
 import { COPY_NAMES, sayBytes, sayMoment } from './copy-words'
 import type { RescueView } from './rescue-screen'
 
@@ -13,9 +13,9 @@ export async function rescueView(): Promise<RescueView> {
     garden: garden?.name ?? null,
     file: file && sayBytes(file.bytes),
     canBeginAnew: problem === 'missing' || problem === 'broken' || problem === 'damaged',
-    last: last.map(({ id, kind, on, at, note }) => ({
+    last: last.map(({ entry: { id, kind, on, note }, about }) => ({
       id,
-      said: `${capital(ENTRY_NAMES[kind] ?? kind)}, for ${on}, entered ${sayMoment(at)}`,
+      said: `${about}: ${ENTRY_NAMES[kind] ?? kind}, ${formatDate(on, { dates: 'day-first' }, 'full')}`,
       note,
     })),
     copies: copies.map(({ name, reason, at, bytes }) => ({

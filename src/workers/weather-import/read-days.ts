@@ -1,3 +1,4 @@
+import { WEATHER_BOUNDS } from '../../core/bounds'
 import { dewPointFromHumidity, windAtTwoMetres } from '../../core/climate'
 import { readDate, type Mapping, type Role } from './columns'
 
@@ -25,15 +26,15 @@ export interface ReadResult {
 
 /** What a day's numbers can be, SI. */
 const BOUNDS = {
-  tmin: [-90, 60, 'low'],
-  tmax: [-90, 60, 'high'],
-  rain: [0, 2000, 'rain'],
-  dewPoint: [-90, 40, 'dew point'],
+  tmin: [...WEATHER_BOUNDS.tmin, 'low'],
+  tmax: [...WEATHER_BOUNDS.tmax, 'high'],
+  rain: [...WEATHER_BOUNDS.rain, 'rain'],
+  dewPoint: [...WEATHER_BOUNDS.dewPoint, 'dew point'],
   humidity: [0, 100, 'humidity'],
   humidityMin: [0, 100, 'lowest humidity'],
   humidityMax: [0, 100, 'highest humidity'],
-  wind: [0, 100, 'wind'],
-  solar: [0, 50, 'solar radiation'],
+  wind: [...WEATHER_BOUNDS.wind, 'wind'],
+  solar: [...WEATHER_BOUNDS.solar, 'solar radiation'],
 } as const satisfies Record<Exclude<Role, 'date'>, readonly [number, number, string]>
 type Measured = keyof typeof BOUNDS
 

@@ -1,6 +1,7 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
+import { WEATHER_BOUNDS } from '../../../core/bounds'
 import { mixed, object, string } from 'yup'
 import type { FormProblems } from '../../../components/forms/use-checked-form'
 import { isIsoDate, type IsoDate } from '../../../core/calendar'
@@ -92,13 +93,13 @@ const orNull = (value: unknown, low: number, high: number) => value === null || 
 /** A day as the import reads it, checked again: a list of thousands is checked by hand, for its speed. */
 const isReadDay = (day: Partial<ReadDay> | null | undefined) =>
   isIsoDate(day?.date) &&
-  within(day.tmin, -90, 60) &&
-  within(day.tmax, -90, 60) &&
+  within(day.tmin, ...WEATHER_BOUNDS.tmin) &&
+  within(day.tmax, ...WEATHER_BOUNDS.tmax) &&
   day.tmin! <= day.tmax! &&
-  orNull(day.rain, 0, 2000) &&
-  orNull(day.dewPoint, -90, 40) &&
-  orNull(day.wind, 0, 100) &&
-  orNull(day.solar, 0, 50)
+  orNull(day.rain, ...WEATHER_BOUNDS.rain) &&
+  orNull(day.dewPoint, ...WEATHER_BOUNDS.dewPoint) &&
+  orNull(day.wind, ...WEATHER_BOUNDS.wind) &&
+  orNull(day.solar, ...WEATHER_BOUNDS.solar)
 
 const takingSchema = object({
   days: mixed<ReadDay[]>()

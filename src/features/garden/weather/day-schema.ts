@@ -34,6 +34,9 @@ export function daySchema(manner: Manner, today: IsoDate) {
     return number()
       .nullable()
       .default(null)
+      .typeError(
+        `From ${Math.ceil(bounds(field, us)[0])} to ${Math.floor(bounds(field, us)[1])}, or leave it empty.`,
+      )
       .transform((_, typed: unknown) =>
         String(typed ?? '').trim() === '' ? null : whole.cast(typed, { assert: false }),
       )
