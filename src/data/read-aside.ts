@@ -18,16 +18,6 @@ const PATIENCE = 60_000
 /** The thread's own file: it runs as it is, what builds the pages takes no part of it. */
 const thread = () => resolve(/* turbopackIgnore: true */ process.cwd(), 'src/data/reading.thread.mjs')
 
-// A thread that has read one file reads the next one sooner.
-const shared = globalThis as unknown as { prairieReader?: Worker }
-
-function takeWorker(): Worker {
-  const idle = shared.prairieReader
-  delete shared.prairieReader
-  idle?.ref()
-  return idle ?? new Worker(thread(), { resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY } })
-}
-
 /**
  * Reads an uploaded garden in a thread of its own, within limits of memory and time: whatever a file holds, others are
  * served meanwhile.
@@ -38,22 +28,19 @@ export function readGardenAside(
   content: Uint8Array<ArrayBuffer>,
 ): Promise<ReadGarden | { problem: ReadProblem }> {
   return new Promise((answer, fail) => {
-    const worker = takeWorker()
+    const worker = new Worker(thread(), {
+      workerData: content,
+      transferList: [content.buffer],
+      resourceLimits: { maxOldGenerationSizeMb: MOST_MEMORY },
+    })
     const file: Record<string, unknown> = {}
     const pictures = new Map<string, Uint8Array>()
-    /** The thread waits for the next file; one that failed is not used again. */
-    const end = (isSound: boolean) => {
+    const end = (found: ReadGarden | { problem: ReadProblem }) => {
       clearTimeout(patience)
-      worker.removeAllListeners()
-      if (!isSound || shared.prairieReader) return void worker.terminate()
-      worker.once('error', () => delete shared.prairieReader)
-      worker.unref()
-      shared.prairieReader = worker
+      void worker.terminate()
+      answer(found)
     }
-    const tooLarge = () => {
-      end(false)
-      answer({ problem: { kind: 'too-large' } })
-    }
+    const tooLarge = () => end({ problem: { kind: 'too-large' } })
     const patience = setTimeout(tooLarge, PATIENCE)
     worker.on('message', (told: Told) => {
       if ('head' in told) Object.assign(file, told.head)
@@ -61,16 +48,12 @@ export function readGardenAside(
         const rows = (file[told.list] ??= []) as unknown[]
         for (const row of told.rows) rows.push(row)
       } else if ('picture' in told) pictures.set(told.picture.id, told.picture.content)
-      else {
-        end(true)
-        answer('problem' in told ? told : { file: file as unknown as GardenFile, pictures })
-      }
+      else end('problem' in told ? told : { file: file as unknown as GardenFile, pictures })
     })
     worker.on('error', (error: NodeJS.ErrnoException) => {
       if (error.code === 'ERR_WORKER_OUT_OF_MEMORY') return tooLarge()
-      end(false)
+      clearTimeout(patience)
       fail(error)
     })
-    worker.postMessage(content, [content.buffer])
   })
 }

@@ -1,14 +1,14 @@
-import { parentPort } from 'node:worker_threads'
+import { parentPort, workerData } from 'node:worker_threads'
 import { readGardenUpload } from './garden-reading'
 import type { Told } from './read-aside'
 
-/** Reads garden files in a thread of its own and tells them a portion at a time, so that taking one in holds nobody up. */
+/** Reads a garden file in a thread of its own and tells it a portion at a time, so that taking it in holds nobody up. */
 const ROWS_AT_ONCE = 2000
 const tell = (told: Told, transfer: ArrayBuffer[] = []) => parentPort!.postMessage(told, transfer)
 
-parentPort!.on('message', (content: Uint8Array) => {
-  const read = readGardenUpload(content)
-  if ('problem' in read) return tell({ problem: read.problem })
+const read = readGardenUpload(workerData as Uint8Array)
+if ('problem' in read) tell({ problem: read.problem })
+else {
   const { format, version, garden } = read.file
   tell({ head: { format, version, garden } })
   for (const [list, rows] of Object.entries(read.file)) {
@@ -22,4 +22,4 @@ parentPort!.on('message', (content: Uint8Array) => {
     tell({ picture: { id, content: own } }, [own.buffer])
   }
   tell({ whole: true })
-})
+}
