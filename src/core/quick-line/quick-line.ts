@@ -1,10 +1,13 @@
-import { addDays, addMonths, epochDay, parseDate, type IsoDate } from '../calendar'
+import type { IsoDate } from '../calendar'
 import type { Crop } from '../crop'
 import type { EntryData, EntryKind, EntrySubject } from '../facts'
 import type { Product } from '../feeding'
-import { FRUIT_FAULTS, type FruitFault } from '../harvest'
+import type { FruitFault } from '../harvest'
 import { hallmarkOf, type CauseId } from '../health'
-import { parseQuantity, type QuantityKind, type UnitSystem } from '../quantity'
+import { parseQuantity, type UnitSystem } from '../quantity'
+import { FAULT_WORDS, take } from './amounts'
+import { takeDate } from './named-day'
+import { longest, named, without } from './names'
 
 /** What a quick line can be about. */
 export interface QuickNames {
@@ -73,14 +76,6 @@ const VERBS: ReadonlyMap<string, Verb> = new Map([
   ...(['tied', 'tie'] as const).map((word) => [word, 'tied'] as const),
   ...(['planted', 'transplanted'] as const).map((word) => [word, 'set-out'] as const),
   ['soil', 'soil'] as const,
-])
-const FAULT_WORDS: ReadonlyMap<string, FruitFault> = new Map<string, FruitFault>([
-  ...FRUIT_FAULTS.map((fault) => [fault, fault] as const),
-  ['split', 'cracked'],
-  ['rot', 'rotten'],
-  ['ber', 'rotten'],
-  ['catface', 'misshapen'],
-  ['bitten', 'eaten'],
 ])
 /** What growers say for short. */
 const SHORT_NAMES: ReadonlyMap<string, CauseId> = new Map([['ber', 'blossom-end-rot']])
@@ -436,133 +431,8 @@ function plantingIn(
   return { id: own.id, cultivar: own.cultivar, count: own.count, left: left.split(' ').filter(Boolean) }
 }
 
-/** An amount that was found among words. */
-interface Taken {
-  value: number | null
-  left: string[]
-  hasUnit: boolean
-  /** A number with a word behind it that is no unit, as `2 cans`: what it means must be asked. */
-  unknown: string | null
-}
-
-const startsNumber = (word: string | undefined) => word !== undefined && /^[\d¼½¾⅓⅔.]/.test(word)
-/** Words that may follow a bare number without being its unit. */
-const FOLLOWS = new Set([
-  'of',
-  'by',
-  'with',
-  'from',
-  'in',
-  'and',
-  'at',
-  'to',
-  'on',
-  'for',
-  'this',
-  'early',
-  'late',
-])
-
-/**
- * The first amount of a kind among the words, in as many of them as belong to it (`2 lb 6 oz`), and the words without
- * it. A bare number is one in the usual unit, but for weights, where it might count something.
- */
-function take(words: readonly string[], kind: QuantityKind, units: UnitSystem, bare?: string): Taken {
-  let unknown: string | null = null
-  for (let index = 0; index < words.length; index++) {
-    if (!startsNumber(words[index])) continue
-    for (const length of [4, 3, 2, 1]) {
-      if (index + length > words.length) continue
-      const taken = words.slice(index, index + length)
-      // `12 l 3 …`: a number that ends it begins something else.
-      if (length > 1 && /^[\d.,/¼½¾⅓⅔]+$/.test(taken.at(-1)!)) continue
-      const text = taken.join(' ')
-      const isBare = /^[\d.,/¼½¾⅓⅔\s]+$/.test(text)
-      if (isBare && (kind === 'mass' || kind === 'duration' || kind === 'length')) continue
-      const next = words[index + length]?.toLowerCase()
-      if (isBare && next !== undefined && !FOLLOWS.has(next)) continue
-      const read = parseQuantity(text, kind, units, bare)
-      if ('error' in read) continue
-      const left = words.filter((_, at) => at < index || at >= index + length)
-      return { value: read.value, left, hasUnit: !isBare, unknown: null }
-    }
-    const next = words[index + 1]
-    const word = next?.toLowerCase() ?? ''
-    const isCount = FAULT_WORDS.has(word) || /^fruits?$/.test(word)
-    if (
-      unknown === null &&
-      next !== undefined &&
-      !startsNumber(next) &&
-      !FOLLOWS.has(word) &&
-      !isCount &&
-      word !== 'per'
-    )
-      unknown = `${words[index]} ${next}`
-  }
-  return { value: null, left: [...words], hasUnit: false, unknown }
-}
-
-const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday']
-
-/** A date as a line spells it, in one word, two or three. */
-const MONTH = String.raw`[a-z]{3,9}`
-const DAY_OF_MONTH = String.raw`\d{1,2}(?:st|nd|rd|th)?`
-const SPELT = [
-  /^\d{4}-\d\d-\d\d$/,
-  new RegExp(`^(?:${DAY_OF_MONTH} ${MONTH}|${MONTH} ${DAY_OF_MONTH})$`, 'i'),
-  new RegExp(String.raw`^(?:${DAY_OF_MONTH} ${MONTH}|${MONTH} ${DAY_OF_MONTH}) \d{4}$`, 'i'),
-]
-
-/** The day that is named among words, and the words without it. A day of the month to come is last year's. */
-function takeDate(
-  words: readonly string[],
-  { today, dates }: QuickNames,
-): { on: IsoDate | null; left: string[] } {
-  const cut = (from: number, length: number) => {
-    const isLed = from > 0 && /^(on|last|this)$/i.test(words[from - 1]!)
-    return words.filter((_, at) => at < from - (isLed ? 1 : 0) || at >= from + length)
-  }
-  for (let at = 0; at < words.length; at++) {
-    const word = words[at]!.toLowerCase()
-    if (word === 'today') return { on: today, left: cut(at, 1) }
-    if (word === 'yesterday') return { on: addDays(today, -1), left: cut(at, 1) }
-    const weekday = WEEKDAYS.indexOf(word)
-    if (weekday >= 0) {
-      // 1 January 1970 was a Thursday.
-      const back = (((epochDay(today) + 4 - weekday) % 7) + 7) % 7 || 7
-      return { on: addDays(today, -back), left: cut(at, 1) }
-    }
-    for (const length of [3, 2, 1]) {
-      if (at + length > words.length) continue
-      const text = words.slice(at, at + length).join(' ')
-      if (!SPELT[length - 1]!.test(text)) continue
-      const read = parseDate(text, today, dates)
-      if (read === null) continue
-      const hasYear = length === 3 || length === 1
-      const on = !hasYear && read > today ? (addMonths(read, -12) as IsoDate) : read
-      return { on, left: cut(at, length) }
-    }
-  }
-  return { on: null, left: [...words] }
-}
-
-const escaped = (name: string) => name.replaceAll(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`)
-const named = (name: string) =>
-  new RegExp(String.raw`(^|[^\p{L}\p{N}])${escaped(name)}(?![\p{L}\p{N}])`, 'iu')
-
-/** The longest name that stands as words of its own in a text. */
-function longest<Named extends { name: string }>(among: readonly Named[], text: string): Named | null {
-  return (
-    [...among]
-      .sort((a, b) => b.name.length - a.name.length)
-      .find(({ name }) => name !== '' && named(name).test(text)) ?? null
-  )
-}
-
 /** A product of which the first word of the name is written. */
 const startingWith = (products: readonly Product[], words: readonly string[]): Product | null =>
   products.find(({ name }) =>
     words.some((word) => word.length > 2 && name.toLowerCase().startsWith(word.toLowerCase())),
   ) ?? null
-
-const without = (text: string, name: string) => text.replace(named(name), ' ').replaceAll(/\s+/g, ' ').trim()
