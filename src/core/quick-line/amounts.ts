@@ -75,3 +75,13 @@ export function take(words: readonly string[], kind: QuantityKind, units: UnitSy
   }
   return { value: null, left: [...words], hasUnit: false, unknown }
 }
+
+/** Whether an amount is meant for each plant: `per plant`, `a plant`, `each`. */
+export function takeEach(words: readonly string[]): { each: boolean; left: string[] } {
+  const text = words.join(' ')
+  const left = text
+    .replace(/\b(?:(?:per|each|every|a)\s+plant|each)\b/i, ' ')
+    .replaceAll(/\s+/g, ' ')
+    .trim()
+  return { each: left !== text.trim(), left: left.split(' ').filter(Boolean) }
+}

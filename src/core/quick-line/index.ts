@@ -1,2 +1,2 @@
+export type { QuickEntry, QuickNames, QuickProblem } from './quick-entry'
 export { readQuickLine } from './quick-line'
-export type { QuickEntry, QuickNames, QuickProblem } from './quick-line'

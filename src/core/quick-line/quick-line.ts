@@ -1,64 +1,11 @@
-import type { IsoDate } from '../calendar'
-import type { Crop } from '../crop'
-import type { EntryData, EntryKind, EntrySubject } from '../facts'
-import type { Product } from '../feeding'
 import type { FruitFault } from '../harvest'
 import { hallmarkOf, type CauseId } from '../health'
-import { parseQuantity, type UnitSystem } from '../quantity'
-import { FAULT_WORDS, take } from './amounts'
+import type { UnitSystem } from '../quantity'
+import { FAULT_WORDS, take, takeEach } from './amounts'
+import { fed } from './fed'
 import { takeDate } from './named-day'
-import { longest, named, without } from './names'
-
-/** What a quick line can be about. */
-export interface QuickNames {
-  /** Places; `area` in m², `flow` of all their emitters in L/h, null where none lie there. */
-  places: readonly { id: string; name: string; area: number; flow: number | null }[]
-  /** Plantings that are not cleared, with their place; `stands`: in the ground already. */
-  plantings: readonly {
-    id: string
-    placeId: string
-    cultivar: string
-    crop: Crop
-    count: number
-    stands: boolean
-  }[]
-  products: readonly Product[]
-  /** Causes of what looks wrong, by what they are called. */
-  causes: readonly { id: CauseId; name: string }[]
-  units: UnitSystem
-  /** The day that a line without a date is of, and the order in which dates are written. */
-  today: IsoDate
-  dates: 'day-first' | 'month-first' | 'iso'
-}
-
-/** A plain line as an entry, with what it was understood to be about. */
-export type QuickEntry = {
-  [K in EntryKind]: {
-    kind: K
-    subject: EntrySubject
-    data: EntryData[K]
-    note: string
-    about: string
-    /** The day that the line names; null: it names none. */
-    on: IsoDate | null
-  }
-}[EntryKind]
-
-/** Why a line is not understood: and what would be. */
-export interface QuickProblem {
-  problem:
-    | { why: 'no-place' }
-    | { why: 'which-planting'; place: string; cultivars: string[] }
-    | { why: 'nothing-stands'; place: string }
-    | { why: 'amount'; of: 'litres' | 'mass' | 'product'; told: string }
-    /** A number whose unit is not known, as in `2 cans`. */
-    | { why: 'unit'; of: 'litres' | 'mass'; told: string }
-    /** Minutes of a place without emitters. */
-    | { why: 'no-flow'; place: string }
-    /** So much of a concentrate: mixed with water, or as it comes. */
-    | { why: 'mixed'; product: string; told: string }
-    | { why: 'ahead'; on: IsoDate }
-}
+import { longest, named, noteOf, without } from './names'
+import type { About, QuickEntry, QuickNames, QuickPlace, QuickProblem, Undated } from './quick-entry'
 
 type Verb = 'fed' | 'watered' | 'picked' | 'flowered' | 'scouted' | 'tied' | 'set-out' | 'soil'
 
@@ -105,9 +52,6 @@ export function readQuickLine(text: string, names: QuickNames): QuickEntry | Qui
   const read = readRest(found.place, dated.left.join(' '), dated.left, names)
   return 'problem' in read ? read : ({ ...read, on: dated.on } as QuickEntry)
 }
-
-type Undated = Omit<QuickEntry, 'on'>
-type QuickPlace = QuickNames['places'][number]
 
 /** The place that a line is about: by its name, by its name written in one, or as the only one of a named cultivar. */
 function placeIn(line: string, names: QuickNames): { place: QuickPlace; rest: string } | null {
@@ -230,16 +174,6 @@ function watered(
     : made(volume.value, volume.left)
 }
 
-/** Whether an amount is meant for each plant: `per plant`, `a plant`, `each`. */
-function takeEach(words: readonly string[]): { each: boolean; left: string[] } {
-  const text = words.join(' ')
-  const left = text
-    .replace(/\b(?:(?:per|each|every|a)\s+plant|each)\b/i, ' ')
-    .replaceAll(/\s+/g, ' ')
-    .trim()
-  return { each: left !== text.trim(), left: left.split(' ').filter(Boolean) }
-}
-
 /** Plants of a place that stand there, or of the planting that is named. */
 function plantsIn(place: QuickPlace, words: readonly string[], { plantings }: QuickNames): number {
   const here = plantings.filter(({ placeId, stands }) => placeId === place.id && stands)
@@ -248,101 +182,6 @@ function plantsIn(place: QuickPlace, words: readonly string[], { plantings }: Qu
     words.join(' '),
   )
   return Math.max(1, own ? own.count : here.reduce((sum, { count }) => sum + count, 0))
-}
-
-const FILLERS = new Set(['from', 'with', 'of', 'in', 'and', 'at'])
-
-/** What is left of a line, without the small words at its ends that held the rest together. */
-function noteOf(words: readonly string[]): string {
-  const isFiller = (word: string | undefined) => word !== undefined && FILLERS.has(word.toLowerCase())
-  let [from, to] = [0, words.length]
-  while (from < to && isFiller(words[from])) from++
-  while (to > from && isFiller(words[to - 1])) to--
-  return words.slice(from, to).join(' ')
-}
-
-type About = Pick<QuickEntry, 'subject' | 'about'>
-
-/** † L of a liquid feed over which it can only be meant mixed with water, or asked about. */
-const MOST_CONCENTRATE = 0.5
-
-function fed(
-  words: readonly string[],
-  { products, units }: QuickNames,
-  about: About,
-  plants: number,
-): Undated | QuickProblem {
-  const told = words.join(' ')
-  const product = longest(products, told) ?? startingWith(products, words)
-  if (!product) return { problem: { why: 'amount', of: 'product', told } }
-  const own = product.name.toLowerCase().split(/\W+/)
-  const named = words.filter(
-    (word) => !own.includes(word.toLowerCase()) && !FEED_WORDS.has(word.toLowerCase()),
-  )
-  const { each, left: plain } = takeEach(named)
-  const times = each ? plants : 1
-  const ratio = plain.map((word) => /^1:(\d{1,5})$/.exec(word)).find((match) => match !== null)
-  const rest = plain.filter((word) => !/^1:\d{1,5}$/.test(word))
-  const { n, p2o5, k2o, release, releaseDays, nitrogen, liquid, bulkDensity, name } = product
-  const made = (grams: number, left: readonly string[]): Undated => ({
-    kind: 'fed',
-    data: {
-      name,
-      grams: grams * times,
-      n,
-      p2o5,
-      k2o,
-      release,
-      nitrogen,
-      ...(releaseDays === null ? {} : { days: releaseDays }),
-    },
-    ...about,
-    note: noteOf(left),
-  })
-  const missing = (of: 'litres' | 'mass'): QuickProblem => ({
-    problem: { why: 'amount', of, told: rest.join(' ') },
-  })
-  if (ratio) {
-    const { value, left, unknown } = take(rest, 'volume', units)
-    if (unknown !== null) return { problem: { why: 'unit', of: 'litres', told: unknown } }
-    const parts = Number(ratio[1])
-    return value === null || value <= 0 || parts === 0
-      ? missing('litres')
-      : made((value / parts) * 1000 * bulkDensity, left)
-  }
-  const dose = /^(.*?)\s+(?:per|to the|a|an)\s+(litre|liter|l|gallon|gal|quart|qt)\b(.*)$/i.exec(
-    rest.join(' '),
-  )
-  if (dose) {
-    const [, before, unit, after] = dose as unknown as [string, string, string, string]
-    const mixed = take(after.split(' ').filter(Boolean), 'volume', units)
-    const each = parseQuantity(`1 ${unit}`, 'volume', units)
-    const grams = gramsOf(before.split(' ').filter(Boolean), units, bulkDensity)
-    if (grams.value === null || mixed.value === null || 'error' in each) return missing('litres')
-    return made((grams.value * mixed.value) / each.value, [...grams.left, ...mixed.left])
-  }
-  const { value, left, unknown, litres } = gramsOf(rest, units, bulkDensity)
-  if (unknown !== null) return { problem: { why: 'unit', of: liquid ? 'litres' : 'mass', told: unknown } }
-  if (value === null || value <= 0) return missing(liquid ? 'litres' : 'mass')
-  if (liquid && litres !== null && litres > MOST_CONCENTRATE)
-    return { problem: { why: 'mixed', product: name, told: rest.join(' ') } }
-  return made(value, left)
-}
-
-/** Words that go with a feed and say nothing of it. */
-const FEED_WORDS = new Set(['emulsion', 'fertilizer', 'fertiliser', 'feed'])
-
-/** An amount of a feed by weight or by volume, g; the litres where it was a volume. */
-function gramsOf(
-  words: readonly string[],
-  units: UnitSystem,
-  bulkDensity: number,
-): { value: number | null; left: string[]; unknown: string | null; litres: number | null } {
-  const mass = take(words, 'mass', units, 'g')
-  if (mass.value !== null) return { ...mass, value: mass.value * 1000, litres: null }
-  const volume = take(words, 'volume', units)
-  if (volume.value === null) return { ...volume, unknown: volume.unknown ?? mass.unknown, litres: null }
-  return { ...volume, value: volume.value * 1000 * bulkDensity, litres: volume.value }
 }
 
 /** A trouble that is named: the start of a case, with the sign that it is known by; null: none is named. */
@@ -430,9 +269,3 @@ function plantingIn(
   const left = named ? without(text, own.cultivar) : text
   return { id: own.id, cultivar: own.cultivar, count: own.count, left: left.split(' ').filter(Boolean) }
 }
-
-/** A product of which the first word of the name is written. */
-const startingWith = (products: readonly Product[], words: readonly string[]): Product | null =>
-  products.find(({ name }) =>
-    words.some((word) => word.length > 2 && name.toLowerCase().startsWith(word.toLowerCase())),
-  ) ?? null
