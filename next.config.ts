@@ -8,13 +8,13 @@ const config: NextConfig = {
   poweredByHeader: false,
   // `npm test` checks the types on its own.
   typescript: { ignoreBuildErrors: true },
-  serverExternalPackages: ['@libsql/client', 'libsql'],
+  serverExternalPackages: ['@libsql/client', 'libsql', 'esbuild'],
   // The migrations are read from disk at start.
   outputFileTracingIncludes: { '/*': ['./drizzle/**/*'] },
   experimental: {
-    // The largest that comes to an action is a logbook; what is larger has a handler that the proxy leaves alone.
-    serverActions: { bodySizeLimit: LARGEST.logbook + AROUND },
-    proxyClientMaxBodySize: LARGEST.logbook + AROUND,
+    // The largest that comes to an action is a weather file's days; what is larger has a handler of its own.
+    serverActions: { bodySizeLimit: LARGEST.weather + AROUND },
+    proxyClientMaxBodySize: LARGEST.weather + AROUND,
   },
   headers: async () => [
     {

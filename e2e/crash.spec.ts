@@ -1,7 +1,8 @@
 import { spawnSync } from 'node:child_process'
 import { createServer } from 'node:net'
-import { readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { createClient } from '@libsql/client'
+import { Server } from './support/server'
 import { expect, open, test } from './support/test'
 
 test('every entry that was answered is there after the server was killed', async ({ page, server }) => {
@@ -32,6 +33,35 @@ test('every entry that was answered is there after the server was killed', async
   expect(await readings.count()).toBeGreaterThanOrEqual(answered.length + 1)
   for (const degrees of new Set(answered))
     await expect(page.getByText(new RegExp(`: ${degrees}\\s°C at 15\\scm$`)).first()).toBeVisible()
+})
+
+test('two servers keep one garden, and a clean stop leaves it whole in its one file', async ({
+  server,
+  request,
+}) => {
+  const other = await Server.on(server.database)
+  const [head, ...lines] = (await (await request.get('/log.csv')).text()).split('\r\n')
+  const note = lines.find((line) => line.includes(',note,'))!
+  const ids = Array.from({ length: 24 }, (_, at) => `of-two-${at}`)
+  const answers = await Promise.all(
+    ids.map((id, at) =>
+      request.post(`${(at % 2 ? server : other).address}/import/logbook`, {
+        headers: { 'sec-fetch-site': 'same-origin' },
+        data: `${head}\r\n${note.replace(/^[^,]*/, id)}`,
+      }),
+    ),
+  )
+  expect(answers.map((answer) => answer.status())).toEqual(ids.map(() => 200))
+  await other.stop()
+  await server.stop()
+  // What still lay beside the file would be left behind by a copy of it.
+  expect(statSync(`${server.database}-wal`, { throwIfNoEntry: false })?.size ?? 0).toBe(0)
+  const copy = `${server.database}.copy.db`
+  copyFileSync(server.database, copy)
+  const client = createClient({ url: `file:${copy}` })
+  const { rows } = await client.execute("select count(*) as n from log_entry where id like 'of-two-%'")
+  client.close()
+  expect(Number(rows[0]!.n)).toBe(ids.length)
 })
 
 test('what was typed stays when the server does not answer', async ({ page, server }) => {

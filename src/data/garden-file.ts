@@ -1,21 +1,11 @@
 import { eq } from 'drizzle-orm'
-import type {
-  GardenCultivar,
-  LogEntry,
-  Obstacle,
-  Place,
-  Planting,
-  PlantPosition,
-  Supply,
-} from '../core/facts'
-import type { Product } from '../core/feeding'
-import { archiveOf, insertArchive, type ArchivedSeason } from './archive'
+import { archiveOf, insertArchive } from './archive'
 import { readTogether, type Reader, type Writer } from './database'
-import { insertReadings, readingsOf, type MoistureReading } from './devices'
-import { insertGarden, normalRows, replaceNormals, type GardenRow, type NormalRow } from './gardens'
+import { insertReadings, readingsOf } from './devices'
+import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './garden-document'
+import { insertGarden, normalRows, replaceNormals } from './gardens'
 import { insertObstacles, obstaclesOf } from './ground'
 import { insertEntries, logOf } from './log'
-import type { Photo } from './photo-content'
 import { insertPhotos, photosOf } from './photos'
 import {
   cropHistoryOf,
@@ -30,38 +20,9 @@ import {
   plantsOf,
 } from './plantings'
 import { insertProducts, productsOf } from './products'
-import { garden, type cropHistory } from './schema'
+import { garden } from './schema'
 import { insertSupplies, suppliesOf } from './supplies'
-import { putWeather, weatherRows, type WeatherRow } from './weather'
-
-export const GARDEN_FORMAT = 'prairie-garden'
-export const GARDEN_VERSION = 8
-/** The document's name in a zip file. */
-export const GARDEN_DOCUMENT = 'garden.json'
-
-/** A whole garden in one document. */
-export interface GardenFile {
-  format: typeof GARDEN_FORMAT
-  version: number
-  garden: GardenRow
-  normals: Omit<NormalRow, 'gardenId'>[]
-  weather: WeatherRow[]
-  places: Place[]
-  obstacles: Obstacle[]
-  cropHistory: (typeof cropHistory.$inferSelect)[]
-  cultivars: GardenCultivar[]
-  plantings: Planting[]
-  plants: PlantPosition[]
-  supplies: Supply[]
-  products: Product[]
-  /** What sensors read; their secrets stay where they are. */
-  readings: MoistureReading[]
-  log: LogEntry[]
-  /** Photos of the log; the pictures themselves go beside the document, in a zip file. */
-  photos: Photo[]
-  /** Seasons that were put away. */
-  archive: ArchivedSeason[]
-}
+import { putWeather, weatherRows } from './weather'
 
 /** A garden as it is at one moment, whatever is written meanwhile. @throws RangeError when there is none of that id */
 export const exportGarden = (gardenId: string): Promise<GardenFile> =>

@@ -6,9 +6,10 @@ import { scratchDatabase } from '../test/scratch'
 import { takeGarden } from '../test/take-garden'
 import { write } from './database'
 import { demoGarden } from './demo'
-import { GARDEN_VERSION, insertGardenFile } from './garden-file'
+import { GARDEN_VERSION } from './garden-document'
+import { insertGardenFile } from './garden-file'
 import { readGardenUpload } from './garden-reading'
-import { readGardenAside } from './read-aside'
+import { readGardenAside } from './aside/read-garden'
 import { addPhoto, photosOf, pictureOf } from './photos'
 
 const { folder } = scratchDatabase()

@@ -1,6 +1,6 @@
 import { unzipSync } from 'fflate'
 import { LARGEST } from '../core/facts'
-import { GARDEN_DOCUMENT, GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './garden-file'
+import { GARDEN_DOCUMENT, GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './garden-document'
 import { gardenFileFaults, MOST_FAULTS } from './garden-file-schema'
 import { upgraded } from './garden-upgrade'
 import { readPhoto, type Photo } from './photo-content'

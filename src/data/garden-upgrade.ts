@@ -1,6 +1,6 @@
 import { MOST_AREA, PLACE_BOUNDS, POT_BOUNDS, WEATHER_BOUNDS, type Bounds } from '../core/bounds'
 import { isTimeZone } from '../core/calendar'
-import { GARDEN_VERSION } from './garden-file'
+import { GARDEN_VERSION } from './garden-document'
 
 type Row = Record<string, unknown>
 type File = Record<string, unknown>

@@ -216,7 +216,7 @@ describe('a season that is put away', () => {
     } as LogEntry
     expect(await importEntries({ entries: [{ line: 2, entry }], faults: [] }, false)).toMatchObject({
       ok: false,
-      faults: [{ line: 2, why: expect.stringMatching(/closed through 20\d\d-/) as string }],
+      faults: [{ line: 2, kind: 'closed', season: 2025 }],
     })
   })
 })
@@ -260,9 +260,10 @@ describe('a logbook that comes in', () => {
     expect(await importEntries({ entries: lines, faults: [] }, false)).toEqual({
       ok: false,
       faults: [
-        { line: 2, why: 'Nothing of that planting stood in the ground by that day.' },
-        { line: 4, why: 'The weight cannot be: check it and its unit.' },
+        { line: 2, kind: 'picked-too-soon' },
+        { line: 4, kind: 'weight' },
       ],
+      more: 0,
       good: 1,
     })
   })

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import type { IsoDate } from '../core/calendar'
 import { effectiveEntries, type LogEntry } from '../core/facts'
+import type { ReadLog, LineFault as ReadFault } from './log-reading'
 import { archiveOf, closedBy, type ArchivedSeason } from './archive'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
@@ -8,23 +9,30 @@ import { insertEntries, logOf } from './log'
 import { knownSubjects } from './log-subjects'
 import { implausibleIn, plantCounts } from './picking-problem'
 
-/** What bringing a file of entries in came to: how many were new; or the lines that cannot be taken. */
+type FaultInGarden =
+  | { kind: 'other-content' | 'to-come' | 'unknown-subject' | 'picked-too-soon' | 'weight' | 'takes-nothing' }
+  | { kind: 'closed'; season: number; through: IsoDate }
+
+/** A line that cannot be taken into this garden, and why. */
+export type LineFault = ReadFault | ({ line: number } & FaultInGarden)
+
+/** What bringing a file of entries in came to: how many were new; or the first lines that cannot be taken. */
 export type Imported =
   | { ok: true; taken: number; known: number }
-  | { ok: false; faults: { line: number; why: string }[]; good: number }
+  /** `more`: how many further lines cannot be; `good`: how many could be taken without them. */
+  | { ok: false; faults: LineFault[]; more: number; good: number }
+  | { ok: false; problem: 'no-garden' }
+
+const MOST_TOLD = 20
 
 /**
  * Adds the entries of a file that are not there yet. Where a line is at fault nothing is taken, unless the good ones
  * are asked for.
  */
-export async function importEntries(
-  read: { entries: { line: number; entry: LogEntry }[]; faults: { line: number; why: string }[] },
-  onlyGood: boolean,
-): Promise<Imported> {
+export async function importEntries(read: ReadLog, onlyGood: boolean): Promise<Imported> {
   return write(async (tx): Promise<Imported> => {
     const garden = await currentGarden(tx)
-    if (!garden)
-      return { ok: false, faults: [{ line: 1, why: 'There is no garden yet: make one first.' }], good: 0 }
+    if (!garden) return { ok: false, problem: 'no-garden' }
     const now = todayIn(garden)
     const there = new Map((await logOf(garden.id, tx)).map((entry) => [entry.id, entry]))
     const subjects = await knownSubjects(
@@ -37,25 +45,27 @@ export async function importEntries(
     const stood = firstStood(
       effectiveEntries([...there.values(), ...read.entries.map(({ entry }) => entry)], now),
     )
-    const faults = [...read.faults]
+    const faults: LineFault[] = [...read.faults]
     const fresh: LogEntry[] = []
     let known = 0
     for (const { line, entry } of read.entries) {
       const before = there.get(entry.id)
-      const why = before
+      const fault = before
         ? isDeepStrictEqual(before, entry)
           ? null
-          : 'Another entry has this id and says something else.'
+          : ({ kind: 'other-content' } as const)
         : faultOf(entry, { now, archive, subjects, stood, counts, there })
-      if (why !== null) faults.push({ line, why })
+      if (fault) faults.push({ line, ...fault })
       else if (before) known++
       else {
         fresh.push(entry)
         there.set(entry.id, entry)
       }
     }
-    if (faults.length > 0 && !onlyGood)
-      return { ok: false, faults: faults.sort((a, b) => a.line - b.line), good: fresh.length }
+    if (faults.length > 0 && !(onlyGood && fresh.length > 0)) {
+      const told = faults.sort((a, b) => a.line - b.line).slice(0, MOST_TOLD)
+      return { ok: false, faults: told, more: faults.length - told.length, good: fresh.length }
+    }
     await insertEntries(tx, garden.id, fresh)
     return { ok: true, taken: fresh.length, known }
   })
@@ -72,16 +82,16 @@ function faultOf(
     counts: ReadonlyMap<string, number>
     there: ReadonlyMap<string, LogEntry>
   },
-): string | null {
+): FaultInGarden | null {
   const { now, archive, subjects, stood, counts, there } = known
-  if (entry.on > now) return 'Its day has not come yet.'
-  if (!subjects[entry.subject.type].has(entry.subject.id)) return 'What it is about is not in this garden.'
+  if (entry.on > now) return { kind: 'to-come' }
+  if (!subjects[entry.subject.type].has(entry.subject.id)) return { kind: 'unknown-subject' }
   const voided = entry.voids === null ? null : there.get(entry.voids)
   const closed = closedBy(archive, entry.on) ?? (voided ? closedBy(archive, voided.on) : null)
-  if (closed) return `Season ${closed.season} is archived: its log is closed through ${closed.through}.`
-  if (isPickedTooSoon(entry, stood)) return 'Nothing of that planting stood in the ground by that day.'
-  if (implausibleIn(entry, counts) !== null) return 'The weight cannot be: check it and its unit.'
-  if (voided === undefined) return 'It takes back an entry that is not there.'
+  if (closed) return { kind: 'closed', season: closed.season, through: closed.through }
+  if (isPickedTooSoon(entry, stood)) return { kind: 'picked-too-soon' }
+  if (implausibleIn(entry, counts) !== null) return { kind: 'weight' }
+  if (voided === undefined) return { kind: 'takes-nothing' }
   return null
 }
 

@@ -146,7 +146,7 @@ describe('a closed season', () => {
     } as unknown as LogEntry
     expect(await importEntries({ entries: [{ line: 2, entry }], faults: [] }, false)).toMatchObject({
       ok: false,
-      faults: [{ line: 2, why: /Season 2025 is archived/ }],
+      faults: [{ line: 2, kind: 'closed', season: 2025 }],
     })
   })
   it('opens again by itself, while a later one stays closed', async () => {

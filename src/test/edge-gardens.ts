@@ -4,7 +4,7 @@ import { addDays, type IsoDate } from '../core/calendar'
 import { CLIMATE_TEMPLATE_IDS, normalsFor, NORMAL_BOUNDS, type MonthNormal } from '../core/climate'
 import { ENTRY_KINDS, type EntryKind, type LogEntry } from '../core/facts'
 import { ENTRY_DATA } from '../data/entry-schema'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/garden-file'
+import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/garden-document'
 import { gardenFileFaults } from '../data/garden-file-schema'
 import {
   cultivarRow,

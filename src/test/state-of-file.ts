@@ -1,6 +1,6 @@
 import type { IsoDate } from '../core/calendar'
 import { simulateSeasons } from '../core/climate'
-import type { GardenFile } from '../data/garden-file'
+import type { GardenFile } from '../data/garden-document'
 import type { GardenState } from '../data/garden-state'
 import { normalsOf } from '../data/gardens'
 import { SOLANACEAE } from '../core/rotation'

@@ -2,7 +2,7 @@ import { revalidatePath } from 'next/cache'
 import { IMPORT_WAYS, LARGEST, type ImportWay } from '../../core/facts'
 import { importGarden } from '../../data/garden-import'
 import { DatabaseProblem } from '../../data/problem'
-import { readGardenAside } from '../../data/read-aside'
+import { readGardenAside } from '../../data/aside/read-garden'
 import { sayImportProblem } from '../../features/garden/files/say-import-problem'
 import type { ImportAnswer } from '../../components/garden-file/send-garden'
 import { isOwnRequest } from '../../hosts'
@@ -15,9 +15,6 @@ const answer = (said: ImportAnswer, status = 200) =>
   Response.json(said, { status, headers: { 'cache-control': 'no-store' } })
 const refuse = (message: string, status: number) => answer({ ok: false, message, faults: [] }, status)
 
-/** Files are read one at a time: two large ones at once would share one memory. */
-let reading: Promise<unknown> = Promise.resolve()
-
 /** Takes a whole garden in, as JSON or as a zip file with its photos; `way` says in whose place. */
 export async function POST(request: Request): Promise<Response> {
   if (!isOwnRequest(request)) return refuse('This was not sent by Prairie. Nothing was changed.', 403)
@@ -28,9 +25,7 @@ export async function POST(request: Request): Promise<Response> {
     return body.problem === 'too-large'
       ? refuse('This file is over 512 MB: no garden of Prairie is. Nothing was changed.', 413)
       : refuse('The file did not arrive whole. Nothing was changed: send it again.', 400)
-  const turn = reading.then(() => readGardenAside(body.bytes))
-  reading = turn.catch(() => undefined)
-  const read = await turn
+  const read = await readGardenAside(body.bytes)
   if ('problem' in read) return answer({ ok: false, ...sayImportProblem(read.problem) }, 400)
   try {
     const result = await importGarden(read, way)

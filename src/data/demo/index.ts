@@ -1,6 +1,6 @@
 import type { IsoDate } from '../../core/calendar'
 import { dayOf, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../garden-file'
+import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../garden-document'
 import type { WeatherRow } from '../weather'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { sensorReadings } from './care'

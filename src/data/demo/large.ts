@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import type { LogEntry } from '../../core/facts'
-import type { GardenFile } from '../garden-file'
+import type { GardenFile } from '../garden-document'
 import { demoGarden } from './index'
 
 /** The demo garden so many times over: 4 × 17 places less what pots are left over. */

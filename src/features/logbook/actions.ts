@@ -2,17 +2,15 @@
 
 import { revalidatePath } from 'next/cache'
 import type { FormProblems } from '../../components/forms/use-checked-form'
-import { LARGEST, type LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/facts'
 import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { correctEntry as putRight } from '../../data/log-writing'
-import { importEntries, type Imported } from '../../data/log-import'
 import { removePhoto } from '../../data/photos'
 import { checkForm } from '../../wording/check-form'
 import { sayDoubt } from '../../wording/doubts'
 import { correctSchema } from './correct-schema'
 import { correctable } from './correctable'
-import { readLogCsv } from './log-csv'
 
 /** Enters what an entry should have been, and takes the one before back. */
 export async function correctEntry(
@@ -65,17 +63,4 @@ export async function dropPhoto(id: string): Promise<boolean> {
   const dropped = await removePhoto(String(id))
   if (dropped) revalidatePath('/', 'layout')
   return dropped
-}
-
-/** Brings a logbook's CSV in; see `importEntries`. */
-export async function importLog(text: string, onlyGood: boolean): Promise<Imported> {
-  if (typeof text !== 'string' || text.length > LARGEST.logbook)
-    return {
-      ok: false,
-      faults: [{ line: 1, why: 'This file is over 30 MB: no logbook is. Nothing was taken.' }],
-      good: 0,
-    }
-  const answer = await importEntries(readLogCsv(text), onlyGood === true)
-  if (answer.ok) revalidatePath('/', 'layout')
-  return answer
 }

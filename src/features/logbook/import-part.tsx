@@ -3,23 +3,17 @@
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
-import type { Imported } from '../../data/log-import'
-import { importLog } from './actions'
-
-const LARGEST_MB = 30
-const FAULTS_SHOWN = 20
+import { sendLog, type LogAnswer } from './send-log'
 
 /** A logbook's CSV brought in: what is there already is left, and a line at fault keeps the rest out until asked. */
 export function ImportPart() {
-  const [text, setText] = useState<string | null>(null)
-  const [refused, setRefused] = useState<Extract<Imported, { ok: false }> | null>(null)
-  const [problem, setProblem] = useState<string | null>(null)
+  const [file, setFile] = useState<File | null>(null)
+  const [refused, setRefused] = useState<Extract<LogAnswer, { ok: false }> | null>(null)
   const [busy, start] = useTransition()
   const router = useRouter()
-  const take = (read: string, onlyGood: boolean) =>
+  const take = (chosen: File, onlyGood: boolean) =>
     start(async () => {
-      const answer = await importLog(read, onlyGood).catch(() => null)
-      if (answer === null) return setProblem('The server did not answer: nothing was taken. Try again.')
+      const answer = await sendLog(chosen, onlyGood)
       if (!answer.ok) return setRefused(answer)
       setRefused(null)
       toast(
@@ -37,44 +31,28 @@ export function ImportPart() {
           className="file-input min-h-11"
           disabled={busy}
           onChange={(event) => {
-            const file = event.target.files?.[0]
+            const chosen = event.target.files?.[0] ?? null
             setRefused(null)
-            setProblem(null)
-            if (!file) return
-            if (file.size > LARGEST_MB * 1_000_000)
-              return setProblem(`This file is over ${LARGEST_MB} MB: no logbook is. Nothing was taken.`)
-            void file.text().then((read) => {
-              setText(read)
-              take(read, false)
-            })
+            setFile(chosen)
+            if (chosen) take(chosen, false)
           }}
         />
       </label>
-      {problem && (
-        <p role="alert" className="mt-2 border-l-4 border-cut bg-base-200 px-3 py-2">
-          {problem}
-        </p>
-      )}
       {refused && (
         <div role="alert" className="mt-2 border-l-4 border-cut bg-base-200 px-3 py-2">
-          <p className="font-semibold">
-            Nothing was taken: {refused.faults.length === 1 ? '1 line' : `${refused.faults.length} lines`}{' '}
-            cannot be.
-          </p>
+          <p className="font-semibold">{refused.message}</p>
           <ul>
-            {refused.faults.slice(0, FAULTS_SHOWN).map(({ line, why }) => (
-              <li key={`${line} ${why}`}>
-                Line {line}: {why}
-              </li>
+            {refused.faults.map((fault) => (
+              <li key={fault}>{fault}</li>
             ))}
           </ul>
-          {refused.faults.length > FAULTS_SHOWN && <p>and {refused.faults.length - FAULTS_SHOWN} more.</p>}
+          {refused.more > 0 && <p>and {refused.more} more.</p>}
           {refused.good > 0 && (
             <button
               type="button"
               className="btn mt-2 min-h-11 bg-base-100"
               disabled={busy}
-              onClick={() => text !== null && take(text, true)}
+              onClick={() => file && take(file, true)}
             >
               Take the {refused.good} good ones
             </button>

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
 import { toast } from 'sonner'
 import type { IsoDate } from '../../../core/calendar'
-import type { Manner } from '../../../core/facts'
+import { LARGEST, type Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
 import type { Mapping } from '../../../workers/weather-import/columns'
 import type { ReadDay, ReadResult } from '../../../workers/weather-import/read-days'
@@ -26,7 +26,6 @@ interface Reading extends ReadResult {
   entered: number
 }
 
-const LARGEST = 10 * 1024 * 1024
 const PROBLEMS = {
   empty: 'This file is empty.',
   'not-text': 'This is not a text file. Save the sheet as CSV first, then choose that.',
@@ -51,7 +50,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
     setReading(null)
     setProblem(null)
     if (!file) return
-    if (file.size > LARGEST)
+    if (file.size > LARGEST.weather)
       return setProblem(
         `This file is ${Math.round(file.size / 1024 / 1024)} MB; twenty years of days are under 1 MB. Leave out what is not daily weather, and choose it again. Nothing was stored.`,
       )

@@ -1,0 +1,49 @@
+import { revalidatePath } from 'next/cache'
+import { LARGEST } from '../../../core/facts'
+import { readLogAside } from '../../../data/aside/read-log'
+import { importEntries } from '../../../data/log-import'
+import { DatabaseProblem } from '../../../data/problem'
+import type { LogAnswer } from '../../../features/logbook/send-log'
+import { sayLineFault } from '../../../features/logbook/say-line-fault'
+import { isOwnRequest } from '../../../hosts'
+import { PROBLEM_WORDS } from '../../../wording/database-problems'
+import { readBody } from '../../body'
+
+export const dynamic = 'force-dynamic'
+
+const answer = (said: LogAnswer, status = 200) =>
+  Response.json(said, { status, headers: { 'cache-control': 'no-store' } })
+const refuse = (message: string, status: number) =>
+  answer({ ok: false, message, faults: [], more: 0, good: 0 }, status)
+
+/** Takes a logbook's CSV into the garden at work, all of it or, where `only` is good, what can be taken of it. */
+export async function POST(request: Request): Promise<Response> {
+  if (!isOwnRequest(request)) return refuse('This was not sent by Prairie. Nothing was taken.', 403)
+  const body = await readBody(request, LARGEST.logbook)
+  if ('problem' in body)
+    return body.problem === 'too-large'
+      ? refuse(
+          `This file is over ${LARGEST.logbook / 1024 / 1024} MB: no logbook is. Nothing was taken.`,
+          413,
+        )
+      : refuse('The file did not arrive whole. Nothing was taken: send it again.', 400)
+  const read = await readLogAside(body.bytes)
+  if (read === null) return refuse('This file holds more than a logbook can. Nothing was taken.', 400)
+  try {
+    const taken = await importEntries(read, new URL(request.url).searchParams.get('only') === 'good')
+    if ('problem' in taken) return refuse('There is no garden yet: make one first.', 400)
+    if (taken.ok) {
+      revalidatePath('/', 'layout')
+      return answer(taken)
+    }
+    const { faults, more, good } = taken
+    const message = `Nothing was taken: ${faults.length + more === 1 ? '1 line' : `${faults.length + more} lines`} cannot be.`
+    const said = faults.map((fault) => `Line ${fault.line}: ${sayLineFault(fault)}`)
+    return answer({ ok: false, message, faults: said, more, good }, 400)
+  } catch (error) {
+    const problem = DatabaseProblem.within(error)
+    if (!problem) throw error
+    const { what, next } = PROBLEM_WORDS[problem.kind]
+    return refuse(`${what} Nothing was taken. ${next}`, problem.kind === 'full' ? 507 : 503)
+  }
+}
