@@ -41,5 +41,7 @@ function isReadable(path: string): boolean {
 
 // What takes in files reads them itself, as they come and to its own limit: here they would be held in memory first.
 export const config = {
-  matcher: [{ source: '/((?!_next/static|_next/image|icon.svg|import$|import/|photos$|photos/|devices/).*)' }],
+  matcher: [
+    { source: '/((?!_next/static|_next/image|icon.svg|import$|import/|photos$|photos/|devices/).*)' },
+  ],
 }

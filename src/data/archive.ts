@@ -2,7 +2,8 @@ import { asc, eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import { addDays, addMonths, type IsoDate } from '../core/calendar'
 import { seasonStart } from '../core/climate'
-import { effectiveEntries, ofKind, type EntryKind, type LogEntry } from '../core/facts'
+import { effectiveEntries, entriesAbout, type LogEntry, type Planting } from '../core/facts'
+import { phaseOf } from '../core/season'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden, normalRows, normalsOf, todayIn } from './gardens'
 import { insertEntries, logOf } from './log'
@@ -57,16 +58,14 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
     const through = await lastDayOf(tx, garden.id, season)
     if (through >= now) return 'not-over'
     const counted = effectiveEntries(await logOf(garden.id, tx), now)
-    const cleared = new Set(ofKind(counted, 'cleared').map(({ subject }) => subject.id))
-    const began = new Set(
-      counted.filter(({ kind }) => BEGINNINGS.includes(kind)).map(({ subject }) => subject.id),
-    )
+    const phaseOfPlanting = (planting: Planting) =>
+      phaseOf(planting, entriesAbout(counted, { type: 'planting', id: planting.id }))
     const at = new Date().toISOString()
     await insertEntries(
       tx,
       garden.id,
       plantings
-        .filter(({ id }) => began.has(id) && !cleared.has(id))
+        .filter((planting) => ['raising', 'standing'].includes(phaseOfPlanting(planting)))
         .map(({ id }): LogEntry<'cleared'> => ({
           id: v7(),
           subject: { type: 'planting', id },
@@ -81,9 +80,6 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
     await insertArchive(tx, garden.id, [{ season, through }])
     return 'archived'
   })
-
-/** A planting of which one of these is told was there: raised in trays or sown where it grows. */
-const BEGINNINGS: readonly EntryKind[] = ['sown', 'emerged', 'set-out']
 
 /** The day before the next season begins. */
 async function lastDayOf(tx: Reader, gardenId: string, season: number): Promise<IsoDate> {

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import type { IsoDate } from '../core/calendar'
-import { effectiveEntries, type LogEntry } from '../core/facts'
+import { effectiveEntries, entriesAbout, type LogEntry, type Planting } from '../core/facts'
+import { standsOf } from '../core/season'
 import type { ReadLog, LineFault as ReadFault } from './log-reading'
 import { archiveOf, closedBy, type ArchivedSeason } from './archive'
 import { write } from './database'
@@ -8,6 +9,7 @@ import { currentGarden, todayIn } from './gardens'
 import { insertEntries, logOf } from './log'
 import { knownSubjects } from './log-subjects'
 import { implausibleIn, plantCounts } from './picking-problem'
+import { plantingsOf } from './plantings'
 
 type FaultInGarden =
   | { kind: 'other-content' | 'to-come' | 'unknown-subject' | 'picked-too-soon' | 'weight' | 'takes-nothing' }
@@ -43,6 +45,7 @@ export async function importEntries(read: ReadLog, onlyGood: boolean): Promise<I
     const archive = await archiveOf(garden.id, tx)
     const counts = await plantCounts(tx, garden.id)
     const stood = firstStood(
+      await plantingsOf(garden.id, undefined, tx),
       effectiveEntries([...there.values(), ...read.entries.map(({ entry }) => entry)], now),
     )
     const faults: LineFault[] = [...read.faults]
@@ -95,16 +98,14 @@ function faultOf(
   return null
 }
 
-/** The first day on which each planting was set out or came up. */
-function firstStood(entries: readonly LogEntry[]): Map<string, IsoDate> {
-  const first = new Map<string, IsoDate>()
-  for (const { kind, subject, on } of entries) {
-    if (kind !== 'set-out' && kind !== 'emerged') continue
-    const before = first.get(subject.id)
-    if (before === undefined || on < before) first.set(subject.id, on)
-  }
-  return first
-}
+/** The first day on which each planting stood where it grows. */
+const firstStood = (plantings: readonly Planting[], counted: readonly LogEntry[]): Map<string, IsoDate> =>
+  new Map(
+    plantings.flatMap((planting) => {
+      const stood = standsOf(planting, entriesAbout(counted, { type: 'planting', id: planting.id }))
+      return stood ? [[planting.id, stood.from] as const] : []
+    }),
+  )
 
 const isPickedTooSoon = ({ kind, subject, on }: LogEntry, stood: ReadonlyMap<string, IsoDate>): boolean =>
   kind === 'picked' && subject.type === 'planting' && (stood.get(subject.id) ?? '9999') > on

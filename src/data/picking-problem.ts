@@ -1,5 +1,6 @@
 import { effectiveEntries, type LogEntry } from '../core/facts'
 import { implausiblePicking, type Implausible } from '../core/harvest'
+import { standsOf } from '../core/season'
 import type { Reader } from './database'
 import { entriesOfSubject } from './log'
 import { plantingsOf } from './plantings'
@@ -19,13 +20,14 @@ export async function pickingProblem(
   return wrong && IMPLAUSIBLE[wrong]
 }
 
-/** Whether something is said to be picked of a planting before any of it was set out or came up. */
+/** Whether something is said to be picked of a planting before any of it stood where it grows. */
 async function isPickedTooSoon(tx: Reader, gardenId: string, drafts: readonly Draft[]): Promise<boolean> {
+  const plantings = new Map((await plantingsOf(gardenId, undefined, tx)).map((one) => [one.id, one]))
   for (const { kind, subject, on } of drafts) {
-    if (kind !== 'picked' || subject.type !== 'planting') continue
+    const planting = plantings.get(subject.id)
+    if (kind !== 'picked' || !planting) continue
     const told = [...(await entriesOfSubject(gardenId, subject, tx)), ...asEntries(drafts, subject.id)]
-    const stood = effectiveEntries(told, on).some((one) => one.kind === 'set-out' || one.kind === 'emerged')
-    if (!stood) return true
+    if (!standsOf(planting, effectiveEntries(told, on))) return true
   }
   return false
 }

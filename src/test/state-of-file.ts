@@ -1,15 +1,22 @@
 import type { IsoDate } from '../core/calendar'
-import { simulateSeasons } from '../core/climate'
+import { simulateSeasons, type Ensemble } from '../core/climate'
 import type { GardenFile } from '../data/garden-document'
 import type { GardenState } from '../data/garden-state'
 import { normalsOf } from '../data/gardens'
 import { SOLANACEAE } from '../core/rotation'
 
-/** A garden file as the state that screens are made of, without a database; `seasons`: simulated ones, few for speed. */
-export function stateOfFile(file: GardenFile, seasons = 8): GardenState {
+/**
+ * A garden file as the state that screens are made of, without a database.
+ *
+ * @param seasons simulated ones, few for speed; or those that another state of the same site has
+ */
+export function stateOfFile(file: GardenFile, seasons: number | Ensemble = 8): GardenState {
   const { garden } = file
   const normals = normalsOf(file.normals.map((month) => ({ ...month, gardenId: garden.id })))
-  const ensemble = simulateSeasons({ normals, latitude: garden.latitude, count: seasons })
+  const ensemble =
+    typeof seasons === 'number'
+      ? simulateSeasons({ normals, latitude: garden.latitude, count: seasons })
+      : seasons
   const now = garden.clockDate ?? ('2026-06-18' as IsoDate)
   const history = new Map<string, number[]>()
   for (const { placeId, year, family } of file.cropHistory)

@@ -13,8 +13,10 @@ export function followCases(season: SeasonOutlook, { plants }: CallGarden): (Cal
     .filter(({ closed }) => closed === null)
     .map(({ id, subject, cause, lastSeen }) => {
       const planting = plants.find((plant) => plant.id === subject.id)?.plantingId ?? subject.id
-      const own = season.plantings.find((one) => one.planting.id === planting || one.place.id === planting)
-      if (!own || own.grownFor === null) return null
+      const own = season.plantings.find(
+        (one) => one.stands && (one.planting.id === planting || one.place.id === planting),
+      )
+      if (!own) return null
       const context = {
         season,
         today: season.today,

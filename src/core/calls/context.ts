@@ -28,11 +28,6 @@ export interface AboutContext {
 }
 export type PlaceContext = AboutContext & { place: Place }
 
-/** It stands in its place and was not cleared. */
-export const stands = (context: CallContext) =>
-  (has(context, 'set-out') || (context.planting.raising === 'direct' && has(context, 'emerged'))) &&
-  !has(context, 'cleared')
-
 export const has = ({ entries }: CallContext, ...kinds: EntryKind[]) =>
   kinds.some((kind) => ofKind(entries, kind).length > 0)
 export const lastOf = ({ entries }: CallContext, kind: EntryKind): IsoDate | null =>

@@ -1,8 +1,8 @@
 import { addDays } from '../calendar'
-import { dateInSeason, LIGHT_FROST } from '../climate'
+import { LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
 import type { Call } from './call'
-import { has, lastOf, makeCall, stands, type CallContext } from './context'
+import { has, lastOf, makeCall, type CallContext } from './context'
 import { MINUTES } from './minutes'
 
 /** Nights ahead that a frost is looked for in. */
@@ -12,7 +12,7 @@ const PICK_EVERY = 3
 
 export function cover(context: CallContext): Call | null {
   const { planting, season, air, at, today } = context
-  if (!stands(context)) return null
+  if (context.phase !== 'standing') return null
   // The low of a date comes before its sunrise: tonight's is tomorrow's.
   const { sources } = season.line
   for (let night = 1; night <= NIGHTS_AHEAD; night++) {
@@ -45,7 +45,7 @@ export function cover(context: CallContext): Call | null {
 
 export function lookForFlowers(context: CallContext): Call | null {
   const due = context.dates['first-flower'].date
-  if (due === null || !stands(context) || has(context, 'flowered', 'picked')) return null
+  if (due === null || context.phase !== 'standing' || has(context, 'flowered', 'picked')) return null
   return makeCall(context, {
     due,
     early: 2,
@@ -62,7 +62,7 @@ export function lookForFlowers(context: CallContext): Call | null {
 
 export function pick(context: CallContext): Call | null {
   const { planting, cultivar, dates } = context
-  if (!stands(context)) return null
+  if (context.phase !== 'standing') return null
   const last = lastOf(context, 'picked')
   const due = last === null ? dates['first-ripe'].date : addDays(last, PICK_EVERY)
   if (due === null) return null
@@ -89,7 +89,7 @@ export function top(context: CallContext): Call | null {
   const { planting, dates } = context
   const due = dates.top.date
   const frost = dates.end.date
-  if (due === null || frost === null || !stands(context) || has(context, 'topped')) return null
+  if (due === null || frost === null || context.phase !== 'standing' || has(context, 'topped')) return null
   return makeCall(context, {
     due,
     early: 2,
@@ -111,10 +111,9 @@ export function top(context: CallContext): Call | null {
 }
 
 export function clear(context: CallContext): Call | null {
-  const { planting, dates } = context
-  const due = dates.end.date
-  if (due === null || !stands(context)) return null
-  const why = endOf(context)
+  const { planting, phase, end } = context
+  if (end.on === null || end.kind === 'cleared' || phase !== 'standing') return null
+  const { on: due, kind: why } = end
   return makeCall(context, {
     due,
     late: null,
@@ -126,14 +125,4 @@ export function clear(context: CallContext): Call | null {
     },
     ifItWaits: null,
   })
-}
-
-/** What ends a planting: a determinate that has borne is done, whatever the weather; else the frost ends it. */
-const endOf = ({ cultivar, dates, turns, season }: CallContext): 'frost' | 'borne' => {
-  const { date } = dates.end
-  const frost = turns.frost === null ? null : dateInSeason(season.start, turns.frost)
-  const isBush = cultivar.crop === 'tomato' && cultivar.habit === 'determinate'
-  return isBush && date !== null && dates['first-ripe'].date !== null && (frost === null || date < frost)
-    ? 'borne'
-    : 'frost'
 }

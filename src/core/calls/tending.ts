@@ -1,13 +1,13 @@
 import { addDays, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { runningDegreeDays } from '../crop'
 import { ofKind, type Work } from '../facts'
 import { count, length, onDate, speed } from '../quantity'
+import { growthOf } from '../season'
 import { stemHeightAfter, tyingPlans } from '../support'
 import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
 import { plantingCuts, type AlikePlants } from './planting-cuts'
-import { makeCall, stands, type CallContext } from './context'
+import { makeCall, type CallContext } from './context'
 import { MINUTES, PLANTS_A_BAY } from './minutes'
 
 /** † Days between two rounds of cutting on the same plants. */
@@ -20,7 +20,7 @@ const STORM_AHEAD = 2
 
 /** A planting's ties, strings and cuts that are due together. */
 export function tend(context: CallContext, garden: CallGarden): Call | null {
-  if (!stands(context)) return null
+  if (context.phase !== 'standing') return null
   const { planting, today, season, at } = context
   const ties = tiesDue(context)
   const cut = lastCut(context)
@@ -117,13 +117,8 @@ function tiesDue(context: CallContext): { work: 'tie' | 'tier' | 'lower'; stem: 
 }
 
 /** Height of the stem on an earlier day, m. */
-function stemOn({ planting, cultivar, dates, air }: CallContext, date: IsoDate): number {
-  const setOut = dates['set-out'].date
-  if (setOut === null) return 0
-  const running = runningDegreeDays(air, cultivar.crop)
-  const sum = running[indexOf(air, date)]! - running[indexOf(air, setOut)]!
-  return stemHeightAfter(cultivar, planting.training, Math.max(0, sum))
-}
+const stemOn = ({ own, planting, cultivar, air }: CallContext, date: IsoDate): number =>
+  stemHeightAfter(cultivar, planting.training, growthOf(own)(indexOf(air, date)))
 
 const lastWork = ({ entries }: CallContext, work: Work): IsoDate | null =>
   ofKind(entries, 'tended').findLast(({ data }) => data.works.includes(work))?.on ?? null

@@ -1,9 +1,9 @@
 import { daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { runningDegreeDays, thermalTraits } from '../crop'
+import { thermalTraits } from '../crop'
 import { ofKind, type LogEntry, type Place } from '../facts'
 import { firstYield } from '../harvest'
-import type { PlantingOutlook } from '../season'
+import { growthOf, type PlantingOutlook } from '../season'
 import type { WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
 import { K_OF_K2O, P_OF_P2O5 } from './dilution'
@@ -56,8 +56,8 @@ const HELD_OF_TAW = 2
  * The ledger of a place, from what stands in it, what it was fed, its soil's warmth and the water that drained.
  *
  * @param entries of the place, oldest first
- * @param states of its water from the first setting out on
- * @returns null while nothing was set out in it
+ * @param states of its water from the day that the first stood there on
+ * @returns null while nothing stood in it
  */
 export function placeLedger(
   place: Place,
@@ -66,8 +66,8 @@ export function placeLedger(
   states: readonly WaterState[],
   today: IsoDate,
 ): PlaceLedger | null {
-  const standing = plantings.filter(({ dates }) => dates['set-out'].how === 'logged' && dates['set-out'].date)
-  const from = standing.map(({ dates }) => dates['set-out'].date!).sort()[0]
+  const standing = plantings.filter(({ stands }) => stands)
+  const from = standing.map(({ stands }) => stands!.from).sort()[0]
   const end = standing
     .map(({ dates }) => dates.end.date)
     .sort()
@@ -105,17 +105,10 @@ const emptyDays = (days: number) =>
     LEDGER_NUTRIENTS.map((nutrient) => [nutrient, Array.from({ length: days }, () => 0)]),
   ) as Record<LedgerNutrient, number[]>
 
-function addDemand(
-  { cultivar, planting, dates, air }: PlantingOutlook,
-  demand: PlaceLedger['demand'],
-  first: number,
-  days: number,
-): void {
-  const running = runningDegreeDays(air, cultivar.crop)
-  const start = indexOf(air, dates['set-out'].date!)
-  const grown = Array.from({ length: days }, (_, day) =>
-    Math.max(0, running[Math.max(start, first + day + 1)]! - running[start]!),
-  )
+function addDemand(own: PlantingOutlook, demand: PlaceLedger['demand'], first: number, days: number): void {
+  const { cultivar, planting } = own
+  const growth = growthOf(own)
+  const grown = Array.from({ length: days }, (_, day) => growth(first + day + 1))
   const { toFirstFlower, ripening } = thermalTraits(cultivar)
   const share = uptakeBy(grown, toFirstFlower + ripening)
   const total = totalDemand(cultivar.crop, firstYield(cultivar, planting.training) * planting.count)

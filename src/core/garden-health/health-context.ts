@@ -61,15 +61,14 @@ export function healthContext(
   }
 }
 
-function ageOf({ dates, grownFor }: PlantingOutlook, today: IsoDate): PlantAge {
+function ageOf({ dates, stands }: PlantingOutlook, today: IsoDate): PlantAge {
   const reached = (date: IsoDate | null) => date !== null && date <= today
-  if (grownFor === null) return 'seedling'
+  if (!stands) return 'seedling'
   if (reached(dates['first-ripe'].date)) return 'ripening'
   const flower = dates['first-flower'].date
   if (flower !== null && addDays(flower, FRUIT_AFTER) <= today) return 'bearing'
   if (reached(flower)) return 'flowering'
-  const out = dates['set-out'].date
-  return out !== null && daysBetween(out, today) <= YOUNG ? 'young' : 'flowering'
+  return daysBetween(stands.from, today) <= YOUNG ? 'young' : 'flowering'
 }
 /** Days after the first flower from which fruit hang. */
 const FRUIT_AFTER = 10

@@ -30,9 +30,7 @@ export function allCanopies(
   outlook: Pick<SeasonOutlook, 'plantings'>,
   plants: readonly PlantPosition[],
 ): StandingCanopy[] {
-  return outlook.plantings
-    .filter(({ dates }) => dates.end.how !== 'logged')
-    .flatMap((own) => canopiesOf(own, plants))
+  return outlook.plantings.filter(({ phase }) => phase !== 'over').flatMap((own) => canopiesOf(own, plants))
 }
 
 /** The plants of a planting, and those of others that stand in its place on the day. */
@@ -43,15 +41,15 @@ export function canopiesIn(
 ): Canopy[] {
   return outlook.plantings
     .filter(
-      ({ place, planting, grownFor }) =>
-        place.id === own.place.id && (planting.id === own.planting.id || grownFor !== null),
+      ({ place, planting, phase }) =>
+        place.id === own.place.id && (planting.id === own.planting.id || phase === 'standing'),
     )
     .flatMap((other) => canopiesOf(other, plants))
     .map((canopy) => ({ ...canopy, own: canopy.plantingId === own.planting.id }))
 }
 
 function canopiesOf(
-  { planting, cultivar, grownFor }: PlantingOutlook,
+  { planting, cultivar, stands, grownFor }: PlantingOutlook,
   plants: readonly PlantPosition[],
 ): StandingCanopy[] {
   const grown = grownWidth(cultivar, planting.training)
@@ -67,7 +65,7 @@ function canopiesOf(
       grown,
       width,
       own: true,
-      stands: grownFor !== null,
+      stands: stands !== null,
       height: (tall * width) / grown,
       grownHeight: tall,
       plantingId: planting.id,

@@ -36,7 +36,7 @@ export function dateReason(
   own: PlantingOutlook,
   stage: Stage,
 ): Reason<DateRule> | null {
-  const { dates, plan, planting, cultivar, window } = own
+  const { dates, end, plan, planting, cultivar, window } = own
   const { thermal } = plan
   const because = (rule: DateRule, values: Record<string, Measure> = {}): Reason<DateRule> => ({
     rule,
@@ -92,7 +92,7 @@ export function dateReason(
       return dates.top.date === null ? null : because('date.top')
     case 'end':
       if (dates.end.date === null) return because('date.end-none')
-      return cultivar.habit === 'determinate' && dates['first-ripe'].date !== null
+      return end.kind === 'borne'
         ? because('date.end-borne', { days: days(BEARING_DAYS) })
         : because('date.end-frost')
   }

@@ -10,12 +10,21 @@ export { hardeningDay, hardeningFrom, hardeningPlan, HARDENING_LIMITS } from './
 export type { HardeningDay } from './hardening'
 export { lastUsefulFlower } from './last-useful-flower'
 export { datesAlong, outlookAlong, readingsIn, seasonLine, seasonOutlook, weatherByPlace } from './outlook'
-export type { GardenFacts, GardenRecord, PlaceWeather, PlantingOutlook, SeasonOutlook } from './outlook'
+export type {
+  GardenFacts,
+  GardenRecord,
+  PlaceWeather,
+  PlantingEnd,
+  PlantingOutlook,
+  SeasonOutlook,
+} from './outlook'
 export { entriesOfPlant, grownAlong, plantCourse } from './plant-course'
 export type { PlantCourse, PlantEntry } from './plant-course'
 export { plantingDates } from './planting-dates'
 export { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE } from './raising'
 export { seedsToSow } from './seeds'
+export { growthOf, phaseOf, standsFrom, standsOf } from './stands'
+export type { Phase, Stands } from './stands'
 export { stageDays, stagePlan } from './stage-days'
 export type { StagePlan, TurningDays } from './stage-days'
 export { STAGES } from './stages'

@@ -1,6 +1,8 @@
 import { addDays, daysBetween, yearOf, type IsoDate } from '../calendar'
 import {
+  dateInSeason,
   frostPercentiles,
+  indexOf,
   insideSeries,
   seasonStart,
   surroundingsKey,
@@ -26,9 +28,9 @@ import {
   type Planting,
 } from '../facts'
 import { plantingDates } from './planting-dates'
-import { headStart } from './raising'
 import { stagePlan, type StagePlan, type TurningDays } from './stage-days'
-import type { PlantingDates } from './stages'
+import type { PlantingDates, StageDate } from './stages'
+import { growthOf, phaseOf, standsFrom, standsOf, type Phase, type Stands } from './stands'
 import { transplantWindow, type TransplantWindow } from './transplant-window'
 import { coursesOf, yearFrom, yearIn, yearsIn, type Seasons, type SharedParts, type Year } from './years'
 
@@ -62,8 +64,19 @@ export interface PlantingOutlook {
   air: DailySeries
   /** °C at root depth in its place, a value for each day of the line. */
   soil: Float64Array
-  /** °C d from setting out to today; null: not set out. */
+  phase: Phase
+  stands: Stands | null
+  /** The day from which it stands where it grows, or is to stand there. */
+  begins: StageDate
+  end: PlantingEnd
+  /** °C d that it has grown where it stands by today, see {@link growthOf}; null: it never stood. */
   grownFor: number | null
+}
+
+/** The last day of a planting, and what ends it: it was cleared, is to have borne all it will, or meets the frost. */
+export interface PlantingEnd {
+  on: IsoDate | null
+  kind: 'cleared' | 'borne' | 'frost'
 }
 
 /** The garden as of a day. */
@@ -154,6 +167,7 @@ function plantingOutlook(
   const plan = stagePlan(planting, cultivar, entries, today, (date) => daysBetween(start, date))
   const turns = { opens: window.opens.p50, frost: middleFrost(courses) }
   const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
+  const stands = standsOf(planting, entries)
   return {
     ...facts,
     plan,
@@ -162,8 +176,25 @@ function plantingOutlook(
     dates,
     air,
     soil: whole.soil,
-    grownFor: grownFor(planting, plan, here),
+    phase: phaseOf(planting, entries),
+    stands,
+    begins: dates[dates['set-out'].how === 'logged' ? 'set-out' : standsFrom(planting)],
+    end: endOf(cultivar, dates, turns.frost === null ? null : dateInSeason(start, turns.frost)),
+    grownFor: stands && growthOf({ planting, cultivar, air, stands })(indexOf(air, today)),
   }
+}
+
+/** A determinate that has borne is done, whatever the weather; else the frost ends it. */
+function endOf(
+  cultivar: GardenCultivar,
+  { end, ...dates }: PlantingDates,
+  frost: IsoDate | null,
+): PlantingEnd {
+  if (end.how === 'logged') return { on: end.date, kind: 'cleared' }
+  const isBush = cultivar.crop === 'tomato' && cultivar.habit === 'determinate'
+  const hasBorne =
+    isBush && end.date !== null && dates['first-ripe'].date !== null && (frost === null || end.date < frost)
+  return { on: end.date, kind: hasBorne ? 'borne' : 'frost' }
 }
 
 /**
@@ -261,14 +292,6 @@ export const weatherByPlace = ({
 }: SeasonOutlook): ((place: Place) => PlaceWeather) => placeWeather(ensemble, line, start, counted)
 
 const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
-
-function grownFor({ raising }: Planting, { cultivar, logged, today }: StagePlan, year: Year): number | null {
-  const began = raising === 'direct' ? logged.emerge : logged['set-out']
-  if (began === undefined || began < 0) return null
-  const sum = year.running(cultivar.crop)
-  const grown = sum[today]! - sum[began]!
-  return raising === 'direct' ? Math.max(0, grown + headStart(cultivar.crop, 'direct', null)) : grown
-}
 
 /** The soil thermometer's readings in a place. */
 export function readingsIn(place: Pick<Place, 'id'>, entries: readonly LogEntry[]) {

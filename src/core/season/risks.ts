@@ -37,7 +37,7 @@ function risksOf(
   own: PlantingOutlook,
   weatherIn: ReturnType<typeof weatherByPlace>,
 ): Risk[] {
-  const { dates, planting, cultivar } = own
+  const { dates, phase, planting, cultivar } = own
   const risks: Risk[] = []
   const add = (rule: RiskRule, date: IsoDate, odds: number, more: Risk['values'] = {}) =>
     risks.push({
@@ -69,7 +69,7 @@ function risksOf(
     )
   }
   const ripe = dates['first-ripe']
-  if (ripe.how !== 'logged' && ripe.spread !== null && dates.end.how !== 'logged') {
+  if (ripe.how !== 'logged' && ripe.spread !== null && phase !== 'over') {
     const date = ripe.date ?? dates.end.date ?? outlook.today
     add('risk.not-ripe', date, 1 - ripe.spread.share)
   }

@@ -39,11 +39,8 @@ export function warningsAhead(outlook: SeasonOutlook): SeasonWarning[] {
   return merged(found).sort((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0))
 }
 
-const stands = ({ dates, planting }: PlantingOutlook, on: IsoDate) => {
-  const began = planting.raising === 'direct' ? dates.emerge : dates['set-out']
-  const { end } = dates
-  return began.date !== null && began.date <= on && !(end.how === 'logged' && end.date! <= on)
-}
+const stands = ({ begins, stands }: PlantingOutlook, on: IsoDate) =>
+  begins.date !== null && begins.date <= on && !(stands?.to && stands.to <= on)
 const isKnown = (source: WeatherSource | undefined) => source === 'recorded' || source === 'forecast'
 
 function frostNights({ line, today }: SeasonOutlook, own: PlantingOutlook): SeasonWarning[] {
@@ -110,9 +107,9 @@ export function setOn({ cultivar, air }: Pick<PlantingOutlook, 'cultivar' | 'air
 }
 
 function notRipe(own: PlantingOutlook): SeasonWarning[] {
-  const { dates, planting } = own
+  const { dates, phase, planting } = own
   const ripe = dates['first-ripe']
-  if (ripe.how === 'logged' || dates.end.how === 'logged' || ripe.spread === null) return []
+  if (ripe.how === 'logged' || phase === 'over' || ripe.spread === null) return []
   const missed = 1 - ripe.spread.share
   const end = dates.end.date
   if (missed < UNRIPE || end === null) return []
@@ -131,9 +128,9 @@ function heatAhead({ ensemble, start, today, plantings }: SeasonOutlook): Season
   const gap = heatGap(ensemble)
   if (gap.share < GAP || gap.begins.p50 === null || gap.ends.p50 === null) return []
   const [begins, ends] = [dateInSeason(start, gap.begins.p50), dateInSeason(start, gap.ends.p50)]
-  const open = plantings.filter(({ dates }) => {
+  const open = plantings.filter(({ dates, phase }) => {
     const flower = dates['first-flower'].date
-    return flower !== null && flower <= ends && dates.end.how !== 'logged'
+    return flower !== null && flower <= ends && phase !== 'over'
   })
   if (open.length === 0 || ends < today) return []
   return [

@@ -21,7 +21,7 @@ export interface SensorReading {
 }
 
 /**
- * The places in which something was set out, with their water as of the outlook's day.
+ * The places in which something stands or stood, with their water as of the outlook's day.
  *
  * @param garden its site and soil, its places, and what sensors read in them, oldest first
  * @param ahead days after it that their need is worked out for
@@ -35,7 +35,7 @@ export function gardenWater(
   return garden.places
     .filter((place) => holdsOn(place, today))
     .flatMap((place) => {
-      const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.grownFor !== null)
+      const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.stands)
       if (plantings.length === 0) return []
       const entries = careOf(garden.readings, outlook, place.id)
       const key = JSON.stringify([place, entries, garden.site, garden.soil, ahead])

@@ -1,9 +1,9 @@
 import { addDays, dayOfYear, daysBetween, type IsoDate } from '../calendar'
 import { dayOf, indexOf, referenceEvapotranspiration, type DailySeries } from '../climate'
 import { filledHeight, potVolume } from '../containers'
-import { canopyWidth, grownWidth, runningDegreeDays } from '../crop'
+import { canopyWidth, grownWidth } from '../crop'
 import { ofKind, potOf, type LogEntry, type Place, type Site, type SoilTexture } from '../facts'
-import type { PlantingOutlook } from '../season'
+import { growthOf, type PlantingOutlook } from '../season'
 import { cropCoefficient } from './crop-coefficient'
 import { MULCH_SAVES } from './mulch'
 import { potNeed } from './pot-water'
@@ -11,7 +11,7 @@ import { depletionOfContent, depletionOfFeel } from './readings'
 import { availableWater, MIX_AVAILABLE, rootDepth, rootZone } from './root-zone'
 import { waterCourse, type WaterDay, type WaterState } from './water-course'
 
-/** The water of a place from its first setting out on: the days with their plants' need. */
+/** The water of a place from the day that its first plants stood there on: the days with their plants' need. */
 export interface PlaceCourse {
   from: IsoDate
   days: WaterDay[]
@@ -41,7 +41,8 @@ const USUAL_ETC = 5
 interface Standing {
   own: PlantingOutlook
   from: number
-  running: Float64Array
+  /** °C d that it has grown by the morning of a day. */
+  growth: (index: number) => number
 }
 
 /**
@@ -59,11 +60,8 @@ export function placeCourse(
   until: IsoDate,
 ): PlaceCourse | null {
   const standing = plantings.flatMap((own): Standing[] => {
-    // What was sown where it grows stands there from the day it came up.
-    const began = own.dates[own.planting.raising === 'direct' ? 'emerge' : 'set-out']
-    if (began.date === null || began.how !== 'logged') return []
-    const from = indexOf(own.air, began.date)
-    return from < 0 ? [] : [{ own, from, running: runningDegreeDays(own.air, own.cultivar.crop) }]
+    if (!own.stands) return []
+    return [{ own, from: Math.max(0, indexOf(own.air, own.stands.from)), growth: growthOf(own) }]
   })
   const first = standing.reduce<number | null>(
     (least, { from }) => (least === null ? from : Math.min(least, from)),
@@ -114,8 +112,8 @@ export function placeWater(course: PlaceCourse, today: IsoDate): PlaceWater {
 }
 
 function isCleared({ own }: Standing, air: DailySeries, index: number): boolean {
-  const end = own.dates.end
-  return end.how === 'logged' && end.date !== null && indexOf(air, end.date) < index
+  const to = own.stands?.to ?? null
+  return to !== null && indexOf(air, to) < index
 }
 
 /** mm that the plants of a place take on a day, over its area. */
@@ -141,18 +139,15 @@ function etOf(
   if (place.pot)
     return Math.min(
       MOST_ET,
-      grown.reduce((sum, { own, from, running }) => {
-        const width = canopyWidth(
-          grownWidth(own.cultivar, own.planting.training),
-          Math.max(0, running[index]! - running[from]!),
-        )
+      grown.reduce((sum, { own, growth }) => {
+        const width = canopyWidth(grownWidth(own.cultivar, own.planting.training), growth(index))
         return sum + own.planting.count * potNeed({ crop: own.cultivar.crop, canopy: width }, et0)
       }, 0) / area,
     )
   const plants = grown.reduce((sum, { own }) => sum + own.planting.count, 0)
-  const kc = grown.reduce((sum, { own, from, running }) => {
+  const kc = grown.reduce((sum, { own, growth }) => {
     const full = grownWidth(own.cultivar, own.planting.training)
-    const width = canopyWidth(full, Math.max(0, running[index]! - running[from]!))
+    const width = canopyWidth(full, growth(index))
     const end = own.dates.end.date
     const left = end === null ? LAST_MONTH : indexOf(air, end) - index
     return (
@@ -169,12 +164,12 @@ function etOf(
 }
 
 function zoneOf(grown: readonly Standing[], place: Place, soil: SoilTexture, et: number, index: number) {
-  const { own, from, running } = grown[0]!
+  const { own, growth } = grown[0]!
   const pot = potOf(place)
   // A pot's loss is spread over its own small top, not over ground: the usual share is taken readily.
   if (pot) return rootZone(own.cultivar.crop, MIX_AVAILABLE, filledHeight(pot), USUAL_ETC)
   const planted = ofKind(own.entries, 'set-out').at(-1)?.data.stemBuried ?? 0
-  const depth = rootDepth(Math.max(0, running[index]! - running[from]!), planted, place.soilDepth)
+  const depth = rootDepth(growth(index), planted, place.soilDepth)
   return rootZone(own.cultivar.crop, availableWater(soil), depth, et)
 }
 

@@ -77,7 +77,7 @@ export function basketView(state: GardenState, on: IsoDate): BasketView {
   const outlook = outlookOn(state, on)
   const results = resultsOf(state, on)
   const standing = outlook.plantings
-    .filter(({ grownFor }) => grownFor !== null)
+    .filter(({ stands }) => stands)
     .map((own): Standing => ({ own, bearing: bearingOf(own), total: totalOf(own, results) }))
   const pickedOf = ({ own }: Standing) =>
     ofKind(own.entries, 'picked').map(({ on: date, data }) => ({ on: date, mass: data.mass }))

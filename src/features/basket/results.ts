@@ -9,6 +9,7 @@ import {
 import { ofLastVerdict } from './verdict'
 import type { Crop } from '../../core/crop'
 import { remembered, type Memo } from '../../core/memo'
+import { standsOf } from '../../core/season'
 import type { CropResult } from '../../core/harvest'
 import type { IsoDate } from '../../core/calendar'
 import type { GardenState } from '../../data/garden-state'
@@ -45,8 +46,7 @@ export function resultsOf(state: GardenState, on: IsoDate): PlantingResult[] {
     if (!place || !cultivar) return []
     const own = entriesAbout(entries, { type: 'planting', id: planting.id })
     const setOut = ofKind(own, 'set-out').at(-1)
-    const began = setOut ?? (planting.raising === 'direct' ? ofKind(own, 'emerged')[0] : undefined)
-    if (!began && ofKind(own, 'picked').length === 0) return []
+    if (!standsOf(planting, own) && ofKind(own, 'picked').length === 0) return []
     const picked = ofKind(own, 'picked')
     const share = planting.count / sharing.get(`${planting.season} ${planting.placeId}`)!
     const faulty = picked.reduce(

@@ -2,6 +2,7 @@ import type { IsoDate } from '../../core/calendar'
 import { labourOf, paceOf } from '../../core/calls'
 import { entriesAbout, ofKind, type Cost } from '../../core/facts'
 import { feedCost } from '../../core/feeding'
+import { standsOf } from '../../core/season'
 import { seasonCost, supportNeeds } from '../../core/supplies'
 import { outlookOn, type GardenState } from '../../data/garden-state'
 import { supportSiteOf } from '../../data/support-site'
@@ -29,10 +30,10 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
   return new Map(
     plantings.map(({ planting }) => {
       const own = entriesAbout(entries, { type: 'planting', id: planting.id })
-      const from = ofKind(own, planting.raising === 'direct' ? 'emerged' : 'set-out')[0]?.on
-      const until = ofKind(own, 'cleared').at(-1)?.on ?? state.now
+      const stood = standsOf(planting, own)
+      const until = stood?.to ?? state.now
       const ofPlace = entriesAbout(entries, { type: 'place', id: planting.placeId }).filter(
-        ({ on }) => from !== undefined && on >= from && on <= until,
+        ({ on }) => stood !== null && on >= stood.from && on <= until,
       )
       const share = planting.count / sharing.get(planting.placeId)!
       const outlook = outlookOn(state, lastDayIn(state, own.at(-1)?.on))

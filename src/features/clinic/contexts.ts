@@ -19,13 +19,9 @@ export function contextOf(state: GardenState, on: IsoDate, own: PlantingOutlook)
 /** The plantings that are up or out on a day, those in the ground first, by place. */
 export const growingOn = (state: GardenState, on: IsoDate): PlantingOutlook[] =>
   outlookOn(state, on)
-    .plantings.filter(
-      ({ entries, grownFor }) =>
-        (grownFor !== null || entries.some(({ kind }) => kind === 'sown' || kind === 'emerged')) &&
-        !entries.some(({ kind }) => kind === 'cleared'),
-    )
+    .plantings.filter(({ phase }) => phase === 'raising' || phase === 'standing')
     .sort(
       (a, b) =>
-        Number(a.grownFor === null) - Number(b.grownFor === null) ||
+        Number(a.stands === null) - Number(b.stands === null) ||
         a.place.name.localeCompare(b.place.name, 'en', { numeric: true }),
     )

@@ -114,12 +114,11 @@ function roundOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenVi
   }
 }
 
-/** The first setting out of the season, of one crop or any. */
+/** The day from which plants stood this season, of one crop or any. */
 function firstOut(state: GardenState, on: IsoDate, crop?: Crop): IsoDate | null {
   const out = outlookOn(state, on)
-    .plantings.filter(({ cultivar, grownFor }) => grownFor !== null && (!crop || cultivar.crop === crop))
-    .flatMap(({ dates, planting }) => dates[planting.raising === 'direct' ? 'emerge' : 'set-out'].date ?? [])
-    .filter((date) => date <= on)
+    .plantings.filter(({ cultivar }) => !crop || cultivar.crop === crop)
+    .flatMap(({ stands }) => stands?.from ?? [])
     .sort()
   return out[0] ?? null
 }

@@ -28,7 +28,7 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
   const on = askedDate(state, asked ?? undefined)
   const query = on === state.now ? '' : `?on=${on}`
   const { plantings } = outlookOn(state, on)
-  const open = plantings.filter(({ dates }) => dates.end.how !== 'logged')
+  const open = plantings.filter(({ phase }) => phase !== 'over')
   const byId = new Map(plantings.map((own) => [own.planting.id, own]))
   return {
     manner: mannerOf(state.garden),
@@ -41,13 +41,13 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
         area: areaOf(place),
         flow: totalFlow(place),
       })),
-      plantings: open.map(({ planting, place, cultivar, grownFor }) => ({
+      plantings: open.map(({ planting, place, cultivar, phase }) => ({
         id: planting.id,
         placeId: place.id,
         cultivar: cultivar.name,
         crop: cultivar.crop,
         count: planting.count,
-        stands: grownFor !== null,
+        stands: phase === 'standing',
       })),
       products: knownFeeds(state.products),
       causes: CAUSE_IDS.map((id) => ({ id, name: CAUSE_WORDS[id].name })),

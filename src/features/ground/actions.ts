@@ -44,7 +44,7 @@ export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
   // What is cleared, or of a season that is over, stands in nobody's way.
   const growing = new Set(
     outlookOn(state, state.now)
-      .plantings.filter(({ dates }) => dates.end.how !== 'logged')
+      .plantings.filter(({ phase }) => phase !== 'over')
       .map(({ planting }) => planting.id),
   )
   const over = new Set(state.record.plantings.filter(({ id }) => !growing.has(id)).map(({ id }) => id))

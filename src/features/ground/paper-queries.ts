@@ -55,18 +55,18 @@ export interface PlantLabel {
 export function plantLabels(state: GardenState, on: IsoDate, origin: string): PlantLabel[] {
   const manner = mannerOf(state.garden)
   return outlookOn(state, on)
-    .plantings.filter(({ dates }) => dates.end.how !== 'logged')
-    .flatMap(({ planting, cultivar, place, dates }) => {
-      const date = dates['set-out'].date
+    .plantings.filter(({ phase }) => phase !== 'over')
+    .flatMap(({ planting, cultivar, place, begins, stands }) => {
+      const { date } = begins
+      const done = planting.raising === 'direct' ? 'came up' : 'set out'
+      const ahead = planting.raising === 'direct' ? 'to come up' : 'to set out'
       return plantsOn(state, on)
         .filter(({ plantingId }) => plantingId === planting.id)
         .map(({ id, label }) => ({
           id,
           cultivar: cultivar.name,
           where: `${place.name}, plant ${label}`,
-          date: date
-            ? `${dates['set-out'].how === 'logged' ? 'set out' : 'to set out'} ${formatDate(date, manner)}`
-            : '',
+          date: date ? `${stands ? done : ahead} ${formatDate(date, manner)}` : '',
           code: codeOf(`${origin}/plants/${encodeURIComponent(id)}`),
         }))
     })
@@ -86,7 +86,7 @@ export function positionsCsv(state: GardenState, on: IsoDate = state.now): strin
   const places = new Map(state.record.places.map((place) => [place.id, place]))
   const metres = (value: number) => Math.round(value * 1000) / 1000
   const rows = outlookOn(state, on)
-    .plantings.filter(({ dates }) => dates.end.how !== 'logged')
+    .plantings.filter(({ phase }) => phase !== 'over')
     .flatMap(({ planting, cultivar }) => {
       const place = places.get(planting.placeId)!
       return plantsOn(state, on)

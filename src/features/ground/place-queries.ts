@@ -70,7 +70,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
   const { manner } = ground
   const outlook = outlookOn(state, on)
   const wetness = wetnessOf(state)
-  const own = outlook.plantings.filter(({ dates }) => dates.end.how !== 'logged')
+  const own = outlook.plantings.filter(({ phase }) => phase !== 'over')
   const here = own.filter((other) => other.place.id === id)
   const season = yearOf(seasonStart(state.record.ensemble.normals, on))
   const turned = rotation(
@@ -80,7 +80,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
   const note = ground.notes[id]!
   const canopies = allCanopies(outlook, plantsOn(state, on))
   const stands = (planting: Planting) =>
-    own.some((other) => other.planting.id === planting.id && other.grownFor !== null)
+    own.some((other) => other.planting.id === planting.id && other.stands)
   return {
     manner,
     on,

@@ -31,7 +31,7 @@ export function potsView(state: GardenState, on: IsoDate): PotsView {
       .map((place) => ({
         place,
         plants: plantings
-          .filter((own) => own.place.id === place.id && own.dates.end.how !== 'logged')
+          .filter((own) => own.place.id === place.id && own.phase !== 'over')
           .flatMap(({ planting, cultivar }) =>
             Array.from({ length: planting.count }, () => ({ crop: cultivar.crop, habit: cultivar.habit })),
           ),

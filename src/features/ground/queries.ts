@@ -82,9 +82,7 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
 }
 
 function rowsOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): GroundRows {
-  const planting = outlook.plantings
-    .filter(({ dates }) => dates.end.how !== 'logged')
-    .map((own) => own.planting)
+  const planting = outlook.plantings.filter(({ phase }) => phase !== 'over').map((own) => own.planting)
   const ids = new Set(planting.map(({ id }) => id))
   return {
     place: state.record.places.filter((place) => holdsOn(place, on)),
@@ -171,9 +169,7 @@ function noteOf(
   canopies: readonly StandingCanopy[],
   manner: Manner,
 ): PlaceNote {
-  const own = outlook.plantings.filter(
-    (other) => other.place.id === place.id && other.dates.end.how !== 'logged',
-  )
+  const own = outlook.plantings.filter((other) => other.place.id === place.id && other.phase !== 'over')
   const here = canopies.filter(({ placeId }) => placeId === place.id)
   const wetness = wetnessOf(state)
   const spacingOf = new Map(

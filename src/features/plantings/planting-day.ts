@@ -80,7 +80,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
       suits: verdict.answer.suits && formatDate(verdict.answer.suits, manner),
       reasons: sayReasons(verdict.reasons, manner),
     },
-    done: own.dates['set-out'].how === 'logged',
+    done: own.stands !== null,
     last: lastPlant(state, cultivar.crop),
     weather: {
       tmax: day.tmax,

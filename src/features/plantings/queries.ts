@@ -67,7 +67,7 @@ type Standing = Pick<PlantPosition, 'x' | 'y'> & Pick<SpacingAnswer, 'inRow' | '
 /** The plants that stand in a place today or are meant to, this season. */
 function standingIn(state: GardenState, placeId: string): Standing[] {
   return outlookOn(state, state.now)
-    .plantings.filter(({ place, dates }) => place.id === placeId && dates.end.how !== 'logged')
+    .plantings.filter(({ place, phase }) => place.id === placeId && phase !== 'over')
     .flatMap(({ planting, cultivar }) => {
       const { inRow, lines } = recommendSpacing({
         plant: cultivar,
@@ -84,7 +84,7 @@ function standingIn(state: GardenState, placeId: string): Standing[] {
 /** The plantings of a place that are not cleared: `6 Copperlace, 6 Dusk Plum`. */
 function plannedIn(placeId: string, { plantings }: SeasonOutlook): string {
   return plantings
-    .filter(({ place, dates }) => place.id === placeId && dates.end.how !== 'logged')
+    .filter(({ place, phase }) => place.id === placeId && phase !== 'over')
     .map(({ planting, cultivar }) => `${planting.count} ${cultivar.name}`)
     .join(', ')
 }
@@ -167,7 +167,7 @@ export function plantingView(state: GardenState, id: string, on: IsoDate): Plant
         text: capital(ENTRY_NAMES[entry.kind]) + (entry.note ? `: ${entry.note}` : ''),
       }))
       .reverse(),
-    canSetOut: own.dates['set-out'].how !== 'logged',
+    canSetOut: own.planting.raising !== 'direct' && !own.stands && own.phase !== 'over',
   }
 }
 

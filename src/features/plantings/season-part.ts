@@ -83,12 +83,12 @@ function needsOf({ planting }: PlantingOutlook, manner: Manner): SeasonPart['nee
 
 function hardeningOf(
   { line, today }: SeasonOutlook,
-  { dates, entries, planting }: PlantingOutlook,
+  { dates, entries, planting, stands }: PlantingOutlook,
   manner: Manner,
 ): SeasonPart['hardening'] {
   const done = ofKind(entries, 'hardened')
   const begins = dates.harden.date
-  const over = planting.raising === 'direct' || dates['set-out'].how === 'logged' || begins === null
+  const over = planting.raising === 'direct' || stands !== null || begins === null
   const from = over ? null : hardeningFrom(begins, done.at(-1)?.on ?? null, today)
   return {
     done:

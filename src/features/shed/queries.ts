@@ -55,7 +55,7 @@ export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedVi
 /** Everything that the plantings which are not cleared take. */
 function needsOn(state: GardenState, on: IsoDate): SourcedNeed[] {
   return seasonNeeds(
-    outlookOn(state, on).plantings.filter(({ dates }) => dates.end.how !== 'logged'),
+    outlookOn(state, on).plantings.filter(({ phase }) => phase !== 'over'),
     plantsOn(state, on),
     supportSiteOf(state),
     houseOf(state.garden).feeding,

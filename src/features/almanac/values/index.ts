@@ -19,7 +19,7 @@ const VALUES: Record<WorkingId, (asked: Asked) => Worked | null> = {
 /** Every working with the garden's own numbers on a day; what nothing can be said of is left out. */
 export function workedValues(state: GardenState, on: IsoDate): Partial<Record<WorkingId, Worked>> {
   const outlook = outlookOn(state, on)
-  const standing = outlook.plantings.filter(({ grownFor }) => grownFor !== null)
+  const standing = outlook.plantings.filter(({ stands }) => stands)
   const own =
     standing.find(({ cultivar, place }) => cultivar.crop === 'tomato' && place.pot === null) ??
     standing[0] ??

@@ -1,0 +1,63 @@
+import type { IsoDate } from '../calendar'
+import { indexOf, type DailySeries } from '../climate'
+import { runningDegreeDays, type Cultivar } from '../crop'
+import { ofKind, type LogEntry, type Planting } from '../facts'
+import { headStart } from './raising'
+import type { Stage } from './stages'
+
+/** From the day a planting stood where it grows to the day it was cleared; null: it still stands. */
+export interface Stands {
+  from: IsoDate
+  to: IsoDate | null
+}
+
+/** Meant; sown or in trays; standing where it grows; cleared. */
+export type Phase = 'planned' | 'raising' | 'standing' | 'over'
+
+type Raised = Pick<Planting, 'raising'>
+
+/** The stage with which a planting stands where it grows: what was sown there, when it comes up. */
+export const standsFrom = ({ raising }: Raised): Extract<Stage, 'emerge' | 'set-out'> =>
+  raising === 'direct' ? 'emerge' : 'set-out'
+
+/**
+ * When a planting stood.
+ *
+ * @param entries of the planting that count, oldest first
+ * @returns null while it was neither set out nor, sown where it grows, came up
+ */
+export function standsOf({ raising }: Raised, entries: readonly LogEntry[]): Stands | null {
+  const began = entries.find(({ kind }) => kind === 'set-out' || (raising === 'direct' && kind === 'emerged'))
+  if (!began) return null
+  return { from: began.on, to: ofKind(entries, 'cleared')[0]?.on ?? null }
+}
+
+/** How far a planting has come; `entries` as for {@link standsOf}. */
+export function phaseOf(planting: Raised, entries: readonly LogEntry[]): Phase {
+  const has = (...kinds: LogEntry['kind'][]) => entries.some(({ kind }) => kinds.includes(kind))
+  if (has('cleared')) return 'over'
+  if (standsOf(planting, entries)) return 'standing'
+  return has('sown', 'emerged', 'potted-up', 'hardened') ? 'raising' : 'planned'
+}
+
+/**
+ * °C d by which a planting has grown where it stands, by the morning of any day of its air, counted as a usual plant
+ * counts from its setting out; 0 before.
+ *
+ * @throws RangeError when it never stood
+ */
+export function growthOf(own: {
+  planting: Raised
+  cultivar: Pick<Cultivar, 'crop'>
+  air: DailySeries
+  stands: Stands | null
+}): (index: number) => number {
+  const { planting, cultivar, air, stands } = own
+  if (stands === null) throw new RangeError('stands must be a span, not null: the planting never stood')
+  const running = runningDegreeDays(air, cultivar.crop)
+  // What came through from before the line begins has grown since its first day at least.
+  const began = Math.max(0, indexOf(air, stands.from))
+  const ahead = planting.raising === 'direct' ? headStart(cultivar.crop, 'direct', null) : 0
+  const at = (index: number) => running[Math.min(Math.max(index, began), air.days)]!
+  return (index) => Math.max(0, at(index) - at(began) + ahead)
+}
