@@ -14,6 +14,12 @@ const below = {
   data: ['core'],
 }
 
+/** Whether a planting stands is asked once, in the season's room: everything else asks `stands` and `phase`. */
+const ASKS_STANDS = ["[property.value='set-out']", "[property.name='end']"].map((stage) => ({
+  selector: `MemberExpression[property.name='how'] > MemberExpression${stage}`,
+  message: 'Ask the outlook’s `stands`, `phase` or `end`.',
+}))
+
 export default tseslint.config(
   { ignores: ['.next/**', 'node_modules/**', '.scratch/**', 'next-env.d.ts', 'test-results/**'] },
   ...tseslint.configs.recommended,
@@ -84,6 +90,11 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/core/season/**', '**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...ASKS_STANDS] },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {
@@ -103,6 +114,7 @@ export default tseslint.config(
       ],
       'no-restricted-syntax': [
         'error',
+        ...ASKS_STANDS,
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass in today.' },
       ],
     },

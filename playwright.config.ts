@@ -4,7 +4,7 @@ import { CHROMIUM, CHROMIUM_ARGS } from './scripts/lib/chromium.mjs'
 export default defineConfig({
   testDir: 'e2e',
   outputDir: '.scratch/browser',
-  globalSetup: './e2e/support/lay-demo.ts',
+  globalSetup: './e2e/support/lay-gardens.ts',
   workers: 2,
   // Generous, for a machine that is slow or busy; a second try is counted and named by `npm test`.
   timeout: 120_000,

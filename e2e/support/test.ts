@@ -1,16 +1,16 @@
 import { copyFileSync } from 'node:fs'
 import { test as base, expect, type Page } from '@playwright/test'
-import { DEMO } from './lay-demo'
+import { databaseOf, type LaidGarden } from './lay-gardens'
 import { Server } from './server'
 
 export { expect }
 
-/** Each test has a server and a database of its own: empty, or a copy of the demo garden. */
-export const test = base.extend<{ data: 'empty' | 'demo'; server: Server }>({
+/** Each test has a server and a database of its own: empty, or a copy of a garden that was laid. */
+export const test = base.extend<{ data: 'empty' | LaidGarden; server: Server }>({
   data: ['demo', { option: true }],
   server: async ({ data }, use, info) => {
     const database = `.scratch/e2e/${info.testId}-${info.retry}.db`
-    if (data === 'demo') copyFileSync(DEMO, database)
+    if (data !== 'empty') copyFileSync(databaseOf(data), database)
     const server = await Server.on(database)
     await use(server)
     await server.stop()

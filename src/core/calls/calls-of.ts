@@ -12,6 +12,7 @@ import { harden, lookForLoops, potUp, sow } from './raising'
 import { readSoil, setOut } from './setting-out'
 import { tend } from './tending'
 import { scout, shade, shake, vent } from './upkeep'
+import { standingIn } from '../watering'
 import { walkingOrder } from './walking-order'
 
 const RANK: Record<Urgency, number> = { tonight: 0, late: 1, today: 2, coming: 3 }
@@ -76,12 +77,15 @@ function careCalls(outlook: SeasonOutlook, garden: CallGarden): (Call | null)[] 
     subject,
     own,
   })
-  const first = garden.water[0]?.plantings[0]
+  // A place that was cleared asks for nothing any more.
+  const standing = garden.water.filter((watered) => standingIn(watered).length > 0)
+  const planted = { ...garden, water: standing }
+  const first = standing[0] && standingIn(standing[0])[0]
   const whole = first && about({ type: 'garden', id: garden.id }, first)
   return [
-    ...garden.water.flatMap((watered) => {
+    ...standing.flatMap((watered) => {
       const context = {
-        ...about({ type: 'place', id: watered.place.id }, watered.plantings[0]!),
+        ...about({ type: 'place', id: watered.place.id }, standingIn(watered)[0]!),
         place: watered.place,
       }
       return [
@@ -91,7 +95,7 @@ function careCalls(outlook: SeasonOutlook, garden: CallGarden): (Call | null)[] 
         shake(context, watered),
       ]
     }),
-    ...(whole ? [shade(whole, garden), scout(whole, garden)] : []),
+    ...(whole ? [shade(whole, planted), scout(whole, planted)] : []),
   ]
 }
 

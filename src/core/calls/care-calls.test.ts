@@ -39,9 +39,16 @@ const plants = Array.from({ length: 6 }, (_, index) => ({
 function careOn(
   on: string,
   entries: LogEntry[] = [],
-  change: { place?: Place; tmax?: number; wind?: number; support?: Planting['support'] } = {},
+  change: {
+    place?: Place
+    tmax?: number
+    wind?: number
+    support?: Planting['support']
+    raising?: Planting['raising']
+    before?: LogEntry[]
+  } = {},
 ): Call[] {
-  const { place = bed, tmax = 27, wind = 2, support = 'stake' } = change
+  const { place = bed, tmax = 27, wind = 2, support = 'stake', raising = 'plant', before = planted } = change
   const today = isoDate(on)
   const forecast = emptySeries((Date.parse(on) / 86_400_000) | 0, 7)
   for (let day = 0; day < 7; day++) {
@@ -52,7 +59,10 @@ function careOn(
     forecast.wind[day] = wind
   }
   const outlook = seasonOutlook(
-    sampleGarden([...planted, ...entries], { places: [place], plantings: [{ ...planting, support }] }),
+    sampleGarden([...before, ...entries], {
+      places: [place],
+      plantings: [{ ...planting, support, raising }],
+    }),
     today,
     forecast,
   )
@@ -252,4 +262,33 @@ it('asks nothing of what was not set out', () => {
   const outlook = seasonOutlook(sampleGarden([], { cultivars: [slicer] }), isoDate('2026-06-15'), null)
   const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low', house })
   expect(calls.every(({ kind }) => kind === 'sow')).toBe(true)
+})
+
+describe('what stands', () => {
+  const kindsOf = (on: string, change: Parameters<typeof careOn>[2]) =>
+    [...new Set(careOn(on, [], change).map(({ kind }) => kind))].sort()
+  const bought = { before: planted.filter(({ kind }) => kind === 'set-out') }
+  const inPlace = {
+    raising: 'direct' as const,
+    before: [
+      entryOf('s', 'sown', '2026-05-08', { seeds: 18 }),
+      entryOf('u', 'emerged', '2026-05-20', { count: 6 }),
+    ],
+  }
+  it('is cared for the same, whether it was raised, bought, or came up where it was sown', () => {
+    const days = ['2026-06-20', '2026-07-10', '2026-08-10', '2026-09-20']
+    for (const on of days) {
+      expect(kindsOf(on, bought)).toEqual(kindsOf(on, {}))
+      expect(kindsOf(on, inPlace)).toEqual(expect.arrayContaining(['scout', 'tend', 'water']))
+    }
+    // What came up in place is weeks behind what was raised: fed and picked later, but fed and picked.
+    const all = (change: Parameters<typeof careOn>[2]) => new Set(days.flatMap((on) => kindsOf(on, change)))
+    expect(all(inPlace)).toEqual(all({}))
+  })
+  it('asks for nothing any more once it was cleared', () => {
+    for (const change of [{}, inPlace]) {
+      const cleared = entryOf('z', 'cleared', '2026-08-01')
+      expect(careOn('2026-08-10', [cleared], change)).toEqual([])
+    }
+  })
 })

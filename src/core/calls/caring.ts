@@ -3,7 +3,7 @@ import { adviseFeed, feedWarnings, placeLedger, type PlaceLedger } from '../feed
 import { count, mass, onDate, waterDepth } from '../quantity'
 import { ofKind } from '../facts'
 import { remembered, type Memo } from '../memo'
-import { dripOf, irrigationMinutes, dueWatering, type WateredPlace } from '../watering'
+import { dripOf, irrigationMinutes, dueWatering, standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
 import { CAN, MINUTES } from './minutes'
@@ -81,7 +81,8 @@ const advices: Memo<PlaceLedger, ReturnType<typeof adviseFeed>> = new WeakMap()
 
 /** A place in which nitrogen will be missing. */
 export function feed(context: PlaceContext, watered: WateredPlace, { house }: CallGarden): Call | null {
-  const { place, plantings, entries, water: own } = watered
+  const { place, entries, water: own } = watered
+  const plantings = standingIn(watered)
   const { today } = context
   const last = lastOf(entries, 'fed')
   if (last !== null && addDays(last, place.pot ? FEED_EVERY.pot : FEED_EVERY.bed) > today) return null

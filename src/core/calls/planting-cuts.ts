@@ -28,10 +28,9 @@ export function pruningContextOf(
   wetnessPressure: WetnessPressure,
   school: FlowerSchool = 'worked-out',
 ): PruningContext {
-  const { planting, cultivar, dates, air, place } = own
+  const { planting, cultivar, dates, begins, air, place } = own
   const at = indexOf(air, outlook.today)
   const { seasonSlackDays, dailyDegreeDays } = depthConditions(outlook, own)
-  const setOut = dates['set-out'].date
   return {
     date: outlook.today,
     // Past the forecast nobody knows the day's rain; under cover none falls.
@@ -44,7 +43,7 @@ export function pruningContextOf(
     })),
     wetnessPressure,
     daysSinceTransplant:
-      setOut === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(setOut, outlook.today))),
+      begins.date === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(begins.date, outlook.today))),
     seasonSlackDays,
     lastUsefulFlower: dates.top.date,
     supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),

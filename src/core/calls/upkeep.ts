@@ -2,7 +2,7 @@ import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { coverDay, OPEN_BEFORE, SHUT_BEFORE, type WetnessPressure } from '../climate'
 import { entriesAbout, ofKind, type Work } from '../facts'
 import { days, onDate, temperature } from '../quantity'
-import type { WateredPlace } from '../watering'
+import { standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type AboutContext, type PlaceContext } from './context'
 import { MINUTES } from './minutes'
@@ -54,10 +54,10 @@ export function vent(context: PlaceContext): Call | null {
 }
 
 /** Trusses under cover, which no wind moves. */
-export function shake(context: PlaceContext, { plantings }: WateredPlace): Call | null {
+export function shake(context: PlaceContext, watered: WateredPlace): Call | null {
   const { place, today } = context
   if (place.kind !== 'tunnel') return null
-  const open = plantings.filter(({ dates }) => {
+  const open = standingIn(watered).filter(({ dates }) => {
     const [flower, top] = [dates['first-flower'].date, dates.top.date]
     return flower !== null && flower <= today && (top === null || today <= top)
   })
@@ -110,11 +110,8 @@ export function shade(context: AboutContext, { water }: CallGarden): Call | null
 /** Every plant of the garden looked over, the more often the more wet leaves press. */
 export function scout(context: AboutContext, { water, wetness }: CallGarden): Call | null {
   const { today } = context
-  const plantings = water.flatMap((one) => one.plantings)
-  const since = plantings
-    .map(({ dates }) => dates['set-out'].date)
-    .filter((date) => date !== null)
-    .sort()[0]
+  const plantings = water.flatMap(standingIn)
+  const since = plantings.flatMap(({ stands }) => stands?.from ?? []).sort()[0]
   if (since === undefined) return null
   const every = SCOUT_EVERY[wetness]
   const last = lastWork(context, 'scout')

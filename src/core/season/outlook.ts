@@ -168,6 +168,7 @@ function plantingOutlook(
   const turns = { opens: window.opens.p50, frost: middleFrost(courses) }
   const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
   const stands = standsOf(planting, entries)
+  const { 'set-out': setOut } = dates
   return {
     ...facts,
     plan,
@@ -178,7 +179,7 @@ function plantingOutlook(
     soil: whole.soil,
     phase: phaseOf(planting, entries),
     stands,
-    begins: dates[dates['set-out'].how === 'logged' ? 'set-out' : standsFrom(planting)],
+    begins: setOut.how === 'logged' ? setOut : dates[standsFrom(planting)],
     end: endOf(cultivar, dates, turns.frost === null ? null : dateInSeason(start, turns.frost)),
     grownFor: stands && growthOf({ planting, cultivar, air, stands })(indexOf(air, today)),
   }

@@ -46,17 +46,22 @@ export function phaseOf(planting: Raised, entries: readonly LogEntry[]): Phase {
  *
  * @throws RangeError when it never stood
  */
-export function growthOf(own: {
+export function growthOf(own: Growing & { stands: Stands | null }): (index: number) => number {
+  if (own.stands === null) throw new RangeError('stands must be a span, not null: the planting never stood')
+  return growthFrom(own, own.stands.from)
+}
+
+interface Growing {
   planting: Raised
   cultivar: Pick<Cultivar, 'crop'>
   air: DailySeries
-  stands: Stands | null
-}): (index: number) => number {
-  const { planting, cultivar, air, stands } = own
-  if (stands === null) throw new RangeError('stands must be a span, not null: the planting never stood')
+}
+
+/** As {@link growthOf}, of a planting that stands or is to stand from a day on. */
+export function growthFrom({ planting, cultivar, air }: Growing, from: IsoDate): (index: number) => number {
   const running = runningDegreeDays(air, cultivar.crop)
   // What came through from before the line begins has grown since its first day at least.
-  const began = Math.max(0, indexOf(air, stands.from))
+  const began = Math.max(0, indexOf(air, from))
   const ahead = planting.raising === 'direct' ? headStart(cultivar.crop, 'direct', null) : 0
   const at = (index: number) => running[Math.min(Math.max(index, began), air.days)]!
   return (index) => Math.max(0, at(index) - at(began) + ahead)

@@ -61,7 +61,12 @@ export function succession(outlook: SeasonOutlook, own: PlantingOutlook): Succes
   if (!isBush(cultivar) || cultivar.habit !== 'determinate' || dates.end.date === null) return null
   const { here, courses } = weatherByPlace(outlook)(place)
   const day = (date: typeof outlook.today) => daysBetween(outlook.start, date)
-  const next: Planting = { ...planting, plannedSow: null, plannedSetOut: dates.end.date }
+  const isDirect = planting.raising === 'direct'
+  const next: Planting = {
+    ...planting,
+    plannedSow: isDirect ? dates.end.date : null,
+    plannedSetOut: isDirect ? null : dates.end.date,
+  }
   const plan = stagePlan(next, cultivar, [], outlook.today, day)
   const after = plantingDates({
     plan,

@@ -1,8 +1,8 @@
 import { daysBetween, type IsoDate } from '../calendar'
-import { dayOf, degreeDays, indexOf, type WetnessPressure } from '../climate'
-import { grownHeight, grownWidth, THERMAL_LIMITS } from '../crop'
+import { indexOf, type WetnessPressure } from '../climate'
+import { grownHeight, grownWidth } from '../crop'
 import { potOf, type PlantPosition, type Shelter } from '../facts'
-import type { PlantingOutlook } from '../season'
+import { growthFrom, type PlantingOutlook } from '../season'
 import { recommendSpacing } from '../spacing'
 import type { SupportCase } from './support-case'
 import { SHELTER_FACTOR } from './wind'
@@ -48,7 +48,7 @@ export function rowsOf(
 
 /** What has to be held of a planting, a case for each of its rows. */
 export function supportCasesOf(
-  { planting, cultivar, place, dates }: PlantingOutlook,
+  { planting, cultivar, place, begins, end }: PlantingOutlook,
   positions: readonly PlantPosition[],
   site: SupportSite,
 ): SupportCase[] {
@@ -59,7 +59,7 @@ export function supportCasesOf(
     wetness: site.wetness,
   })
   const own = positions.filter(({ plantingId }) => plantingId === planting.id)
-  const [from, to] = [dates['set-out'].date, dates.end.date]
+  const [from, to] = [begins.date, end.on]
   const pot = potOf(place)
   return rowsOf(own, planting.count, answer.inRow).map(({ plants, spacing }) => ({
     cultivar,
@@ -79,18 +79,17 @@ export function supportCasesOf(
 }
 const USUAL_SEASON = 110
 
-/** °C d of each day from setting out on, along the season's line; null: no day to set out is known. */
-export function degreeDaysFrom({
-  cultivar,
-  dates,
-  air,
-}: Pick<PlantingOutlook, 'cultivar' | 'dates' | 'air'>): { from: IsoDate; sums: number[] } | null {
-  const from = dates['set-out'].date
+/** °C d that it grows on each day from its first in its place on, along the season's line; null: no such day is known. */
+export function degreeDaysFrom(
+  own: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'begins' | 'air'>,
+): { from: IsoDate; sums: number[] } | null {
+  const { begins, air } = own
+  const from = begins.date
   const start = from === null ? -1 : indexOf(air, from)
   if (from === null || start < 0 || start >= air.days) return null
-  const limits = THERMAL_LIMITS[cultivar.crop]
+  const growth = growthFrom(own, from)
   return {
     from,
-    sums: Array.from({ length: air.days - start }, (_, day) => degreeDays(dayOf(air, start + day), limits)),
+    sums: Array.from({ length: air.days - start }, (_, day) => growth(start + day + 1) - growth(start + day)),
   }
 }

@@ -14,11 +14,12 @@ export interface DripDesign {
   warnings: ('no-emitter' | 'dry-plants' | 'low-pressure' | 'long-line')[]
 }
 
-const REACH = 0.08
+/** † A plant takes from an emitter within this, m. */
+export const EMITTER_REACH = 0.08
 const GRAVITY = 9.81
 /** † Emitters that hold their flow want so many kPa; beyond so many metres of line the last ones give less. */
 const LEAST_PRESSURE = 50
-const LONGEST_LINE = 60
+export const LONGEST_LINE = 60
 
 /**
  * Checks lines of emitters against the plants: flow, rate, plants that stand dry, and a barrel's pressure.
@@ -35,7 +36,7 @@ export function dripDesign(
   requireInRange('area', place.area, 0.001, 1_000_000)
   const spots = set.lines.flat()
   const dry = place.plants.filter(
-    (plant) => !spots.some(({ x, y }) => Math.hypot(x - plant.x, y - plant.y) <= REACH + 1e-9),
+    (plant) => !spots.some(({ x, y }) => Math.hypot(x - plant.x, y - plant.y) <= EMITTER_REACH + 1e-9),
   ).length
   const flow = spots.length * set.flow
   const pressure = place.head === undefined || place.head === null ? null : place.head * GRAVITY

@@ -3,7 +3,7 @@ import { entriesAbout, holdsOn, type LogEntry, type Place, type Site, type SoilT
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import { placeCourse, placeWater, type PlaceWater } from './place-course'
 
-/** A place with what stands in it, what it was given, and its water. */
+/** A place with what stands or stood in it this season, what it was given, and its water. */
 export interface WateredPlace {
   place: Place
   plantings: PlantingOutlook[]
@@ -11,6 +11,10 @@ export interface WateredPlace {
   entries: LogEntry[]
   water: PlaceWater
 }
+
+/** Those of a place's plantings that stand in it now. */
+export const standingIn = ({ plantings }: WateredPlace): PlantingOutlook[] =>
+  plantings.filter(({ phase }) => phase === 'standing')
 
 /** What a sensor read in a place: m³/m³. */
 export interface SensorReading {

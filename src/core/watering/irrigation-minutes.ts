@@ -2,7 +2,7 @@ import { emittersAlong, type Place } from '../facts'
 import { requireInRange, requireInteger } from '../guard'
 
 /** † L/h of a usual emitter, where nobody has measured. */
-const USUAL_FLOW = 2
+export const USUAL_FLOW = 2
 
 /** † L/min of a usual garden hose, half open. */
 export const USUAL_HOSE = 12

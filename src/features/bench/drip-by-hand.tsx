@@ -3,19 +3,19 @@
 import { useState } from 'react'
 import { TextField } from '../../components/forms/fields'
 import type { Manner } from '../../core/facts'
-import { dripDesign, type DripDesign } from '../../core/watering'
+import { dripDesign, EMITTER_REACH, LONGEST_LINE, type DripDesign } from '../../core/watering'
 import { DripDrawing } from './drip-drawing'
 import { errorOf, plain, readFlow, readMeasure, readNumber, valueOf } from './numbers'
 import { sayDepth, sayLitres } from './water-words'
+import { sayLength } from '../../wording/say'
 
-const WARNINGS: Record<DripDesign['warnings'][number], string> = {
+const warningsIn = (manner: Manner): Record<DripDesign['warnings'][number], string> => ({
   'no-emitter': 'No emitter lies in this bed: set them closer, or the line longer.',
-  'dry-plants':
-    'Some plants stand more than 8 cm from an emitter: turn the spacing to theirs, or add a line.',
+  'dry-plants': `Some plants stand more than ${sayLength(EMITTER_REACH, manner)} from an emitter: turn the spacing to theirs, or add a line.`,
   'low-pressure':
     'A barrel so low drives most emitters at less than they say, and unevenly: choose ones made for gravity, raise it, or measure each end with a cup.',
-  'long-line': 'Over 60 m of line the last emitters give less: feed it from the middle.',
-}
+  'long-line': `Over ${sayLength(LONGEST_LINE, manner)} of line the last emitters give less: feed it from the middle.`,
+})
 
 /** A drip set before it is laid: lines and emitters against the plants, its flow, and what a barrel drives. */
 export function DripByHand({ manner }: { manner: Manner }) {
@@ -93,7 +93,7 @@ export function DripByHand({ manner }: { manner: Manner }) {
           </p>
           {design.warnings.map((warning) => (
             <p key={warning} role="alert" className="mt-1 border-l-4 border-cut bg-base-200 px-3 py-2">
-              {WARNINGS[warning]}
+              {warningsIn(manner)[warning]}
             </p>
           ))}
         </>

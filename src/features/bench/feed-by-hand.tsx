@@ -11,6 +11,7 @@ import { CAUTIONS } from '../../wording/cautions'
 import { SCHOOLS, THIN_EVIDENCE } from './feed-words'
 import { errorOf, plain, readNumber, valueOf, type Read } from './numbers'
 import { PlantDose } from './plant-dose'
+import { inUnits } from '../../wording/in-units'
 
 const NAMES: Record<Nutrient, string> = {
   n: 'nitrogen',
@@ -96,7 +97,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
         <ul>
           {SCHOOLS.map(({ id, name, what, suits }) => (
             <li key={id} className="border-t border-base-300 py-1.5">
-              <strong>{name}</strong>: {what} <span className="text-quiet">{suits}</span>
+              <strong>{name}</strong>: {inUnits(what, manner)} <span className="text-quiet">{suits}</span>
             </li>
           ))}
         </ul>

@@ -5,7 +5,7 @@ import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
-import { knownFeeds, COMMON_PRODUCTS, doseFor, gramsIn, type FedProduct } from '../../core/feeding'
+import { knownFeeds, COMMON_PRODUCTS, doseFor, gramsIn, TOO_COLD, type FedProduct } from '../../core/feeding'
 import { parseQuantity } from '../../core/quantity'
 import { enter, undo } from '../../actions/log'
 import { formatDate } from '../../wording/dates'
@@ -14,6 +14,7 @@ import { FeedOptions } from './feed-options'
 import { STRENGTHS, sayDose } from './dose-words'
 import { errorOf, plain, readVolume, valueOf } from './numbers'
 import { sayLitres } from './water-words'
+import { sayMass, sayTemperature } from '../../wording/say'
 
 const MOST_KG = 1000
 const MOST_LITRES = 100_000
@@ -48,7 +49,7 @@ export function FeedForm({
     'error' in read
       ? read.error
       : read.value <= 0 || read.value > MOST_KG
-        ? 'More than nothing, up to 1000 kg.'
+        ? `More than nothing, up to ${sayMass(MOST_KG, manner)}.`
         : undefined
   const fed = (): FedProduct | null =>
     'error' in read || error
@@ -185,7 +186,7 @@ export function FeedForm({
         {product.labelPlant !== null || product.labelRate !== null
           ? 'By the label that you keep.'
           : 'Usual analyses: go by your bag’s label, or keep it under Mix.'}{' '}
-        Feed on moist soil only; under 8 °C it releases nothing.
+        Feed on moist soil only; under {sayTemperature(TOO_COLD, manner)} it releases nothing.
       </p>
     </form>
   )

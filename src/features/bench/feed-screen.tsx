@@ -153,7 +153,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
         </summary>
         <Why heading="In the order in which it is worth doing" reasons={detail.rotReasons} />
       </details>
-      <Programmes detail={detail} />
+      <Programmes detail={detail} manner={manner} />
       <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['fresh-manure']]} />
     </div>
   )

@@ -5,7 +5,7 @@ import { PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { holidayPlan } from '../../core/watering'
 import type { PlaceWaterView } from './water-queries'
-import { HOLIDAY_ACTS, sayLasts, sayLitres } from './water-words'
+import { sayHolidayAct, sayLasts, sayLitres } from './water-words'
 
 const LONGEST = 14
 
@@ -56,7 +56,7 @@ export function Holiday({ places, manner }: { places: readonly PlaceWaterView[];
               grows on {sayLasts(untilSlow)}, lives {sayLasts(untilLimp)}
             </span>
             <span className="text-quiet">
-              {acts.map((act) => HOLIDAY_ACTS[act]).join('; ')}
+              {acts.map((act) => sayHolidayAct(act, manner)).join('; ')}
               {acts.includes('neighbour') && ` (about ${sayLitres(place.need, manner)} a day)`}
             </span>
           </li>

@@ -42,8 +42,9 @@ export function readMeasure(
 export function readFlow(text: string, manner: Manner): Read {
   const read = parseQuantity(text, 'volume', manner.units)
   if ('error' in read) return { error: read.error }
+  const say = (value: number) => formatMeasure({ kind: 'volume', value }, manner)
   return read.value < 0.1 || read.value > 50
-    ? { error: 'An emitter gives from 0.1 to 50 L an hour: measure one with a cup.' }
+    ? { error: `An emitter gives from ${say(0.1)} to ${say(50)} an hour: measure one with a cup.` }
     : { value: read.value }
 }
 

@@ -6,9 +6,11 @@ import { capital } from '../../wording/names'
 import type { FeedDetail, ProgrammeView } from './feed-queries'
 import { SCHOOLS, THIN_EVIDENCE } from './feed-words'
 import { plain } from './numbers'
+import type { Manner } from '../../core/facts'
+import { inUnits } from '../../wording/in-units'
 
 /** The four schools as whole seasons for what stands here, with what each leaves missing or unused. */
-export function Programmes({ detail }: { detail: FeedDetail }) {
+export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
   const [open, setOpen] = useState<string | null>(null)
   return (
     <section aria-label="Schools">
@@ -36,7 +38,7 @@ export function Programmes({ detail }: { detail: FeedDetail }) {
                 </span>
               </button>
               <p className="text-quiet">
-                {capital(school.what)} {school.suits}
+                {capital(inUnits(school.what, manner))} {school.suits}
               </p>
               {open === programme.school && <Feeds programme={programme} />}
             </li>

@@ -2,6 +2,8 @@ import ical from 'ical-generator'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { timerProgramme } from '../../core/watering'
 import type { GardenState } from '../../data/garden-state'
+import { mannerOf } from '../../data/gardens'
+import { sayMeasure } from '../../wording/say'
 import { drippedPlaces } from './water-queries'
 
 /** A run of a place's tap timer: minutes from a time of the garden's own day on. */
@@ -54,6 +56,7 @@ export function timerCalendar(state: GardenState, at: Date): string {
     name: `${state.garden.name}: tap timer`,
     prodId: { company: 'Prairie', product: 'timer', language: 'EN' },
   })
+  const manner = mannerOf(state.garden)
   for (const { place, placeId, date, start, minutes, litres } of runsOf(state)) {
     const [hour, minute] = start.split(':').map(Number) as [number, number]
     const end = hour * 60 + minute + minutes
@@ -66,7 +69,11 @@ export function timerCalendar(state: GardenState, at: Date): string {
       start: moment(hour * 60 + minute),
       end: moment(Math.min(end, 23 * 60 + 59)),
       stamp: at,
-      summary: `Drip ${place}: ${minutes} min, ${litres} L`,
+      summary:
+        `Drip ${place}: ${minutes} min, ${sayMeasure({ kind: 'volume', value: litres }, manner)}`.replaceAll(
+          '\u00a0',
+          ' ',
+        ),
     })
   }
   return calendar.toString()

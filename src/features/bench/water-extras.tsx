@@ -4,11 +4,12 @@ import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import type { Manner } from '../../core/facts'
-import { waterButt } from '../../core/watering'
+import { EMITTER_REACH, waterButt } from '../../core/watering'
 import { formatMeasure } from '../../core/quantity'
 import { errorOf, readNumber, readVolume, valueOf } from './numbers'
 import type { PlaceWaterView } from './water-queries'
-import { sayLitres, WATER_SCHOOLS } from './water-words'
+import { MULCH_DEPTH, sayLitres, WATER_SCHOOLS } from './water-words'
+import { sayLength } from '../../wording/say'
 
 const MOST_LITRES = 100_000
 
@@ -33,14 +34,14 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
       </ul>
       {!place.mulched && !place.isPot && (
         <p className="mt-2">
-          Bare soil loses up to a sixth more: 5 cm of straw here is {sayLitres(place.mulchLitres, manner)} as
-          it is bought.
+          Bare soil loses up to a sixth more: {sayLength(MULCH_DEPTH, manner)} of straw here is{' '}
+          {sayLitres(place.mulchLitres, manner)} as it is bought.
         </p>
       )}
       {place.dryPlants > 0 && (
         <p className="mt-2 text-cut">
-          {place.dryPlants === 1 ? '1 plant stands' : `${place.dryPlants} plants stand`} more than 8 cm from
-          an emitter: move the line, add one, or water those by hand.
+          {place.dryPlants === 1 ? '1 plant stands' : `${place.dryPlants} plants stand`} more than{' '}
+          {sayLength(EMITTER_REACH, manner)} from an emitter: move the line, add one, or water those by hand.
         </p>
       )}
     </section>

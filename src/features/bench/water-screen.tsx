@@ -17,6 +17,10 @@ import type { PlaceWaterView, WaterView } from './water-queries'
 import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from './water-words'
 import { WaterButt, WaterOtherwise } from './water-extras'
 import { WaterForm } from './water-form'
+import { sayLength } from '../../wording/say'
+
+/** How deep one feels for water in a pot, m. */
+const FINGER = 0.05
 
 const Drawn = dynamic(() => import('./water-chart'), { ssr: false })
 
@@ -123,7 +127,10 @@ export function WaterScreen({ view }: { view: WaterView }) {
         {on <= now && (
           <section aria-label="How it was found">
             <PartHeading>
-              {place.isPot ? 'Put a finger in, 5 cm down' : 'Dig to where the roots are'}: how is it?
+              {place.isPot
+                ? `Put a finger in, ${sayLength(FINGER, manner)} down`
+                : 'Dig to where the roots are'}
+              : how is it?
             </PartHeading>
             <div className="flex flex-wrap gap-2">
               {MOISTURE_FEELS.map((feel) => (

@@ -4,6 +4,7 @@ import { formatMeasure } from '../../core/quantity'
 import type { HolidayAct, MoistureFeel, UsualAge, UsualDay, WateringSchool } from '../../core/watering'
 import { formatDate } from '../../wording/dates'
 import type { PlaceWaterView } from './water-queries'
+import { sayLength } from '../../wording/say'
 
 export const sayLitres = (value: number, manner: Manner) => formatMeasure({ kind: 'volume', value }, manner)
 export const sayDepth = (value: number, manner: Manner) =>
@@ -44,10 +45,16 @@ export const FEELS: Record<MoistureFeel, { name: string; hint: string }> = {
   dust: { name: 'Dust', hint: 'runs through the fingers' },
 }
 
-export const HOLIDAY_ACTS: Record<HolidayAct, string> = {
+/** Depth of a good mulch, m. */
+export const MULCH_DEPTH = 0.05
+
+/** What is done about a place before one goes away. */
+export const sayHolidayAct = (act: HolidayAct, manner: Manner): string =>
+  act === 'mulch' ? `mulch it ${sayLength(MULCH_DEPTH, manner)} deep first` : HOLIDAY_ACTS[act]
+
+const HOLIDAY_ACTS: Record<Exclude<HolidayAct, 'mulch'>, string> = {
   nothing: 'lasts by itself',
   'water-before': 'water it through the evening before',
-  mulch: 'mulch it 5 cm deep first',
   neighbour: 'ask a neighbour',
   timer: 'run the drip by a timer',
   'move-to-shade': 'stand it in the shade with the others',

@@ -10,6 +10,8 @@ import { SIDES, type GroundEdit, type Manner } from '../../core/facts'
 import { capital, nameOf } from '../../wording/names'
 import type { Piece } from './piece'
 import { obstacleFrom, pieceSchema, placeFrom, typedPiece, unrounded, type PieceValues } from './schema'
+import { USUAL_FLOW } from '../../core/watering'
+import { sayVolume } from '../../wording/say'
 
 /** All that is known of a piece, to type: for those who would rather not draw. */
 export function PieceForm({
@@ -95,7 +97,11 @@ export function PieceForm({
           <div className="grid grid-cols-2 gap-3">
             <TextField label="Emitters every" {...field('emitterSpacing')} />
             <TextField label="First emitter" hint="From the west end" {...field('emitterFirst')} />
-            <TextField label="Each gives in an hour" hint="Empty: 2 L, as usual" {...field('emitterFlow')} />
+            <TextField
+              label="Each gives in an hour"
+              hint={`Empty: ${sayVolume(USUAL_FLOW, manner)}, as usual`}
+              {...field('emitterFlow')}
+            />
             <ChoiceField label="Mulch" {...field('mulch')}>
               {MULCHES.map((mulch) => (
                 <option key={mulch} value={mulch}>

@@ -13,6 +13,7 @@ import {
 import { parseQuantity } from '../../core/quantity'
 import { outlineOf, rectangleAround, tidy, type Lying } from './geometry'
 import type { Piece } from './piece'
+import { sayLength } from '../../wording/say'
 
 /** What a file of the ground holds: the pieces that can be taken, and what is wrong with the others, by number. */
 export interface ReadGround {
@@ -60,13 +61,15 @@ export function writeGeoJson(pieces: readonly Piece[], site: Site): FeatureColle
 export function readGround(text: string, site: Site, manner: Manner): ReadGround | { problem: string } {
   const start = text.replace(/^\uFEFF/, '').trimStart()
   if (start === '') return { problem: 'The file is empty. Nothing was taken.' }
-  return start.startsWith('{') || start.startsWith('[') ? readGeoJson(start, site) : readCsv(start, manner)
+  return start.startsWith('{') || start.startsWith('[')
+    ? readGeoJson(start, site, manner)
+    : readCsv(start, manner)
 }
 
 const LEAST = 0.05
 const MOST = 1000
 
-function readGeoJson(text: string, site: Site): ReadGround | { problem: string } {
+function readGeoJson(text: string, site: Site, manner: Manner): ReadGround | { problem: string } {
   let document: unknown
   try {
     document = JSON.parse(text)
@@ -98,7 +101,7 @@ function readGeoJson(text: string, site: Site): ReadGround | { problem: string }
     const properties = (feature.properties ?? {}) as Record<string, unknown>
     const lying =
       lyingOf(properties) ?? rectangleAround(ring.slice(0, -1).map((point) => fromEarth(site, point)))
-    const piece = pieceOf({ ...properties, id: feature.id ?? properties.id }, lying, index)
+    const piece = pieceOf({ ...properties, id: feature.id ?? properties.id }, lying, index, manner)
     if (typeof piece === 'string') read.faults.push(`${number}: ${piece}`)
     else read.pieces.push(piece)
   })
@@ -114,10 +117,11 @@ function lyingOf(of: Record<string, unknown>): Lying | null {
 }
 
 /** A piece with what the file says of it, the usual where it says nothing; or what is wrong. */
-function pieceOf(told: Record<string, unknown>, lying: Lying, index: number): Piece | string {
+function pieceOf(told: Record<string, unknown>, lying: Lying, index: number, manner: Manner): Piece | string {
+  const say = (length: number) => sayLength(length, manner)
   const { length, width } = lying
   if (!(length >= LEAST && width >= LEAST && length <= MOST && width <= MOST))
-    return `its size, ${length.toFixed(2)} m by ${width.toFixed(2)} m, cannot be. From 5 cm to 1 km, please.`
+    return `its size, ${say(length)} by ${say(width)}, cannot be. From ${say(LEAST)} to ${say(MOST)}, please.`
   if (Math.abs(lying.x) > 10_000 || Math.abs(lying.y) > 10_000)
     return 'it lies more than 10 km from the garden.'
   const kind = String(told.kind ?? 'bed').toLowerCase()
@@ -194,6 +198,7 @@ function readCsv(text: string, manner: Manner): ReadGround | { problem: string }
       { name: (line.name ?? '').replace(/^'(?=[=+\-@])/, ''), kind: line.kind?.trim() || 'bed' },
       lying,
       index,
+      manner,
     )
     if (typeof piece === 'string') read.faults.push(`${number}: ${piece}`)
     else read.pieces.push(piece)

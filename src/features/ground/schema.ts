@@ -60,7 +60,7 @@ function linesField(manner: Manner) {
     .max(MOST_DRIP_LINES, `At most ${MOST_DRIP_LINES} lines, please.`)
     .test(
       'lines',
-      'Distances from the south side with commas between, as 0.3 m, 0.9 m; or nothing.',
+      `Distances from the south side with ${manner.decimals === 'comma' ? 'semicolons' : 'commas'} between, as ${[0.3, 0.9].map((y) => formatMeasure({ kind: 'length', value: y }, manner)).join(manner.decimals === 'comma' ? '; ' : ', ')}; or nothing.`,
       (lines) => (lines ?? []).every((y) => Number.isFinite(y) && y >= 0),
     )
     .required()

@@ -17,7 +17,7 @@ const CorrectForm = dynamic(() => import('./correct-form').then((module) => modu
 
 /** One entry: what it says, and ways to correct it or take it back. */
 export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; now: IsoDate }) {
-  const { id, about, said, note, taken, photos } = line
+  const { id, about, said, note, taken, closed, photos } = line
   const [open, setOpen] = useState<'correct' | 'photos' | null>(null)
   const [busy, start] = useTransition()
   const router = useRouter()
@@ -42,15 +42,21 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
           <span className="flex min-h-11 items-center text-sm text-quiet">taken back</span>
         ) : (
           <span className="flex">
-            <button
-              type="button"
-              className="btn min-h-11 btn-ghost"
-              aria-expanded={open === 'correct'}
-              aria-label={`Correct: ${about}, ${said}`}
-              onClick={() => toggle('correct')}
-            >
-              Correct
-            </button>
+            {closed === null ? (
+              <button
+                type="button"
+                className="btn min-h-11 btn-ghost"
+                aria-expanded={open === 'correct'}
+                aria-label={`Correct: ${about}, ${said}`}
+                onClick={() => toggle('correct')}
+              >
+                Correct
+              </button>
+            ) : (
+              <span className="flex min-h-11 items-center px-4 text-sm text-quiet">
+                season {closed} is archived
+              </span>
+            )}
             <button
               type="button"
               className="btn min-h-11 btn-ghost"
@@ -60,15 +66,17 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
             >
               Photos
             </button>
-            <button
-              type="button"
-              className="btn min-h-11 btn-ghost"
-              disabled={busy}
-              aria-label={`Undo: ${about}, ${said}`}
-              onClick={takeBack}
-            >
-              Undo
-            </button>
+            {closed === null && (
+              <button
+                type="button"
+                className="btn min-h-11 btn-ghost"
+                disabled={busy}
+                aria-label={`Undo: ${about}, ${said}`}
+                onClick={takeBack}
+              >
+                Undo
+              </button>
+            )}
           </span>
         )}
       </div>

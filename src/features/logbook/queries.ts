@@ -1,6 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
 import { ENTRY_KINDS, inOrder, type EntryKind, type LogEntry, type Manner } from '../../core/facts'
+import { closedBy } from '../../data/archive'
 import type { GardenState } from '../../data/garden-state'
 import type { PhotoView } from '../../components/photo/photo-strip'
 import { photoViews } from '../../data/photo-views'
@@ -21,6 +22,8 @@ export interface LogLine {
   said: string
   note: string
   taken: boolean
+  /** The archived season that its day belongs to: it stays as it is. */
+  closed: number | null
   photos: PhotoView[]
   /** Numbers that can be corrected, besides the day and the note. */
   fields: CorrectField[]
@@ -157,6 +160,7 @@ export function logbookView(state: GardenState, filter: LogFilter, page: number)
         said: sayEntry(entry, crop, manner),
         note: entry.note,
         taken,
+        closed: closedBy(state.archive, entry.on)?.season ?? null,
         photos: photoViews(state, entry.id, entry.note || `Photo, ${about}`),
         fields: correctable(entry, manner),
       }

@@ -13,10 +13,14 @@ export function systemsOf(
   context: PruningContext,
   ground: number,
 ): SystemOutcome[] {
-  const { cultivar, dates, planting } = own
-  const setOut = dates['set-out'].date
-  const end = dates.end.date
-  if (setOut === null || end === null || end <= context.date || daysBetween(setOut, end) > LONGEST * 2)
+  const { cultivar, begins, planting } = own
+  const end = own.end.on
+  if (
+    begins.date === null ||
+    end === null ||
+    end <= context.date ||
+    daysBetween(begins.date, end) > LONGEST * 2
+  )
     return []
   const course = plantCourse(own, told, end)
   const today = course === null ? -1 : daysBetween(course.from, context.date)

@@ -163,9 +163,9 @@ function waysOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): W
 }
 
 /** The ways that are still open: what is sown in a tray stays in one, and what is potted up is no plug. */
-function waysOpen({ dates }: PlantingOutlook): readonly RaisingWay[] {
-  const is = (stage: 'sow' | 'emerge' | 'pot-up' | 'harden' | 'set-out') => dates[stage].how === 'logged'
-  if (is('set-out')) return []
+function waysOpen({ dates, stands }: PlantingOutlook): readonly RaisingWay[] {
+  const is = (stage: 'sow' | 'emerge' | 'pot-up' | 'harden') => dates[stage].how === 'logged'
+  if (stands) return []
   if (is('pot-up') || is('harden')) return ['plant', 'big-plant']
   return is('sow') || is('emerge') ? ['plug', 'plant', 'big-plant'] : RAISING_WAYS
 }
@@ -175,10 +175,11 @@ function successionOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Mann
   if (!next) return null
   const free = sayDate(next.free, manner, '')
   const share = Math.round((next.dates['first-ripe'].spread?.share ?? 0) * 100)
-  const again = next.dates['set-out'].date
+  const isDirect = own.planting.raising === 'direct'
+  const again = next.dates[isDirect ? 'sow' : 'set-out'].date
   return again === null || share < 10
     ? `It is done about ${free}. Too late for the same once more: a quick crop of another family can follow.`
-    : `It is done about ${free}. The same once more: sow ${sayDate(next.dates.sow, manner, '')}, set out ${formatDate(again, manner)}, first ripe ${sayDate(next.dates['first-ripe'], manner, 'hardly')}, in ${share} of 100 seasons.`
+    : `It is done about ${free}. The same once more: sow ${sayDate(next.dates.sow, manner, '')}${isDirect ? '' : `, set out ${formatDate(again, manner)}`}, first ripe ${sayDate(next.dates['first-ripe'], manner, 'hardly')}, in ${share} of 100 seasons.`
 }
 
 function shortSeasonsOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): string | null {

@@ -123,10 +123,8 @@ function nextOf(outlook: SeasonOutlook, named: (id: string) => string, manner: M
 const severalOf = (names: readonly string[]): string =>
   names.length > 2 ? `${names[0]} and ${names.length - 1} more` : names.join(', ')
 
-function lanePlanting({ planting, cultivar, place, turns, dates }: PlantingOutlook): LanePlanting {
-  const begun = (['sow', 'emerge', 'pot-up', 'harden', 'set-out'] as const).some(
-    (stage) => dates[stage].how === 'logged',
-  )
+function lanePlanting({ planting, cultivar, place, turns, dates, phase }: PlantingOutlook): LanePlanting {
+  const begun = phase !== 'planned'
   return {
     id: planting.id,
     href: `/plantings/${planting.id}`,
