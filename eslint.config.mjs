@@ -14,6 +14,14 @@ const below = {
   data: ['core'],
 }
 
+/** The rooms of the core, each above those that it may ask: what is true, what follows from it, what is to be done. */
+const ROOMS = [
+  ...['calendar', 'quantity', 'advice', 'random', 'guard', 'memo', 'bounds', 'climate', 'entry', 'crop'],
+  ...['containers', 'facts', 'harvest', 'pruning', 'season', 'spacing', 'support', 'transplant', 'health'],
+  ...['watering', 'feeding', 'light', 'rotation', 'supplies', 'garden-health', 'calls', 'log'],
+  ...['entry-check', 'quick-line'],
+]
+
 /** Whether a planting stands is asked once, in the season's room: everything else asks `stands` and `phase`. */
 const ASKS_STANDS = ["[property.value='set-out']", "[property.name='end']"].map((stage) => ({
   selector: `MemberExpression[property.name='how'] > MemberExpression${stage}`,
@@ -42,7 +50,8 @@ export default tseslint.config(
       'import/resolver': { typescript: { alwaysTryTypes: true } },
       'boundaries/elements': [
         { type: 'features', pattern: 'src/features/*', capture: ['feature'] },
-        ...['core', 'data', 'workers', 'wording', 'components', 'actions', 'app', 'test'].map((type) => ({
+        { type: 'core', pattern: 'src/core/*', capture: ['room'] },
+        ...['data', 'workers', 'wording', 'components', 'actions', 'app', 'test'].map((type) => ({
           type,
           pattern: `src/${type}`,
         })),
@@ -63,7 +72,11 @@ export default tseslint.config(
               from: { element: { type } },
               allow: { to: { element: { types: { anyOf: types } } } },
             })),
-            ...['app', 'actions', 'components', 'wording', 'workers', 'data', 'core'].map((type) => ({
+            ...ROOMS.map((room, at) => ({
+              from: { element: { type: 'core', captured: { room } } },
+              allow: { to: { element: { type: 'core', captured: { room: ROOMS.slice(0, at + 1) } } } },
+            })),
+            ...['app', 'actions', 'components', 'wording', 'workers', 'data'].map((type) => ({
               from: { element: { type } },
               allow: { to: { element: { type } } },
             })),

@@ -23,7 +23,7 @@ import { insertEntries, logOf } from './log'
 import { insertPlantings } from './plantings'
 import { DatabaseProblem } from './problem'
 import { beginAnew, goBackTo, rescueState } from './rescue'
-import type { LogEntry } from '../core/facts'
+import type { LogEntry } from '../core/log'
 
 const { folder, file } = scratchDatabase()
 const demo = demoGarden()

@@ -1,12 +1,5 @@
-import type {
-  GardenCultivar,
-  LogEntry,
-  Obstacle,
-  Place,
-  Planting,
-  PlantPosition,
-  Supply,
-} from '../core/facts'
+import type { GardenCultivar, Obstacle, Place, Planting, PlantPosition, Supply } from '../core/facts'
+import type { LogEntry } from '../core/log'
 import type { Product } from '../core/feeding'
 import type { ArchivedSeason } from './archive'
 import type { MoistureReading } from './devices'

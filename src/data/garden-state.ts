@@ -20,6 +20,7 @@ import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
 import type { Product } from '../core/feeding'
 import { SOLANACEAE } from '../core/rotation'
 import { remembered, type Memo } from '../core/memo'
+import type { LogEntry } from '../core/log'
 import { outlookAlong, seasonLine, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { archiveOf, type ArchivedSeason } from './archive'
 import { changes, readTogether, type Reader } from './database'
@@ -47,7 +48,7 @@ import { recordFingerprint, weatherBetween } from './weather'
 export interface GardenState {
   garden: GardenRow
   normalRows: NormalRow[]
-  record: GardenRecord
+  record: GardenRecord<LogEntry>
   plants: PlantPosition[]
   obstacles: Obstacle[]
   supplies: Supply[]
@@ -211,11 +212,11 @@ export const solanaceaeYearsIn = ({ history, record }: GardenState, placeId: str
 export const plantsOn = ({ plants }: GardenState, date: IsoDate): PlantPosition[] =>
   plants.filter(({ to }) => to === null || to >= date)
 
-const outlooks: Memo<GardenState, SeasonOutlook> = new WeakMap()
+const outlooks: Memo<GardenState, SeasonOutlook<LogEntry>> = new WeakMap()
 const MOST_OUTLOOKS = 40
 
 /** The garden as of a date; ahead of its clock, with what is known of the weather today. */
-export const outlookOn = (state: GardenState, date: IsoDate): SeasonOutlook =>
+export const outlookOn = (state: GardenState, date: IsoDate): SeasonOutlook<LogEntry> =>
   remembered(
     outlooks,
     state,

@@ -1,6 +1,7 @@
 import { v7 } from 'uuid'
 import type { WetnessPressure } from '../core/climate'
-import { effectiveEntries, type GardenCultivar, type Planting, type PlantPosition } from '../core/facts'
+import type { GardenCultivar, Planting, PlantPosition } from '../core/facts'
+import { effectiveEntries } from '../core/entry'
 import { recommendSpacing, type StandingPlant } from '../core/spacing'
 import type { Reader } from './database'
 import { todayIn, type GardenRow } from './gardens'

@@ -1,6 +1,6 @@
 import { parse } from 'papaparse'
 import { ValidationError } from 'yup'
-import type { LogEntry } from '../core/facts'
+import type { LogEntry } from '../core/log'
 import { entrySchema } from './entry-schema'
 import { scanJson } from './scan-json'
 

@@ -1,4 +1,4 @@
-import type { LogEntry } from '../core/facts'
+import type { LogEntry } from '../core/log'
 import type { Reader } from './database'
 import { placesOf, plantingsOf, plantsOf } from './plantings'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { IsoDate } from '../core/calendar'
-import type { EntryData, EntryKind, LogEntry } from '../core/facts'
+import type { EntryData, EntryKind, LogEntry } from '../core/log'
 import { scratchDatabase } from '../test/scratch'
 import { archiveSeason, reopenSeason } from './archive'
 import { write } from './database'

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gte, inArray, isNotNull, lt, ne, notInArray, or, sql } from 'drizzle-orm'
-import type { LogEntry } from '../core/facts'
+import type { LogEntry } from '../core/log'
 import { reader, type Reader, type Writer } from './database'
 import { inPortions } from './plantings'
 import { logEntry } from './schema'

@@ -1,4 +1,5 @@
-import { effectiveEntries, type LogEntry } from '../core/facts'
+import { effectiveEntries } from '../core/entry'
+import type { LogEntry } from '../core/log'
 import { implausiblePicking, type Implausible } from '../core/harvest'
 import { standsOf } from '../core/season'
 import type { Reader } from './database'

@@ -1,5 +1,7 @@
 import { isWithinReach } from '../core/calendar'
-import { effectiveEntries, ofKind, type Planting } from '../core/facts'
+import type { Planting } from '../core/facts'
+import { effectiveEntries } from '../core/entry'
+import { ofKind } from '../core/log'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { logOf } from './log'

@@ -7,7 +7,7 @@ import { closeDatabase, copyBefore, reader, startAnew, type Reader } from './dat
 import { currentGarden } from './gardens'
 import { databaseFile } from './locate'
 import { lastEntries } from './log'
-import type { LogEntry } from '../core/facts'
+import type { LogEntry } from '../core/log'
 import { cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
 import { DatabaseProblem, type ProblemKind } from './problem'
 

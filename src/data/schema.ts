@@ -4,7 +4,6 @@ import type { IsoDate } from '../core/calendar'
 import type { ClimateTemplateId, Mulch } from '../core/climate'
 import type { Crop, FruitType, Habit, Origin, Training } from '../core/crop'
 import type {
-  EntryKind,
   ObstacleKind,
   Place,
   PlaceKind,
@@ -15,6 +14,7 @@ import type {
   SpacingSchool,
   Support,
 } from '../core/facts'
+import type { EntryKind } from '../core/log'
 
 export const id = () => text().primaryKey()
 export const gardenId = () =>

@@ -4,16 +4,14 @@ import { normalsFor, type ClimateTemplateId, type Ensemble } from '../core/clima
 import {
   plainPlace,
   USUAL_SEED,
-  type EntryData,
-  type EntryKind,
-  type EntrySubject,
   type GardenCultivar,
-  type LogEntry,
   type Place,
   type PlaceKind,
   type Planting,
   type PlantPosition,
 } from '../core/facts'
+import type { EntrySubject } from '../core/entry'
+import type { EntryData, EntryKind, LogEntry } from '../core/log'
 import { layPlanting, type StandingPlant } from '../core/spacing'
 import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/garden-document'
 import type { GardenState } from '../data/garden-state'

@@ -1,5 +1,7 @@
 import type { Crop } from '../core/crop'
-import type { LogEntry, Manner, Verdict } from '../core/facts'
+import type { Manner } from '../core/facts'
+import type { Verdict } from '../core/harvest'
+import type { LogEntry } from '../core/log'
 import type { CauseId } from '../core/health'
 import { formatMeasure } from '../core/quantity'
 import { CALL_NAMES, sayMinutes, sayWorks } from './calls'

@@ -2,7 +2,7 @@ import type { Crop, Organ, PartMark, PartState, PlantPart } from '../core/crop'
 import type { PlantMisfit } from '../core/crop'
 import type { Manner } from '../core/facts'
 import type { Cut } from '../core/pruning'
-import type { PlantEntry } from '../core/season'
+import type { PlantEntry } from '../core/crop'
 import { sayCount, sayLength } from './say'
 
 const ORGANS: Record<Organ, string> = {

@@ -1,4 +1,4 @@
-import type { EntryKind } from '../core/facts'
+import type { EntryKind } from '../core/log'
 import type { Stage } from '../core/season'
 
 export const STAGE_NAMES: Record<Stage, string> = {

@@ -1,11 +1,12 @@
 import type { IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { ofKind, type EntrySubject, type LogEntry } from '../facts'
+import type { AnyEntry, EntrySubject } from '../entry'
 import { readingsIn, type PlantingOutlook, type SeasonOutlook } from '../season'
 import type { Call, CallGarden, CallKind, Urgency } from './call'
 import { feed, water } from './caring'
 import { followCases } from './cases'
 import { contextOf, type AboutContext, type CallContext } from './context'
+import { callEntries } from './entries'
 import { clear, cover, lookForFlowers, pick, top } from './growing'
 import { paceOf } from './pace'
 import { harden, lookForLoops, potUp, sow } from './raising'
@@ -102,8 +103,8 @@ function careCalls(outlook: SeasonOutlook, garden: CallGarden): (Call | null)[] 
 const { compare } = new Intl.Collator('en', { numeric: true })
 
 /** Whether a call was declined, or put off to a day that has not come. */
-function waiting(entries: readonly LogEntry[], today: IsoDate): (call: Call) => boolean {
-  const declined = new Set(ofKind(entries, 'declined').map(({ data }) => data.call))
-  const until = new Map(ofKind(entries, 'put-off').map(({ data }) => [data.call, data.until]))
+function waiting(entries: readonly AnyEntry[], today: IsoDate): (call: Call) => boolean {
+  const declined = new Set(callEntries(entries, 'declined').map(({ data }) => data.call))
+  const until = new Map(callEntries(entries, 'put-off').map(({ data }) => [data.call, data.until]))
   return ({ id }) => declined.has(id) || (until.get(id) ?? today) > today
 }

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { addDays, isoDate, type IsoDate } from '../calendar'
 import { emptySeries, type DailySeries } from '../climate'
-import type { EntryKind, GardenCultivar, LogEntry, Planting } from '../facts'
+import type { GardenCultivar, Planting } from '../facts'
+import type { EntryKind, LogEntry } from '../log'
 import { seasonOutlook } from '../season'
-import { entryOf, sampleGarden, sixSlicers, slicer } from '../season/sample-garden'
+import { entryOf, sampleGarden, sixSlicers, slicer } from '../../test/sample-garden'
 import { callsOf } from '.'
 
 const planting: Planting = { ...sixSlicers, plannedSetOut: '2026-06-01' as IsoDate }

@@ -1,8 +1,8 @@
 import { addDays, type IsoDate } from '../calendar'
 import { adviseFeed, feedWarnings, placeLedger, type PlaceLedger } from '../feeding'
 import { count, mass, onDate, waterDepth } from '../quantity'
-import { ofKind } from '../facts'
 import { remembered, type Memo } from '../memo'
+import { stageEntries } from '../season'
 import { dripOf, irrigationMinutes, dueWatering, standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
@@ -94,7 +94,7 @@ export function feed(context: PlaceContext, watered: WateredPlace, { house }: Ca
     adviseFeed(ledger, school, plants),
   )
   if (!mix) return null
-  const flowers = plantings.some(({ entries: told }) => ofKind(told, 'flowered').length > 0)
+  const flowers = plantings.some(({ entries: told }) => stageEntries(told, 'flowered').length > 0)
   return makeCallAbout(context, {
     occurrence: last ?? 'first',
     due: today,

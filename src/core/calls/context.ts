@@ -1,9 +1,12 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { ofKind, type EntryKind, type EntrySubject, type Place } from '../facts'
+import type { EntrySubject } from '../entry'
+import type { Place } from '../facts'
+import type { HarvestEntries } from '../harvest'
 import { needsOf } from './needs'
-import type { PlantingOutlook, SeasonOutlook } from '../season'
-import type { Call, CallAnswer, CallKind, Urgency } from './call'
+import type { PlantingOutlook, SeasonOutlook, StageEntries } from '../season'
+import type { Call, CallKind, Urgency } from './call'
+import type { CallAnswer } from './call-answer'
 
 /** One planting on one day, as the call makers see it. */
 export interface CallContext extends PlantingOutlook {
@@ -28,10 +31,13 @@ export interface AboutContext {
 }
 export type PlaceContext = AboutContext & { place: Place }
 
-export const has = ({ entries }: CallContext, ...kinds: EntryKind[]) =>
-  kinds.some((kind) => ofKind(entries, kind).length > 0)
-export const lastOf = ({ entries }: CallContext, kind: EntryKind): IsoDate | null =>
-  ofKind(entries, kind).at(-1)?.on ?? null
+/** What a planting's calls go by. */
+type Told = keyof StageEntries | keyof HarvestEntries
+
+export const has = ({ entries }: CallContext, ...kinds: Told[]) =>
+  entries.some(({ kind }) => (kinds as string[]).includes(kind))
+export const lastOf = ({ entries }: CallContext, kind: Told): IsoDate | null =>
+  entries.findLast((entry) => entry.kind === kind)?.on ?? null
 
 /** Calls are shown this many days before they are due. */
 const DAYS_AHEAD = 7

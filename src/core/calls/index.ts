@@ -1,4 +1,7 @@
-export type { Call, CallAnswer, CallKind, CallRule, Urgency } from './call'
+export { WORKS } from './entries'
+export type { CallEntries, Work } from './entries'
+export type { Call, CallKind, CallRule, Urgency } from './call'
+export type { CallAnswer } from './call-answer'
 export { CALL_KINDS } from './call'
 export { labourOf } from './labour'
 export { paceOf } from './pace'

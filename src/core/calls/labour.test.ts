@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { entryOf } from '../season/sample-garden'
+import { entryOf } from '../../test/sample-garden'
 import { labourOf } from './labour'
 
 const ONCE = () => 1

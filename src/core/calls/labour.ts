@@ -1,9 +1,20 @@
-import { ofKind, type LogEntry, type Work } from '../facts'
+import type { PlantEntries } from '../crop'
+import type { AnyEntry, Entry } from '../entry'
+import type { FeedEntries } from '../feeding'
+import type { HarvestEntries } from '../harvest'
+import type { CaseEntries } from '../health'
+import type { StageEntries } from '../season'
+import type { WaterEntries } from '../watering'
 import type { CallKind } from './call'
+import { callEntries, type CallEntries, type Work } from './entries'
 import { CAN, MINUTES, PLANTS_A_BAY } from './minutes'
 
+interface Worked
+  extends StageEntries, HarvestEntries, PlantEntries, WaterEntries, FeedEntries, CaseEntries, CallEntries {}
+type WorkEntry = Entry<Worked>
+
 /** What each kind of entry was the work of. */
-const WORK_OF: Partial<Record<LogEntry['kind'], CallKind>> = {
+const WORK_OF: Partial<Record<keyof Worked, CallKind>> = {
   sown: 'sow',
   emerged: 'look-for-loops',
   'potted-up': 'pot-up',
@@ -30,15 +41,16 @@ const WORK_OF: Partial<Record<LogEntry['kind'], CallKind>> = {
  * @param plants of it; @param share of its place that it fills, 0–1; @param pace by kind of work, see `paceOf`
  */
 export function labourOf(
-  own: readonly LogEntry[],
-  ofPlace: readonly LogEntry[],
+  own: readonly AnyEntry[],
+  ofPlace: readonly AnyEntry[],
   plants: number,
   share: number,
   pace: (kind: CallKind) => number,
 ): number {
-  const timed = ofKind(own, 'timed')
+  const timed = callEntries(own, 'timed')
   const isTimed = new Set(timed.map(({ on, data }) => `${on} ${data.work}`))
-  const estimated = (entry: LogEntry, part: number) => {
+  const estimated = (told: AnyEntry, part: number) => {
+    const entry = told as WorkEntry
     const work = WORK_OF[entry.kind]
     if (work === undefined || isTimed.has(`${entry.on} ${work}`)) return 0
     return minutesOf(entry, plants) * pace(work) * part
@@ -50,7 +62,7 @@ export function labourOf(
   )
 }
 
-function minutesOf(entry: LogEntry, plants: number): number {
+function minutesOf(entry: WorkEntry, plants: number): number {
   switch (entry.kind) {
     case 'sown':
       return MINUTES.sow + MINUTES.sowSeed * entry.data.seeds

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { LogEntry } from '../facts'
-import { entryOf } from '../season/sample-garden'
-import { CALL_KINDS, type CallAnswer } from './call'
+import type { LogEntry } from '../log'
+import { entryOf } from '../../test/sample-garden'
+import { CALL_KINDS } from './call'
+import type { CallAnswer } from './call-answer'
 import { needsOf } from './needs'
 import { paceOf } from './pace'
 

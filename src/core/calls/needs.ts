@@ -1,4 +1,4 @@
-import type { CallAnswer } from './call'
+import type { CallAnswer } from './call-answer'
 
 /** What is carried along for a call. */
 export type Tool =

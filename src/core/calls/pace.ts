@@ -1,5 +1,6 @@
-import { ofKind, type LogEntry } from '../facts'
+import type { AnyEntry } from '../entry'
 import type { CallKind } from './call'
+import { callEntries } from './entries'
 
 /** † Minutes of the working value that the garden's own times stand against, so that one odd day changes little. */
 const WORKING_MINUTES = 15
@@ -13,9 +14,9 @@ const MOST = 4
  * @param entries that count
  * @returns a factor by kind of call, 0.25–4
  */
-export function paceOf(entries: readonly LogEntry[]): (kind: CallKind) => number {
+export function paceOf(entries: readonly AnyEntry[]): (kind: CallKind) => number {
   const sums = new Map<CallKind, { took: number; usual: number }>()
-  for (const { data } of ofKind(entries, 'timed')) {
+  for (const { data } of callEntries(entries, 'timed')) {
     const sum = sums.get(data.work) ?? { took: 0, usual: 0 }
     sums.set(data.work, { took: sum.took + data.minutes, usual: sum.usual + data.usual })
   }

@@ -8,10 +8,10 @@ import {
   entriesOfPlant,
   grownAlong,
   plantCourse,
-  type PlantEntry,
   type PlantingOutlook,
   type SeasonOutlook,
 } from '../season'
+import type { PlantEntry } from '../crop'
 import { usualHeight } from '../support'
 import { advisePruning, type Cut, type FlowerSchool, type PruningContext } from '../pruning'
 

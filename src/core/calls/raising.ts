@@ -1,6 +1,5 @@
 import { addDays, daysBetween } from '../calendar'
 import type { Reason } from '../advice'
-import { ofKind } from '../facts'
 import { count, days, duration, onDate, share, speed, temperature } from '../quantity'
 import {
   hardeningDay,
@@ -9,6 +8,7 @@ import {
   raisingDays,
   seedsInPlace,
   seedsToSow,
+  stageEntries,
 } from '../season'
 import type { Call, CallRule } from './call'
 import { has, lastOf, makeCall, type CallContext } from './context'
@@ -129,7 +129,7 @@ export function harden(context: CallContext): Call | null {
   const start = dates.harden.date
   if (start === null || !has(context, 'sown', 'emerged', 'potted-up', 'hardened') || has(context, 'set-out'))
     return null
-  const done = ofKind(context.entries, 'hardened').length
+  const done = stageEntries(context.entries, 'hardened').length
   const day = done + 1
   if (day > HARDENING_DAYS) return null
   const last = lastOf(context, 'hardened')

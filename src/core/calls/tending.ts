@@ -1,13 +1,14 @@
 import { addDays, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { ofKind, type Work } from '../facts'
 import { count, length, onDate, speed } from '../quantity'
+import { plantEntries } from '../crop'
 import { growthOf } from '../season'
 import { stemHeightAfter, tyingPlans } from '../support'
 import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
 import { plantingCuts, type AlikePlants } from './planting-cuts'
 import { makeCall, type CallContext } from './context'
+import { callEntries, type Work } from './entries'
 import { MINUTES, PLANTS_A_BAY } from './minutes'
 
 /** † Days between two rounds of cutting on the same plants. */
@@ -121,9 +122,9 @@ const stemOn = ({ own, planting, cultivar, air }: CallContext, date: IsoDate): n
   stemHeightAfter(cultivar, planting.training, growthOf(own)(indexOf(air, date)))
 
 const lastWork = ({ entries }: CallContext, work: Work): IsoDate | null =>
-  ofKind(entries, 'tended').findLast(({ data }) => data.works.includes(work))?.on ?? null
-const lastTied = ({ entries }: CallContext) => ofKind(entries, 'tended').at(-1)?.on ?? null
-const lastCut = ({ entries }: CallContext) => ofKind(entries, 'pruned').at(-1)?.on ?? null
+  callEntries(entries, 'tended').findLast(({ data }) => data.works.includes(work))?.on ?? null
+const lastTied = ({ entries }: CallContext) => callEntries(entries, 'tended').at(-1)?.on ?? null
+const lastCut = ({ entries }: CallContext) => plantEntries(entries, 'pruned').at(-1)?.on ?? null
 
 function countCuts(alike: readonly AlikePlants[]) {
   const sum = { sucker: 0, leaf: 0, truss: 0, tip: 0 }

@@ -1,10 +1,11 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { coverDay, OPEN_BEFORE, SHUT_BEFORE, type WetnessPressure } from '../climate'
-import { entriesAbout, ofKind, type Work } from '../facts'
+import { entriesAbout } from '../entry'
 import { days, onDate, temperature } from '../quantity'
 import { standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type AboutContext, type PlaceContext } from './context'
+import { callEntries, type Work } from './entries'
 import { MINUTES } from './minutes'
 
 /** † Days between looking every plant over: by how hard wet leaves press. */
@@ -17,7 +18,7 @@ const SHADE_HANGS = 7
 
 /** When a work was done last on what the call is about; null: never this season. */
 const lastWork = ({ season, subject }: AboutContext, work: Work): IsoDate | null =>
-  ofKind(entriesAbout(season.counted, subject), 'tended').findLast(
+  callEntries(entriesAbout(season.counted, subject), 'tended').findLast(
     ({ on, data }) => on >= season.start && data.works.includes(work),
   )?.on ?? null
 

@@ -1,4 +1,4 @@
-import type { PlantPart } from './plant'
+import type { PlantPart } from './plant-part'
 
 /** What a grower can say of a part. */
 export const PART_STATES = ['kept', 'sick', 'open', 'set', 'ripe', 'picked', 'failed', 'fused'] as const

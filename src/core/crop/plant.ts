@@ -68,17 +68,6 @@ export interface Plant {
   misfits: PlantMisfit[]
 }
 
-/** The organs that can be named, marked or cut; a flower or a fruit is one of its truss. */
-export const ORGANS = ['leaf', 'sucker', 'truss', 'flower', 'fruit', 'tip'] as const
-export type Organ = (typeof ORGANS)[number]
-
-/** A part of a plant: by its stem, the node there and the organ; a tip's node is the last one under it that stays. */
-export interface PlantPart {
-  stem: number
-  node: number
-  organ: Organ
-}
-
 /** † A side shoot stands off its stem: of its length, so much is height and so much reach. */
 const SIDE_SHOOT = { rise: 0.75, lean: 0.5 }
 /** † A leaf is so long, of the root of its area. */

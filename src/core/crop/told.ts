@@ -1,5 +1,5 @@
 import type { PlantEvent, PlantMisfit } from './plant-event'
-import { ORGANS, type Organ, type PlantPart } from './plant'
+import { ORGANS, type Organ, type PlantPart } from './plant-part'
 import type { PlantTraits } from './plant-traits'
 
 /** What the grower has seen of a truss by the end of the days. */

@@ -1,6 +1,7 @@
 import { addDays, type IsoDate } from '../calendar'
 import { filledHeight, potVolume } from '../containers'
-import { potOf, type EntryKind, type LogEntry, type Place, type Planting } from '../facts'
+import { potOf, type Place, type Planting } from '../facts'
+import type { EntryKind, LogEntry } from '../log'
 
 /** What makes an entry hard to believe. `refuse`: it cannot be; else it is taken when the gardener says that it is so. */
 export type Doubt =

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../calendar'
-import { effectiveEntries, holdsOn, ofKind, plainPlace, surroundingsOf, type LogEntry } from '.'
+import { holdsOn, plainPlace, surroundingsOf } from '.'
+import { effectiveEntries } from '../entry'
+import { ofKind, type LogEntry } from '../log'
 
 const place = (kind: 'bed' | 'container' | 'tunnel', length = 3, width = 1.2) =>
   plainPlace({ id: 'p', name: 'P', kind, length, width })

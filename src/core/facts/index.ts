@@ -5,8 +5,6 @@ export { PHOTO_TYPES } from './photo'
 export type { PhotoType } from './photo'
 export { editedGround } from './ground'
 export type { GroundEdit, GroundRows } from './ground'
-export { effectiveEntries, entriesAbout, ENTRY_KINDS, inOrder, ofKind, VERDICTS, WORKS } from './log-entry'
-export type { EntryData, EntryKind, EntrySubject, LogEntry, Verdict, Work } from './log-entry'
 export { OBSTACLE_DENSITY, OBSTACLE_KINDS } from './obstacle'
 export type { Obstacle, ObstacleKind } from './obstacle'
 export {

@@ -1,32 +1,22 @@
 import { daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
 import { thermalTraits } from '../crop'
-import { ofKind, type LogEntry, type Place } from '../facts'
+import type { AnyEntry } from '../entry'
+import type { Place } from '../facts'
 import { firstYield } from '../harvest'
 import { growthOf, type PlantingOutlook } from '../season'
 import type { WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
+import { feedEntries } from './entries'
+import type { FedProduct } from './fed-product'
 import { K_OF_K2O, P_OF_P2O5 } from './dilution'
 import { ledger, type Application, type LedgerWeek } from './ledger'
 import type { NitrogenForm } from './product'
-import { ORGANIC_MATTER_N, releasePace, type Release } from './release'
+import { ORGANIC_MATTER_N, releasePace } from './release'
 
 /** The nutrients that the ledger is kept of. */
 export const LEDGER_NUTRIENTS = ['n', 'p', 'k'] as const
 export type LedgerNutrient = (typeof LEDGER_NUTRIENTS)[number]
-
-/** A product given on a day of the ledger, in all, g. */
-export interface FedProduct {
-  day: number
-  name: string
-  grams: number
-  n: number
-  p2o5: number
-  k2o: number
-  release: Release
-  days?: number
-  nitrogen?: NitrogenForm
-}
 
 /** What the ledger of a place is worked out from, day by day from its first setting out to its end. */
 export interface PlaceLedger {
@@ -62,7 +52,7 @@ const HELD_OF_TAW = 2
 export function placeLedger(
   place: Place,
   plantings: readonly PlantingOutlook[],
-  entries: readonly LogEntry[],
+  entries: readonly AnyEntry[],
   states: readonly WaterState[],
   today: IsoDate,
 ): PlaceLedger | null {
@@ -90,8 +80,8 @@ export function placeLedger(
     temperature,
     drainage,
     demand,
-    soil: soilGives(place, temperature, ofKind(entries, 'soil-tested').at(-1)?.data.organicMatter),
-    fed: ofKind(entries, 'fed')
+    soil: soilGives(place, temperature, feedEntries(entries, 'soil-tested').at(-1)?.data.organicMatter),
+    fed: feedEntries(entries, 'fed')
       .map(({ on, data }) => ({ ...data, day: daysBetween(from, on) }))
       .filter(({ day }) => day > -BEFORE && day < days)
       .map((fed) => ({ ...fed, day: Math.max(0, fed.day) })),

@@ -1,7 +1,8 @@
 import type { Crop } from '../crop'
 import type { FeedingSchool } from '../transplant'
 import { glutIn } from './ledger'
-import { nutrientLedger, type FedProduct, type PlaceLedger } from './place-ledger'
+import type { FedProduct } from './fed-product'
+import { nutrientLedger, type PlaceLedger } from './place-ledger'
 import type { Release } from './release'
 
 /** One feed of a programme: g of a product a plant on a day of the ledger. */

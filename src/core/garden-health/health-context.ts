@@ -1,8 +1,9 @@
 import { addDays, daysBetween, yearOf, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
-import { fruitMass, heatShift, isBush, rotProneness } from '../crop'
-import { ofKind, type LogEntry, type SoilTexture } from '../facts'
-import { glutIn, nutrientLedger, placeLedger, readSoilTest, saltThreshold } from '../feeding'
+import { fruitMass, heatShift, isBush, plantEntries, rotProneness } from '../crop'
+import type { AnyEntry } from '../entry'
+import type { SoilTexture } from '../facts'
+import { feedEntries, glutIn, nutrientLedger, placeLedger, readSoilTest, saltThreshold } from '../feeding'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import { evenness, fruitDays, type PlaceWater, type WateredPlace } from '../watering'
 import { casesOf, CAUSES, type HealthContext, type PlantAge } from '../health'
@@ -56,7 +57,7 @@ export function healthContext(
     feed: watered ? feedOf(watered, today) : null,
     soil: soilOf(watered?.entries ?? [], cultivar.crop),
     rested: before.length === 0 ? null : yearOf(start) - Math.max(...before) - 1,
-    wasCut: ofKind(entries, 'pruned').some(({ on }) => daysBetween(on, today) <= 14),
+    wasCut: plantEntries(entries, 'pruned').some(({ on }) => daysBetween(on, today) <= 14),
     guestsAbout: guestsAbout(counted, start),
   }
 }
@@ -101,15 +102,15 @@ function feedOf({ place, plantings, entries, water }: WateredPlace, today: IsoDa
   }
 }
 
-function soilOf(entries: readonly LogEntry[], crop: HealthContext['crop']): HealthContext['soil'] {
-  const test = ofKind(entries, 'soil-tested').at(-1)?.data
+function soilOf(entries: readonly AnyEntry[], crop: HealthContext['crop']): HealthContext['soil'] {
+  const test = feedEntries(entries, 'soil-tested').at(-1)?.data
   if (!test) return null
   const said = readSoilTest(test, saltThreshold(crop)).map(({ rule }) => rule)
   return { ph: test.ph, calciumLow: said.includes('soil.ca-low') }
 }
 
 /** Viruses and sucking insects are open cases somewhere in the garden. */
-const guestsAbout = (counted: readonly LogEntry[], start: IsoDate): boolean =>
+const guestsAbout = (counted: readonly AnyEntry[], start: IsoDate): boolean =>
   casesOf(counted.filter(({ on }) => on >= start)).some(
     ({ closed, cause }) =>
       closed === null && cause !== null && CAUSES[cause].contagious && GUESTS.has(CAUSES[cause].kind),

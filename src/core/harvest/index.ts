@@ -1,3 +1,5 @@
+export { VERDICTS } from './entries'
+export type { HarvestEntries, Verdict } from './entries'
 export { firstYield, FRESH_A_WEEK, FRESH_IN, freshWanted, plantsFor, SUITED, USES } from './first-yield'
 export type { Use } from './first-yield'
 export { harvestWeeks, ownYield, ripeningBetween, ripeningByDay } from './forecast'

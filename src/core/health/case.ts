@@ -1,5 +1,5 @@
 import type { IsoDate } from '../calendar'
-import { inOrder, type EntrySubject, type LogEntry } from '../facts'
+import { inOrder, type AnyEntry, type Entry, type EntrySubject } from '../entry'
 import type { CauseId } from './causes'
 import type { SignId } from './signs'
 
@@ -14,7 +14,15 @@ export type CaseOutcome = (typeof OUTCOMES)[number]
 /** † Days after which a case is looked at again. */
 export const LOOK_AGAIN_EVERY = 3
 
-type CaseEntry = LogEntry<'noticed' | 'followed' | 'closed'>
+/** What is entered of a plant's, planting's or place's health. */
+export interface CaseEntries {
+  /** What looks wrong: seen, looked for and not there, since when, and what it is taken for. It begins a case. */
+  noticed: { signs: SignId[]; absent?: SignId[]; since?: IsoDate; cause?: CauseId }
+  /** A case looked at again, by the id of the entry that began it. */
+  followed: { case: string; course: CaseCourse; signs?: SignId[]; absent?: SignId[]; cause?: CauseId }
+  closed: { case: string; outcome: CaseOutcome; cause?: CauseId }
+}
+type CaseEntry<Kind extends keyof CaseEntries = keyof CaseEntries> = Entry<CaseEntries, Kind>
 
 /** Something seen on a plant, planting or place, followed until it is over. */
 export interface HealthCase {
@@ -36,13 +44,13 @@ export interface HealthCase {
   entries: CaseEntry[]
 }
 
-const ofCase = (entry: LogEntry): entry is CaseEntry =>
+const isOfCase = (entry: AnyEntry): boolean =>
   entry.kind === 'noticed' || entry.kind === 'followed' || entry.kind === 'closed'
 
 /** The cases among entries that count, those looked at last first. */
-export function casesOf(entries: readonly LogEntry[]): HealthCase[] {
+export function casesOf(entries: readonly AnyEntry[]): HealthCase[] {
   const cases = new Map<string, HealthCase>()
-  for (const entry of entries.filter(ofCase).sort(inOrder)) {
+  for (const entry of (entries.filter(isOfCase) as CaseEntry[]).sort(inOrder)) {
     if (entry.kind === 'noticed') cases.set(entry.id, begun(entry))
     else {
       const own = cases.get(entry.data.case)
@@ -52,7 +60,7 @@ export function casesOf(entries: readonly LogEntry[]): HealthCase[] {
   return [...cases.values()].sort((a, b) => (a.lastSeen < b.lastSeen ? 1 : a.lastSeen > b.lastSeen ? -1 : 0))
 }
 
-const begun = (entry: LogEntry<'noticed'>): HealthCase => ({
+const begun = (entry: CaseEntry<'noticed'>): HealthCase => ({
   id: entry.id,
   subject: entry.subject,
   on: entry.on,
@@ -66,7 +74,7 @@ const begun = (entry: LogEntry<'noticed'>): HealthCase => ({
   entries: [entry],
 })
 
-function follow(own: HealthCase, entry: LogEntry<'followed' | 'closed'>): void {
+function follow(own: HealthCase, entry: CaseEntry<'followed' | 'closed'>): void {
   own.entries.push(entry)
   own.lastSeen = entry.on
   own.cause = entry.data.cause ?? own.cause

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../calendar'
-import type { LogEntry } from '../facts'
+import type { LogEntry } from '../log'
 import {
   casesOf,
   CAUSE_IDS,

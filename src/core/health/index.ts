@@ -1,5 +1,5 @@
 export { casesOf, COURSES, LOOK_AGAIN_EVERY, OUTCOMES } from './case'
-export type { CaseCourse, CaseOutcome, HealthCase } from './case'
+export type { CaseCourse, CaseEntries, CaseOutcome, HealthCase } from './case'
 export type { Cause, CauseKind } from './cause'
 export {
   CAUSE_IDS,

@@ -1,3 +1,4 @@
+export type { PracticeEntries } from './entries'
 export { advisePruning } from './advise-pruning'
 export { applyCuts } from './apply-cuts'
 export { compareSystems } from './compare-systems'

@@ -1,6 +1,7 @@
 import type { IsoDate } from '../calendar'
 import type { Crop } from '../crop'
-import type { EntryData, EntryKind, EntrySubject } from '../facts'
+import type { EntrySubject } from '../entry'
+import type { EntryData, EntryKind } from '../log'
 import type { Product } from '../feeding'
 import type { CauseId } from '../health'
 import type { UnitSystem } from '../quantity'

@@ -23,14 +23,14 @@ import {
   yearsIn,
   type GardenRecord,
 } from '.'
-import { bed, entryOf, plain, sampleGarden, sixSlicers, slicer } from './sample-garden'
+import { bed, entryOf, plain, sampleGarden, sixSlicers, slicer } from '../../test/sample-garden'
 
 const spring = isoDate('2026-02-01')
 const june = isoDate('2026-06-18')
 const outlookOf = (
   on: IsoDate,
   planting: Partial<Planting> = {},
-  entries: GardenRecord['entries'] = [],
+  entries: Parameters<typeof sampleGarden>[0] = [],
   change: Partial<GardenRecord> = {},
 ) =>
   seasonOutlook(

@@ -15,46 +15,39 @@ import {
   type WeatherLine,
 } from '../climate'
 import { thermalTraits } from '../crop'
+import { effectiveEntries, entriesAbout, type AnyEntry } from '../entry'
 import { remembered, type Memo } from '../memo'
-import {
-  effectiveEntries,
-  entriesAbout,
-  holdsOn,
-  ofKind,
-  surroundingsOf,
-  type GardenCultivar,
-  type LogEntry,
-  type Place,
-  type Planting,
-} from '../facts'
+import { holdsOn, surroundingsOf, type GardenCultivar, type Place, type Planting } from '../facts'
+import { stageEntries } from './entries'
 import { plantingDates } from './planting-dates'
 import { stagePlan, type StagePlan, type TurningDays } from './stage-days'
 import type { PlantingDates, StageDate } from './stages'
 import { growthOf, phaseOf, standsFrom, standsOf, type Phase, type Stands } from './stands'
 import { transplantWindow, type TransplantWindow } from './transplant-window'
-import { coursesOf, yearFrom, yearIn, yearsIn, type Seasons, type SharedParts, type Year } from './years'
+import { coursesOf, yearFrom, yearIn, yearsIn, type Seasons, type SharedParts } from './years'
+import type { Year } from './year'
 
 /** Facts and log: everything but the weather that an outlook is derived from. */
-export interface GardenFacts {
+export interface GardenFacts<One extends AnyEntry = AnyEntry> {
   ensemble: Ensemble
   places: readonly Place[]
   cultivars: readonly GardenCultivar[]
   plantings: readonly Planting[]
-  entries: readonly LogEntry[]
+  entries: readonly One[]
 }
 
 /** Facts, log and weather. */
-export interface GardenRecord extends GardenFacts {
+export interface GardenRecord<One extends AnyEntry = AnyEntry> extends GardenFacts<One> {
   weather: readonly RecordedDay[]
 }
 
 /** One planting as it stands on the day asked for. */
-export interface PlantingOutlook {
+export interface PlantingOutlook<One extends AnyEntry = AnyEntry> {
   planting: Planting
   cultivar: GardenCultivar
   place: Place
   /** The planting's entries that count, oldest first. */
-  entries: LogEntry[]
+  entries: One[]
   plan: StagePlan
   window: TransplantWindow
   /** The middle turning days over the courses that its season can take. */
@@ -80,16 +73,16 @@ export interface PlantingEnd {
 }
 
 /** The garden as of a day. */
-export interface SeasonOutlook {
+export interface SeasonOutlook<One extends AnyEntry = AnyEntry> {
   today: IsoDate
   /** First day of the season that today falls in. */
   start: IsoDate
   line: WeatherLine
   /** The garden's entries that count on the day, oldest first. */
-  counted: LogEntry[]
+  counted: One[]
   ensemble: Ensemble
   frost: { lastSpring: DayPercentiles; firstAutumn: DayPercentiles }
-  plantings: PlantingOutlook[]
+  plantings: PlantingOutlook<One>[]
 }
 
 /** The line begins this long before the season, so that soil has settled, and runs past its end. */
@@ -121,35 +114,39 @@ export function seasonLine(
 }
 
 /** Everything that is dated, as of one day, from facts, log and weather; see {@link seasonLine}. */
-export function seasonOutlook(
-  garden: GardenRecord,
+export function seasonOutlook<One extends AnyEntry>(
+  garden: GardenRecord<One>,
   today: IsoDate,
   forecast: DailySeries | null,
   known: IsoDate = today,
-): SeasonOutlook {
+): SeasonOutlook<One> {
   return outlookAlong(garden, seasonLine(garden, today, forecast, known), today)
 }
 
 /** As {@link seasonOutlook}, along a line that is known. */
-export function outlookAlong(garden: GardenFacts, line: WeatherLine, today: IsoDate): SeasonOutlook {
+export function outlookAlong<One extends AnyEntry>(
+  garden: GardenFacts<One>,
+  line: WeatherLine,
+  today: IsoDate,
+): SeasonOutlook<One> {
   const { ensemble } = garden
   const start = seasonStart(ensemble.normals, today)
   const entries = effectiveEntries(garden.entries, today)
   const weatherIn = placeWeather(ensemble, line, start, entries)
   const plantings = garden.plantings
     .filter(({ season }) => season === yearOf(start))
-    .flatMap((planting): PlantingOutlook[] => {
+    .flatMap((planting): PlantingOutlook<One>[] => {
       const cultivar = garden.cultivars.find(({ id }) => id === planting.cultivarId)
       const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
       if (!cultivar || !place) return []
       const own = entriesAbout(entries, { type: 'planting', id: planting.id })
       const key = JSON.stringify([today, planting, cultivar, place, own])
       const weather = weatherIn(place)
-      return [
-        remembered(known, weather, key, () =>
-          plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
-        ),
-      ]
+      const outlook = remembered(known, weather, key, () =>
+        plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
+      )
+      // What is remembered under these entries holds entries like them.
+      return [outlook as PlantingOutlook<One>]
     })
   return { today, start, line, counted: entries, ensemble, frost: frostPercentiles(ensemble), plantings }
 }
@@ -261,7 +258,7 @@ function alongLine(line: WeatherLine, seasons: Seasons): AlongLine {
 }
 
 /** Weather by place, worked out once for each kind of place and for each place with a thermometer. */
-function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entries: readonly LogEntry[]) {
+function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entries: readonly AnyEntry[]) {
   const { weathers: known, parts } = alongLine(line, ensemble)
   return (place: Place): PlaceWeather => {
     const around = surroundingsOf(place)
@@ -295,9 +292,11 @@ export const weatherByPlace = ({
 const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
 
 /** The soil thermometer's readings in a place. */
-export function readingsIn(place: Pick<Place, 'id'>, entries: readonly LogEntry[]) {
-  return ofKind(entriesAbout(entries, { type: 'place', id: place.id }), 'soil-read').map(({ on, data }) => ({
-    date: on,
-    ...data,
-  }))
+export function readingsIn(place: Pick<Place, 'id'>, entries: readonly AnyEntry[]) {
+  return stageEntries(entriesAbout(entries, { type: 'place', id: place.id }), 'soil-read').map(
+    ({ on, data }) => ({
+      date: on,
+      ...data,
+    }),
+  )
 }

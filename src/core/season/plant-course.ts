@@ -5,17 +5,17 @@ import {
   growthDay,
   plantTraits,
   RAISED_DAY,
+  isOfPlant,
   type GrowthDay,
+  type PlantEntry,
   type Plant,
   type PlantEvent,
   type PlantTraits,
   type SetOut,
 } from '../crop'
-import { entriesAbout, inOrder, ofKind, type LogEntry } from '../facts'
+import { entriesAbout, inOrder, type AnyEntry } from '../entry'
+import { stageEntries } from './entries'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
-
-/** Entries that a plant's model follows. */
-export type PlantEntry = LogEntry<'pruned' | 'seen' | 'marked'>
 
 /** What a plant grows by, day by day from its emergence: its weather, what was cut and seen, its setting out. */
 export interface PlantCourse {
@@ -39,14 +39,10 @@ export function entriesOfPlant(
 ): PlantEntry[] {
   const own = entriesAbout(counted, { type: 'plant', id: plantId })
   const shared = entriesAbout(counted, { type: 'planting', id: plantingId }).filter(
-    (entry) => !(entry.kind === 'pruned' && entry.data.except?.includes(plantId)),
+    (entry) =>
+      !(entry.kind === 'pruned' && (entry as PlantEntry & { kind: 'pruned' }).data.except?.includes(plantId)),
   )
-  return [...own, ...shared]
-    .filter(
-      (entry): entry is PlantEntry =>
-        entry.kind === 'pruned' || entry.kind === 'seen' || entry.kind === 'marked',
-    )
-    .sort(inOrder)
+  return ([...own, ...shared] as AnyEntry[]).filter(isOfPlant).sort(inOrder)
 }
 
 /**
@@ -63,7 +59,7 @@ export function plantCourse(
   const from = dates.emerge.date
   if (from === null || from > until) return null
   const isDirect = planting.raising === 'direct'
-  const entry = ofKind(entries, 'set-out').at(-1)
+  const entry = stageEntries(entries, 'set-out').at(-1)
   const setOutOn = entry?.on ?? dates['set-out'].date
   const count = daysBetween(from, until) + 1
   const days: GrowthDay[] = []
@@ -84,7 +80,7 @@ export function plantCourse(
       day: daysBetween(from!, entry.on),
       ...entry.data,
     }))
-    const flowered = ofKind(entries, 'flowered').at(-1)
+    const flowered = stageEntries(entries, 'flowered').at(-1)
     return flowered && !told.some((entry) => entry.kind === 'seen' && entry.data.trusses !== undefined)
       ? [
           ...own,
@@ -97,7 +93,7 @@ export function plantCourse(
     if (isDirect || setOutOn === null)
       return isDirect ? null : { day: count, stemBuried: 0, leavesStripped: 0 }
     // Where nothing was entered it is taken to have been done.
-    const outside = ofKind(entries, 'hardened').length
+    const outside = stageEntries(entries, 'hardened').length
     return {
       day: Math.max(0, daysBetween(from!, setOutOn)),
       stemBuried: entry?.data.stemBuried ?? 0,

@@ -2,7 +2,7 @@ import { dateFromEpochDay, epochDay, type IsoDate } from '../calendar'
 import { dayPercentiles } from '../climate'
 import { stageDays, type StagePlan, type TurningDays } from './stage-days'
 import { STAGES, type DateSpread, type PlantingDates, type Stage } from './stages'
-import type { Year } from './years'
+import type { Year } from './year'
 
 /** Stages whose day is a matter of the plan before it is one of the weather. */
 const PLANNED: readonly Stage[] = ['sow', 'harden', 'set-out']

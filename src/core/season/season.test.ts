@@ -10,8 +10,9 @@ import {
   type Normals,
 } from '../climate'
 import { thermalTraits, type Cultivar } from '../crop'
-import type { LogEntry, Planting } from '../facts'
-import { entryOf, plain, sampleGarden, sixSlicers } from './sample-garden'
+import type { Planting } from '../facts'
+import type { LogEntry } from '../log'
+import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
 import {
   canopiesIn,
   daysToEmergence,

@@ -2,7 +2,7 @@ import { heatGapIn } from '../climate'
 import { dayPercentiles, type DayPercentiles } from '../climate'
 import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
 import { firstOpenDay } from './transplant-window'
-import type { Year } from './years'
+import type { Year } from './year'
 
 /** A season that heat cuts in two: days from the season's start, over its courses. */
 export interface ShortSeasons {

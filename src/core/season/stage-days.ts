@@ -1,6 +1,9 @@
 import { dayReached, isBush, lastDayToReach, thermalTraits, type Cultivar, type ThermalTraits } from '../crop'
-import { ofKind, type EntryKind, type LogEntry, type Planting, type RaisingWay } from '../facts'
+import type { AnyEntry } from '../entry'
+import type { Planting, RaisingWay } from '../facts'
+import type { HarvestEntries } from '../harvest'
 import { daysToEmergence } from './emergence'
+import type { StageEntries } from './entries'
 import { MATURE_GREEN } from './last-useful-flower'
 import {
   HARDENING_DAYS,
@@ -13,7 +16,7 @@ import {
 } from './raising'
 import type { Stage, StageDays } from './stages'
 import { firstOpenDay } from './transplant-window'
-import type { Year } from './years'
+import type { Year } from './year'
 import type { IsoDate } from '../calendar'
 
 /** What of a planting is decided, as days from the season's start: the same in every year that it is dated in. */
@@ -30,7 +33,7 @@ export interface StagePlan {
 }
 
 /** The entry that marks each stage. */
-const MARKED_BY: Partial<Record<Stage, EntryKind>> = {
+const MARKED_BY: Partial<Record<Stage, keyof StageEntries | keyof HarvestEntries>> = {
   sow: 'sown',
   emerge: 'emerged',
   'pot-up': 'potted-up',
@@ -46,14 +49,14 @@ const MARKED_BY: Partial<Record<Stage, EntryKind>> = {
 export function stagePlan(
   planting: Planting,
   cultivar: Cultivar,
-  entries: readonly LogEntry[],
+  entries: readonly AnyEntry[],
   today: IsoDate,
   day: (date: IsoDate) => number,
 ): StagePlan {
   const logged: StagePlan['logged'] = {}
-  for (const [stage, kind] of Object.entries(MARKED_BY) as [Stage, EntryKind][]) {
-    const first = ofKind(entries, kind)[0]
-    if (first) logged[stage] = day(first.on)
+  for (const [stage, kind] of Object.entries(MARKED_BY)) {
+    const first = entries.find((entry) => entry.kind === kind)
+    if (first) logged[stage as Stage] = day(first.on)
   }
   const planned = (date: IsoDate | null) => (date === null ? null : day(date))
   return {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../calendar'
-import type { LogEntry } from '../facts'
-import { entryOf, sampleGarden, sixSlicers } from './sample-garden'
+import type { LogEntry } from '../log'
+import { entryOf, sampleGarden, sixSlicers } from '../../test/sample-garden'
 import { seasonOutlook } from './outlook'
 
 const direct = { ...sixSlicers, raising: 'direct' } as const

@@ -1,7 +1,9 @@
 import type { IsoDate } from '../calendar'
 import { indexOf, type DailySeries } from '../climate'
 import { runningDegreeDays, type Cultivar } from '../crop'
-import { ofKind, type LogEntry, type Planting } from '../facts'
+import type { AnyEntry } from '../entry'
+import type { Planting } from '../facts'
+import { stageEntries, type StageEntries } from './entries'
 import { headStart } from './raising'
 import type { Stage } from './stages'
 
@@ -26,15 +28,16 @@ export const standsFrom = ({ raising }: Raised): Extract<Stage, 'emerge' | 'set-
  * @param entries of the planting that count, oldest first
  * @returns null while it was neither set out nor, sown where it grows, came up
  */
-export function standsOf({ raising }: Raised, entries: readonly LogEntry[]): Stands | null {
+export function standsOf({ raising }: Raised, entries: readonly AnyEntry[]): Stands | null {
   const began = entries.find(({ kind }) => kind === 'set-out' || (raising === 'direct' && kind === 'emerged'))
   if (!began) return null
-  return { from: began.on, to: ofKind(entries, 'cleared')[0]?.on ?? null }
+  return { from: began.on, to: stageEntries(entries, 'cleared')[0]?.on ?? null }
 }
 
 /** How far a planting has come; `entries` as for {@link standsOf}. */
-export function phaseOf(planting: Raised, entries: readonly LogEntry[]): Phase {
-  const has = (...kinds: LogEntry['kind'][]) => entries.some(({ kind }) => kinds.includes(kind))
+export function phaseOf(planting: Raised, entries: readonly AnyEntry[]): Phase {
+  const has = (...kinds: (keyof StageEntries)[]) =>
+    entries.some(({ kind }) => (kinds as string[]).includes(kind))
   if (has('cleared')) return 'over'
   if (standsOf(planting, entries)) return 'standing'
   return has('sown', 'emerged', 'potted-up', 'hardened') ? 'raising' : 'planned'

@@ -4,7 +4,7 @@ import type { Advice, Reason } from '../advice'
 import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
 import { count, length, onDate, temperature } from '../quantity'
 import { ROOT_DEPTH } from './depths'
-import type { Year } from './years'
+import type { Year } from './year'
 
 /** Transplant by temperature: nights, °C, for a run of nights, and soil at root depth, °C. */
 export const SET_OUT_LIMITS: Record<Crop, { night: number; soil: number }> = {

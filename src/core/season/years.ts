@@ -11,22 +11,7 @@ import {
 import { runningDegreeDays, type Crop } from '../crop'
 import { ROOT_DEPTH, SEED_DEPTH } from './depths'
 import { firstOpenDay } from './transplant-window'
-
-/**
- * One season as plants in one kind of place meet it: the air about them, °C, the soil at root and at seed depth,
- * and running degree-days, see `runningDegreeDays`. Index 0 is the season's start.
- */
-export interface Year {
-  tmin: Float64Array
-  tmax: Float64Array
-  soil: Float64Array
-  seedbed: Float64Array
-  running: (crop: Crop) => Float64Array
-  /** Day of the first autumn frost; null: none. */
-  firstFrost: number | null
-  /** The first day that is warm enough to set out; null: none. */
-  opens: (crop: Crop) => number | null
-}
+import type { Year } from './year'
 
 type Column = 'tmin' | 'tmax' | 'soil' | 'seedbed'
 

@@ -137,3 +137,10 @@ function outOfReach({ length, width, openSides }: CapacityInput, armReach: numbe
     ? [{ x: west, y: south, length: east - west, width: north - south }]
     : []
 }
+
+/** How many plants a layout holds; where they stand is worked out when it is asked. */
+export interface Filling {
+  layout: 'rows' | 'staggered'
+  count: number
+  positions: () => Position[]
+}

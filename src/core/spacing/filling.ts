@@ -1,13 +1,6 @@
-import { boundsOf, type CapacityInput, type Position } from './capacity-input'
+import { boundsOf, type CapacityInput, type Filling } from './capacity-input'
 import { inRows } from './in-rows'
 import { staggered } from './staggered'
-
-/** How many plants a layout holds; where they stand is worked out when it is asked. */
-export interface Filling {
-  layout: 'rows' | 'staggered'
-  count: number
-  positions: () => Position[]
-}
 
 /**
  * As many as fit, in the layout asked for; of two that hold as many, straight rows.

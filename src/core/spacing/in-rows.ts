@@ -1,5 +1,4 @@
-import { TOLERANCE, type Bounds, type Position } from './capacity-input'
-import type { Filling } from './filling'
+import { TOLERANCE, type Bounds, type Filling, type Position } from './capacity-input'
 import { acrossToOnlyLine, countAt, freeAlong, spreadAlong } from './free-ground'
 
 /**

@@ -1,7 +1,7 @@
 import { SIDES } from '../facts'
 import { count, length, name, type Measure } from '../quantity'
-import { ARM_REACH, type CapacityInput } from './capacity-input'
-import { fill, type Filling } from './filling'
+import { ARM_REACH, type CapacityInput, type Filling } from './capacity-input'
+import { fill } from './filling'
 
 export const LIMITS = ['spacing', 'edge', 'support', 'emitters', 'reach', 'taken'] as const
 /** What can keep plants out of a bed. */

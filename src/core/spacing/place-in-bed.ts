@@ -1,6 +1,6 @@
 import { requireInteger } from '../guard'
-import { boundsOf, type CapacityInput, type Position } from './capacity-input'
-import { fill, type Filling } from './filling'
+import { boundsOf, type CapacityInput, type Filling, type Position } from './capacity-input'
+import { fill } from './filling'
 import { freeAlong } from './free-ground'
 
 /** Fewer plants than fit stand wider, but no wider than this many times their spacing. */

@@ -1,5 +1,4 @@
-import { TOLERANCE, type Bounds, type Position, type Rectangle } from './capacity-input'
-import type { Filling } from './filling'
+import { TOLERANCE, type Bounds, type Filling, type Position, type Rectangle } from './capacity-input'
 
 /** Beyond so many taken grounds or lines the choices are too many; rows are laid instead. */
 const MOST_BLOCKED = 40

@@ -1,14 +1,18 @@
 import type { Cultivar } from '../crop'
-import type { Support, Work } from '../facts'
+import type { Support } from '../facts'
 import { LOWERED_BY, usualHeight } from './plans'
 import { weaveTiers } from './weave'
+
+/** Works by which a stem is held as it grows. */
+export const TYING_WORKS = ['tie', 'tier', 'lower'] as const
+export type TyingWork = (typeof TYING_WORKS)[number]
 
 /** † m between ties, and height of the first. */
 const TIE = { first: 0.3, every: 0.25 }
 
 /** What a growing stem asks of its support: the work, and the heights at which it is due, m. */
 export interface TyingPlan {
-  work: Extract<Work, 'tie' | 'tier' | 'lower'>
+  work: TyingWork
   heights: number[]
 }
 

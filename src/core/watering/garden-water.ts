@@ -1,6 +1,8 @@
-import { addDays } from '../calendar'
-import { entriesAbout, holdsOn, type LogEntry, type Place, type Site, type SoilTexture } from '../facts'
+import { addDays, type IsoDate } from '../calendar'
+import { entriesAbout, type AnyEntry } from '../entry'
+import { holdsOn, type Place, type Site, type SoilTexture } from '../facts'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
+import type { MoistureRead } from './entries'
 import { placeCourse, placeWater, type PlaceWater } from './place-course'
 
 /** A place with what stands or stood in it this season, what it was given, and its water. */
@@ -8,7 +10,7 @@ export interface WateredPlace {
   place: Place
   plantings: PlantingOutlook[]
   /** Of the place, its sensor's readings among them. */
-  entries: LogEntry[]
+  entries: AnyEntry[]
   water: PlaceWater
 }
 
@@ -20,7 +22,7 @@ export const standingIn = ({ plantings }: WateredPlace): PlantingOutlook[] =>
 export interface SensorReading {
   placeId: string
   at: string
-  on: LogEntry['on']
+  on: IsoDate
   content: number
 }
 
@@ -65,11 +67,11 @@ function careOf(
   readings: readonly SensorReading[],
   { counted, today }: SeasonOutlook,
   placeId: string,
-): LogEntry[] {
+): AnyEntry[] {
   const last = new Map(
     readings.filter((one) => one.placeId === placeId && one.on <= today).map((one) => [one.on, one] as const),
   )
-  const read = [...last.values()].map(({ at, on, content }): LogEntry<'moisture-read'> => ({
+  const read = [...last.values()].map(({ at, on, content }): MoistureRead => ({
     id: `${placeId} ${at}`,
     subject: { type: 'place', id: placeId },
     kind: 'moisture-read',

@@ -1,3 +1,4 @@
+export type { WaterEntries } from './entries'
 export { dueWatering, type DueWatering } from './due-watering'
 export { cropCoefficient } from './crop-coefficient'
 export { dripDesign, EMITTER_REACH, LONGEST_LINE } from './drip-design'

@@ -2,9 +2,11 @@ import { addDays, dayOfYear, daysBetween, type IsoDate } from '../calendar'
 import { dayOf, indexOf, referenceEvapotranspiration, type DailySeries } from '../climate'
 import { filledHeight, potVolume } from '../containers'
 import { canopyWidth, grownWidth } from '../crop'
-import { ofKind, potOf, type LogEntry, type Place, type Site, type SoilTexture } from '../facts'
-import { growthOf, type PlantingOutlook } from '../season'
+import type { AnyEntry } from '../entry'
+import { potOf, type Place, type Site, type SoilTexture } from '../facts'
+import { growthOf, stageEntries, type PlantingOutlook } from '../season'
 import { cropCoefficient } from './crop-coefficient'
+import { waterEntries, type MoistureRead } from './entries'
 import { MULCH_SAVES } from './mulch'
 import { potNeed } from './pot-water'
 import { depletionOfContent, depletionOfFeel } from './readings'
@@ -55,7 +57,7 @@ interface Standing {
 export function placeCourse(
   place: Place,
   plantings: readonly PlantingOutlook[],
-  entries: readonly LogEntry[],
+  entries: readonly AnyEntry[],
   garden: { site: Site; soil: SoilTexture },
   until: IsoDate,
 ): PlaceCourse | null {
@@ -74,12 +76,12 @@ export function placeCourse(
   const area = pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : place.length * place.width
   const from = addDays(until, indexOf(air, until) * -1 + first)
   const given = sumBy(
-    ofKind(entries, 'watered').filter(({ on }) => on >= from),
+    waterEntries(entries, 'watered').filter(({ on }) => on >= from),
     from,
     ({ data }) => data.litres,
   )
   const found = new Map(
-    ofKind(entries, 'moisture-read').map((entry) => [daysBetween(from, entry.on), entry] as const),
+    waterEntries(entries, 'moisture-read').map((entry) => [daysBetween(from, entry.on), entry] as const),
   )
   const days: WaterDay[] = []
   for (let index = first; index <= last; index++) {
@@ -168,13 +170,13 @@ function zoneOf(grown: readonly Standing[], place: Place, soil: SoilTexture, et:
   const pot = potOf(place)
   // A pot's loss is spread over its own small top, not over ground: the usual share is taken readily.
   if (pot) return rootZone(own.cultivar.crop, MIX_AVAILABLE, filledHeight(pot), USUAL_ETC)
-  const planted = ofKind(own.entries, 'set-out').at(-1)?.data.stemBuried ?? 0
+  const planted = stageEntries(own.entries, 'set-out').at(-1)?.data.stemBuried ?? 0
   const depth = rootDepth(growth(index), planted, place.soilDepth)
   return rootZone(own.cultivar.crop, availableWater(soil), depth, et)
 }
 
 function shareFound(
-  { feel, content }: LogEntry<'moisture-read'>['data'],
+  { feel, content }: MoistureRead['data'],
   zone: { taw: number; raw: number },
   place: Place,
   soil: SoilTexture,
@@ -185,7 +187,7 @@ function shareFound(
   return depletionOfContent(content ?? 0, wilting + available, available)
 }
 
-function sumBy<Entry extends LogEntry>(
+function sumBy<Entry extends AnyEntry>(
   entries: readonly Entry[],
   from: IsoDate,
   of: (entry: Entry) => number,

@@ -1,5 +1,6 @@
 import { addDays, type IsoDate } from '../../core/calendar'
-import type { EntryData, LogEntry, Work } from '../../core/facts'
+import type { Work } from '../../core/calls'
+import type { EntryData, LogEntry } from '../../core/log'
 import type { MoistureReading } from '../devices'
 
 type Draft = Omit<LogEntry, 'id' | 'at'>

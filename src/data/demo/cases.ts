@@ -1,5 +1,5 @@
 import type { IsoDate } from '../../core/calendar'
-import type { EntryData, LogEntry } from '../../core/facts'
+import type { EntryData, LogEntry } from '../../core/log'
 
 const entry = <K extends 'noticed' | 'followed' | 'closed'>(
   id: string,

@@ -1,6 +1,6 @@
 import type { IsoDate } from '../../core/calendar'
 import { simulateSeasons } from '../../core/climate'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import type { MoistureReading } from '../devices'
 import type { GardenState } from '../garden-state'
 import type { GardenRow } from '../gardens'

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import type { GardenFile } from '../garden-document'
 import { demoGarden } from './index'
 

@@ -1,6 +1,7 @@
 import { addDays, type IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
-import type { EntryData, EntryKind, LogEntry, Planting, PlantPosition } from '../../core/facts'
+import type { Planting, PlantPosition } from '../../core/facts'
+import type { EntryData, EntryKind, LogEntry } from '../../core/log'
 import { bedOf, placeInBed, recommendSpacing } from '../../core/spacing'
 import { CULTIVARS, PLACES } from './facts'
 import { careEntries } from './care'

@@ -18,7 +18,8 @@ import { sayMass } from '../../wording/say'
 import type { BasketPlanting, BasketView } from './queries'
 import { Surplus } from './surplus'
 import { weighables, weighingEntries } from './weighable'
-import { WeighForm, type Weighed } from './weigh-form'
+import { WeighForm } from './weigh-form'
+import type { Weighed } from './weighable'
 
 const Drawn = dynamic(() => import('./harvest-chart'), { ssr: false })
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { basketView } from './queries'
 import { nextView } from './next-queries'

@@ -1,6 +1,7 @@
 import { addDays, isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
 import { sumOf } from '../../core/harvest'
-import { holdsOn, type Manner, type Verdict } from '../../core/facts'
+import { holdsOn, type Manner } from '../../core/facts'
+import type { Verdict } from '../../core/harvest'
 import { seedLinesOf } from '../../core/supplies'
 import { nextPlaces, rotation } from '../../core/rotation'
 import { mannerOf } from '../../data/gardens'

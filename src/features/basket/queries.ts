@@ -1,7 +1,8 @@
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import { dayOf, indexOf } from '../../core/climate'
 import { plantTraits } from '../../core/crop'
-import { ofKind, type Manner } from '../../core/facts'
+import type { Manner } from '../../core/facts'
+import { ofKind } from '../../core/log'
 import {
   firstYield,
   harvestWeeks,

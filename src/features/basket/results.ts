@@ -1,11 +1,7 @@
-import {
-  effectiveEntries,
-  entriesAbout,
-  ofKind,
-  type LogEntry,
-  type Planting,
-  type Verdict,
-} from '../../core/facts'
+import type { Planting } from '../../core/facts'
+import { effectiveEntries, entriesAbout } from '../../core/entry'
+import type { Verdict } from '../../core/harvest'
+import { ofKind, type LogEntry } from '../../core/log'
 import { ofLastVerdict } from './verdict'
 import type { Crop } from '../../core/crop'
 import { remembered, type Memo } from '../../core/memo'

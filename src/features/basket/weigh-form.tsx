@@ -7,19 +7,11 @@ import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
 import { inUnits } from '../../wording/in-units'
 import { FAULT_NAMES } from '../../wording/harvest'
-import type { Weighable } from './weighable'
+import type { Weighable, Weighed } from './weighable'
 
 const MOST_KG = 1000
 const MOST_FRUIT = 100_000
 /** What was weighed: kg, fruit, and those with a fault. */
-export interface Weighed {
-  mass: number
-  count: number | null
-  faults?: Partial<Record<FruitFault, number>>
-  /** The one plant that it is of. */
-  plant?: string
-}
-
 /** A picking on the scales: which planting, its weight, and if one counts them the fruit and their faults. */
 export function WeighForm({
   plantings,

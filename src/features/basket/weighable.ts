@@ -1,7 +1,14 @@
-import { splitPicking } from '../../core/harvest'
+import { splitPicking, type FruitFault } from '../../core/harvest'
 import type { NewEntry } from '../../components/act-drafts'
 import type { BasketPlanting } from './queries'
-import type { Weighed } from './weigh-form'
+
+export interface Weighed {
+  mass: number
+  count: number | null
+  faults?: Partial<Record<FruitFault, number>>
+  /** The one plant that it is of. */
+  plant?: string
+}
 
 /** What a weighing can be of: one planting, or all of a cultivar or place together. */
 export interface Weighable {

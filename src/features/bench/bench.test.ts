@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { gapAhead, glutIn, nutrientLedger } from '../../core/feeding'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { demoState } from '../../data/demo/demo-state'
 import { feedView } from './feed-queries'
 import { waterView } from './water-queries'

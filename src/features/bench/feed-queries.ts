@@ -15,7 +15,9 @@ import {
   type SoilTest,
 } from '../../core/feeding'
 import { potAdvice, potVolume } from '../../core/containers'
-import { ofKind, potOf, type LogEntry, type Manner, type Place } from '../../core/facts'
+import { potOf, type Manner, type Place } from '../../core/facts'
+import type { AnyEntry } from '../../core/entry'
+import { ofKind } from '../../core/log'
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
@@ -117,7 +119,7 @@ export function feedView(state: GardenState, on: IsoDate, asked: string | undefi
 function detailOf(
   place: Place,
   plantings: readonly PlantingOutlook[],
-  entries: readonly LogEntry[],
+  entries: readonly AnyEntry[],
   ledger: PlaceLedger,
   on: IsoDate,
   manner: Manner,
@@ -168,7 +170,7 @@ function detailOf(
 function rotOf(
   place: Place,
   plantings: readonly PlantingOutlook[],
-  entries: readonly LogEntry[],
+  entries: readonly AnyEntry[],
   { course, states }: PlaceWater,
   glut: boolean,
 ) {

@@ -1,7 +1,9 @@
 import { addDays, type IsoDate } from '../../core/calendar'
 import { hangingTrusses, plantTraits, rotProneness, runningDegreeDays, thermalTraits } from '../../core/crop'
 import { indexOf } from '../../core/climate'
-import { emittersAlong, type LogEntry, type Manner, type Place } from '../../core/facts'
+import { emittersAlong, type Manner, type Place } from '../../core/facts'
+import type { AnyEntry } from '../../core/entry'
+import type { EntryKind } from '../../core/log'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import {
   evenness,
@@ -163,7 +165,7 @@ export const drippedPlaces = (state: GardenState, on: IsoDate) =>
 function viewOf(
   place: Place,
   plantings: readonly PlantingOutlook[],
-  entries: readonly LogEntry[],
+  entries: readonly AnyEntry[],
   water: PlaceWater,
   on: IsoDate,
   manner: Manner,
@@ -174,7 +176,7 @@ function viewOf(
   const { next, isDry, litres } = dueWatering(water, school)
   const filled = nextWatering(0, ahead)
   const drip = dripOf(place)
-  const lastOf = (kind: LogEntry['kind']) => entries.findLast((entry) => entry.kind === kind)?.on ?? null
+  const lastOf = (kind: EntryKind) => entries.findLast((entry) => entry.kind === kind)?.on ?? null
   return {
     id: place.id,
     name: place.name,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate, type IsoDate } from '../../core/calendar'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { diagnose, lookAlikesOf } from '../../core/health'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { casesView } from './case-queries'

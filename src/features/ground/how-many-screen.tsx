@@ -1,22 +1,14 @@
 'use client'
 
 import { useState } from 'react'
-import { trainingsFor, type Crop, type FruitType, type Habit, type Training } from '../../core/crop'
-import type { GardenCultivar, Manner } from '../../core/facts'
+import { trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
 import { firstYield, FRESH_IN, freshWanted, plantsFor, SUITED, USES, type Use } from '../../core/harvest'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { capital, nameOf } from '../../wording/names'
 import { LABELS, readAmounts, startOf, type Amounts } from './amounts'
 import { GroundTabs } from './ground-tabs'
 import { PlanGives } from './plan-gives'
-
-export interface HowManyView {
-  manner: Manner
-  query: string
-  cultivars: GardenCultivar[]
-  /** The season's plantings: cultivar, plants and how they are led. */
-  plan: { cultivarId: string; plants: number; training: Training }[]
-}
+import type { HowManyView } from './plan-queries'
 
 /** What is reckoned with while the garden has no cultivar of its own. */
 const anyOf = (crop: Crop) =>

@@ -1,15 +1,8 @@
 import type { IsoDate } from '../../core/calendar'
 import { yearOf } from '../../core/calendar'
 import { seasonStart, type WetnessPressure } from '../../core/climate'
-import {
-  ofKind,
-  type GardenCultivar,
-  type Manner,
-  type Obstacle,
-  type Place,
-  type Planting,
-  type PlantPosition,
-} from '../../core/facts'
+import type { GardenCultivar, Manner, Obstacle, Place, Planting, PlantPosition } from '../../core/facts'
+import { ofKind } from '../../core/log'
 import { rotation } from '../../core/rotation'
 import { allCanopies, type StandingCanopy } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'

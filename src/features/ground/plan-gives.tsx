@@ -2,7 +2,7 @@ import { PartHeading } from '../../components/advice/why'
 import type { Crop } from '../../core/crop'
 import type { GardenCultivar } from '../../core/facts'
 import { firstYield, FRESH_A_WEEK } from '../../core/harvest'
-import type { HowManyView } from './how-many-screen'
+import type { HowManyView } from './plan-queries'
 
 /** What the plan of this season will give, by cultivar and in all. */
 export function PlanGives({

@@ -1,9 +1,18 @@
+import type { Training } from '../../core/crop'
+import type { GardenCultivar, Manner } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import { mannerOf } from '../../data/gardens'
 import { outlookOn, type GardenState } from '../../data/garden-state'
-import type { HowManyView } from './how-many-screen'
 import type { PotsView } from './pots-screen'
 import { holdsOn } from '../../core/facts'
+
+export interface HowManyView {
+  manner: Manner
+  query: string
+  cultivars: GardenCultivar[]
+  /** The season's plantings: cultivar, plants and how they are led. */
+  plan: { cultivarId: string; plants: number; training: Training }[]
+}
 
 const queryOf = (state: GardenState, on: IsoDate) => (on === state.now ? '' : `?on=${on}`)
 

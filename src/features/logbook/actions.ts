@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import type { FormProblems } from '../../components/forms/use-checked-form'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { correctEntry as putRight } from '../../data/log-writing'

@@ -1,4 +1,5 @@
-import type { EntryKind, LogEntry, Manner } from '../../core/facts'
+import type { Manner } from '../../core/facts'
+import type { EntryKind, LogEntry } from '../../core/log'
 import { formatMeasure, type QuantityKind } from '../../core/quantity'
 
 /** A number of an entry as it is typed again. */

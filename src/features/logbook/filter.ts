@@ -1,5 +1,5 @@
 import { isIsoDate, type IsoDate } from '../../core/calendar'
-import { ENTRY_KINDS, type EntryKind } from '../../core/facts'
+import { ENTRY_KINDS, type EntryKind } from '../../core/log'
 
 /** What of the log is asked for; null: everything. */
 export interface LogFilter {

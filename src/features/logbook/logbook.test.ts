@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
-import { ENTRY_KINDS, type LogEntry } from '../../core/facts'
+import { ENTRY_KINDS, type LogEntry } from '../../core/log'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { readLogCsv } from '../../data/log-reading'
 import { filterOf, queryOf } from './filter'

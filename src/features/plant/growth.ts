@@ -1,7 +1,8 @@
 import { addDays, daysBetween } from '../../core/calendar'
 import { growPlant } from '../../core/crop'
 import type { Manner } from '../../core/facts'
-import type { PlantCourse, PlantEntry } from '../../core/season'
+import type { PlantCourse } from '../../core/season'
+import type { PlantEntry } from '../../core/crop'
 import { formatDate } from '../../wording/dates'
 
 /** The plant on one day of its life: in the garden's own units, cm or in, and leaves on the main stem. */

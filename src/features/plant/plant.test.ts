@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { demoState } from '../../data/demo/demo-state'
 import { plantViewOf } from './queries'
 

@@ -1,7 +1,8 @@
 import { daysBetween } from '../../core/calendar'
 import { trainingsFor, type Training } from '../../core/crop'
 import { compareSystems, type PruningContext, type SystemOutcome } from '../../core/pruning'
-import { plantCourse, type PlantEntry, type PlantingOutlook } from '../../core/season'
+import { plantCourse, type PlantingOutlook } from '../../core/season'
+import type { PlantEntry } from '../../core/crop'
 
 /** The season ends by itself where no frost does: so many days after setting out are compared. */
 const LONGEST = 170

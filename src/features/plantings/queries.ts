@@ -1,3 +1,4 @@
+import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
 import { indexOf, type WetnessPressure } from '../../core/climate'
@@ -122,7 +123,10 @@ export interface PlantingView {
   canSetOut: boolean
 }
 
-export function findPlanting(outlook: SeasonOutlook, id: string): PlantingOutlook | null {
+export function findPlanting<One extends AnyEntry>(
+  outlook: SeasonOutlook<One>,
+  id: string,
+): PlantingOutlook<One> | null {
   return outlook.plantings.find(({ planting }) => planting.id === id) ?? null
 }
 

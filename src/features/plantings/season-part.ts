@@ -1,6 +1,7 @@
 import { addDays, type IsoDate } from '../../core/calendar'
 import { coverDay, dateInSeason, indexOf } from '../../core/climate'
-import { ofKind, RAISING_WAYS, type Manner, type RaisingWay } from '../../core/facts'
+import { RAISING_WAYS, type Manner, type RaisingWay } from '../../core/facts'
+import { ofKind } from '../../core/log'
 import {
   HARDENING_DAYS,
   hardeningFrom,

@@ -9,7 +9,7 @@ import { sayPart } from '../../wording/pruning'
 import { sayCount } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { Outcome, RoundFrame, VERDICT_TONE } from './round-frame'
-import type { RoundProps } from './round'
+import type { RoundProps } from './round-props'
 import { VERDICTS } from './words'
 
 /** Parts are marked to be cut or kept, and the whole is judged. */

@@ -7,7 +7,7 @@ import type { PlantPart } from '../../core/crop'
 import { scoreNames, type PartName } from '../../core/pruning'
 import { sayReason } from '../../wording/say-reason'
 import { Outcome, RoundFrame, VERDICT_TONE } from './round-frame'
-import type { RoundProps } from './round'
+import type { RoundProps } from './round-props'
 import { VERDICTS } from './words'
 
 const CHOICES = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { LogEntry } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { demoState } from '../../data/demo/demo-state'
 import { practiceView } from './queries'
 

@@ -1,5 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
-import { effectiveEntries, ofKind, type Manner } from '../../core/facts'
+import type { Manner } from '../../core/facts'
+import { effectiveEntries } from '../../core/entry'
+import { ofKind } from '../../core/log'
 import { dailySet, PRACTICE_LEVELS, type PracticeLevel } from '../../core/pruning'
 import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'

@@ -12,6 +12,7 @@ import {
 import { callsOf, type Call } from '../../core/calls'
 import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
+import type { LogEntry } from '../../core/log'
 import { formatMeasure } from '../../core/quantity'
 import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
@@ -40,7 +41,7 @@ export function roundOf(state: GardenState, on: IsoDate): Round {
   return round
 }
 
-function workRound(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Round {
+function workRound(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: IsoDate): Round {
   const manner = mannerOf(state.garden)
   const calls = callsOf(outlook, {
     id: state.garden.id,
@@ -116,7 +117,7 @@ function weatherFor(calls: readonly Call[]): string {
 }
 
 /** What was entered with this date. */
-function doneOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Round['done'] {
+function doneOn(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: IsoDate): Round['done'] {
   return outlook.counted
     .filter((entry) => entry.on === on && entry.kind !== 'timed')
     .map((entry) => ({

@@ -8,24 +8,12 @@ import { TendForm } from './tend-form'
 import { TendedPlants } from './tended-plants'
 import type { Stop } from './types'
 import { WaitForm } from './wait-form'
+import type { Open, StopActs } from './stop-acts'
 
 // The forms and their checks come when a number is adjusted.
 const ActForm = lazy(async () => ({ default: (await import('./act-form')).ActForm }))
 
 const NoteForm = lazy(async () => ({ default: (await import('./note-form')).NoteForm }))
-
-export type Open = 'adjust' | 'put-off' | 'decline' | 'note' | null
-
-export interface StopActs {
-  open: Open
-  setOpen: (open: Open) => void
-  done: () => void
-  keep: (numbers: Record<string, number | null>, note: string, minutes: number | null) => void
-  tended: (except: readonly string[], note: string, minutes: number | null) => void
-  note: (note: string, photo: Blob | null) => void
-  putOff: (days: number) => void
-  decline: (why: string) => void
-}
 
 /** One stop, large: the answer, the one reason that decided it, the picture, the acts, why, and the caution. */
 export function StopDetail({

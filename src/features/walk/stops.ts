@@ -1,6 +1,7 @@
 import type { Call, CallAnswer } from '../../core/calls'
 import { COMMON_PRODUCTS } from '../../core/feeding'
-import type { Manner, PlantPosition, Work } from '../../core/facts'
+import type { Manner, PlantPosition } from '../../core/facts'
+import type { Work } from '../../core/calls'
 import { formatMeasure } from '../../core/quantity'
 import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'

@@ -1,6 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Call } from '../../core/calls'
-import { ofKind, type EntryKind, type LogEntry, type Manner, type PlantPosition } from '../../core/facts'
+import type { Manner, PlantPosition } from '../../core/facts'
+import { ofKind, type EntryKind, type LogEntry } from '../../core/log'
 import type { SeasonOutlook } from '../../core/season'
 import { sayMinutes, sayWorks } from '../../wording/calls'
 import { detailsOf } from '../../wording/entries'
@@ -27,7 +28,7 @@ const NO_WORK: readonly EntryKind[] = ['put-off', 'declined', 'note', 'void', 't
 
 /** What the round of a day came to by its entries, and what is left of it. */
 export function summaryOf(
-  outlook: SeasonOutlook,
+  outlook: SeasonOutlook<LogEntry>,
   due: readonly Call[],
   on: IsoDate,
   manner: Manner,

@@ -1,4 +1,4 @@
-import type { EntrySubject } from '../../core/facts'
+import type { EntrySubject } from '../../core/entry'
 import type { Act } from './types'
 import type { NewEntry } from './use-entering'
 

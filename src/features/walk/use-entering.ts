@@ -9,7 +9,8 @@ import { sendPhoto } from '../../components/photo/prepare-photo'
 import { whenSure } from '../../components/sure'
 import { undoEntry } from '../../components/undoing'
 import type { IsoDate } from '../../core/calendar'
-import type { EntryData, EntryKind, EntrySubject } from '../../core/facts'
+import type { EntrySubject } from '../../core/entry'
+import type { EntryData, EntryKind } from '../../core/log'
 import { enter, undo } from '../../actions/log'
 
 export interface NewEntry {

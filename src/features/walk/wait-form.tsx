@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { TextField } from '../../components/forms/fields'
-import type { StopActs } from './stop-detail'
+import type { StopActs } from './stop-acts'
 
 const DAYS = [
   { days: 1, name: 'Until tomorrow' },

@@ -1,27 +1,12 @@
-import type { Crop } from '../../../core/crop'
-import type { Manner } from '../../../core/facts'
-import type { SupportPlan } from '../../../core/support'
 import { sayLength } from '../../../wording/say'
 import { SidePlant } from './side-plant'
 import { Holding } from './holding'
+import type { ElevationProps } from './elevation-props'
 
 /** Pixels of the drawing a metre; all marks inside are in metres, y downward from the soil line. */
 const MOST_PLANTS = 8
 const MARGIN = 0.55
 const HEAD = 0.3
-
-export interface ElevationProps {
-  plan: SupportPlan
-  crop: Crop
-  plants: number
-  spacing: number
-  plantsPerBay: number
-  heightToday: number
-  grownHeight: number
-  canopyWidth: number
-  sectional: boolean
-  manner: Manner
-}
 
 /** A row from the side, to scale: plants today and grown, what holds them, posts in the ground, heights. */
 export function SupportElevation(props: ElevationProps) {

@@ -1,4 +1,4 @@
-import type { ElevationProps } from './elevation'
+import type { ElevationProps } from './elevation-props'
 
 const WOOD = 'var(--color-secondary)'
 const STRING = '#c9a86a'

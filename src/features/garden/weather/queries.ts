@@ -10,7 +10,9 @@ import {
   stationRecord,
   type WeatherField,
 } from '../../../core/climate'
-import { effectiveEntries, holdsOn, ofKind, type Manner } from '../../../core/facts'
+import { holdsOn, type Manner } from '../../../core/facts'
+import { effectiveEntries } from '../../../core/entry'
+import { ofKind } from '../../../core/log'
 import { mannerOf } from '../../../data/gardens'
 import type { GardenState } from '../../../data/garden-state'
 import { sourcedWeather, weatherSummary, type WeatherRow } from '../../../data/weather'

@@ -1,7 +1,8 @@
-import type { IsoDate } from '../calendar'
-import { normalsFor, simulateSeasons } from '../climate'
-import { plainPlace, type GardenCultivar, type LogEntry, type Place, type Planting } from '../facts'
-import type { GardenRecord } from './outlook'
+import type { IsoDate } from '../core/calendar'
+import { normalsFor, simulateSeasons } from '../core/climate'
+import { plainPlace, type GardenCultivar, type Place, type Planting } from '../core/facts'
+import type { LogEntry } from '../core/log'
+import type { GardenRecord } from '../core/season'
 
 /** A small garden for tests: six slicers in a raised bed on the warm, humid plain. */
 export const plain = normalsFor('humid-warm-summer', { latitude: 41, elevation: 450 })

@@ -1,0 +1,2 @@
+export { ENTRY_KINDS, ofKind } from './log'
+export type { EntryData, EntryKind, LogEntry } from './log'
