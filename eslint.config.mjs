@@ -19,7 +19,7 @@ const ROOMS = [
   ...['calendar', 'quantity', 'advice', 'random', 'guard', 'memo', 'bounds', 'climate', 'entry', 'crop'],
   ...['containers', 'facts', 'harvest', 'pruning', 'season', 'spacing', 'support', 'transplant', 'health'],
   ...['watering', 'feeding', 'light', 'rotation', 'supplies', 'garden-health', 'calls', 'log'],
-  ...['entry-check', 'quick-line'],
+  ...['garden-day', 'entry-check', 'quick-line'],
 ]
 
 /** Whether a planting stands is asked once, in the season's room: everything else asks `stands` and `phase`. */

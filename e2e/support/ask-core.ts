@@ -1,14 +1,15 @@
 import { indexOf } from '../../src/core/climate'
 import { judgeSetOut } from '../../src/core/season'
 import { closeDatabase } from '../../src/data/database'
-import { loadGarden, outlookOn } from '../../src/data/garden-state'
+import { dayOf } from '../../src/core/garden-day'
+import { loadGarden } from '../../src/data/garden-state'
 import { mannerOf } from '../../src/data/gardens'
 import { formatDate } from '../../src/wording/dates'
 import { sayReason } from '../../src/wording/say-reason'
 
 /** What the core itself answers for a planting of a database, to hold the screens to. */
 const state = (await loadGarden())!
-const outlook = outlookOn(state, state.now)
+const outlook = dayOf(state, state.now).outlook
 const { cultivar, dates, soil } = outlook.plantings.find(({ planting }) => planting.id === process.argv[2])!
 const verdict = judgeSetOut(outlook.line, soil, cultivar.crop, indexOf(outlook.line.air, state.now))
 const manner = mannerOf(state.garden)

@@ -1,9 +1,10 @@
+import { dayOf } from '../core/garden-day'
 import { v7 } from 'uuid'
 import { MOST_PLANTS } from '../core/bounds'
 import type { Planting, PlantPosition } from '../core/facts'
 import { layPlanting } from '../core/spacing'
 import { write } from './database'
-import { loadGarden, wetnessOf } from './garden-state'
+import { loadGarden } from './garden-state'
 import { currentGarden } from './gardens'
 import { plantRows, standingIn } from './laying'
 import { cultivarsOf, insertPlantings, insertPlants, placesOf, plantingsOf } from './plantings'
@@ -20,7 +21,7 @@ export type CarryAnswer = { ok: true; plantings: number } | { ok: false; message
 /** Plans the next season's plantings after this one's, all or none; a season that is planned already is refused. */
 export async function carryOver(season: number, lines: readonly CarriedLine[]): Promise<CarryAnswer> {
   const state = await loadGarden()
-  const wetness = state === null ? 'low' : wetnessOf(state)
+  const wetness = state === null ? 'low' : dayOf(state, state.now).wetness
   const refused = (message: string): CarryAnswer => ({ ok: false, message })
   return write(async (tx): Promise<CarryAnswer> => {
     const garden = await currentGarden(tx)

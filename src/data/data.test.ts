@@ -1,3 +1,4 @@
+import { dayOf } from '../core/garden-day'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -17,7 +18,7 @@ import { GARDEN_VERSION } from './garden-document'
 import { exportGarden, insertGardenFile } from './garden-file'
 import { readGardenUpload } from './garden-reading'
 import { takeGarden } from '../test/take-garden'
-import { loadGarden, outlookOn } from './garden-state'
+import { loadGarden } from './garden-state'
 import { currentGarden, todayIn, updateGarden } from './gardens'
 import { insertEntries, lastEntered, logOf } from './log'
 import { DatabaseProblem } from './problem'
@@ -432,8 +433,8 @@ describe('the garden’s state', () => {
     await layDemo()
     const first = (await loadGarden())!
     expect(await loadGarden()).toBe(first)
-    expect(outlookOn(first, first.now)).toBe(outlookOn(first, first.now))
-    const calls = callsOf(outlookOn(first, first.now))
+    expect(dayOf(first, first.now).outlook).toBe(dayOf(first, first.now).outlook)
+    const calls = callsOf(dayOf(first, first.now).outlook)
     await write((tx) =>
       insertEntries(tx, demo.garden.id, [
         note('f', { kind: 'flowered', subject: { type: 'planting', id: 'demo-2026-pot-1-1' } }),
@@ -441,7 +442,7 @@ describe('the garden’s state', () => {
     )
     const second = (await loadGarden())!
     expect(second).not.toBe(first)
-    expect(callsOf(outlookOn(second, second.now))).toHaveLength(calls.length - 1)
+    expect(callsOf(dayOf(second, second.now).outlook)).toHaveLength(calls.length - 1)
     await write((tx) => updateGarden(tx, demo.garden.id, { clockDate: isoDate('2026-06-25') }))
     expect((await loadGarden())!.now).toBe('2026-06-25')
   })

@@ -1,27 +1,15 @@
 import { isDeepStrictEqual } from 'node:util'
-import { addDays, earlierOf, type IsoDate } from '../core/calendar'
+import { addDays, type IsoDate } from '../core/calendar'
 import {
-  dayOf,
-  frostPercentiles,
   recordedSeasons,
-  seasonStart,
   simulateSeasons,
-  stationForecast,
-  stationRecord,
-  wetnessPressure,
   type Ensemble,
   type Normals,
   type RecordedDay,
-  type Station,
-  type WeatherLine,
-  type WetnessPressure,
 } from '../core/climate'
-import type { Obstacle, Place, PlantPosition, Supply } from '../core/facts'
-import type { Product } from '../core/feeding'
+import type { Place } from '../core/facts'
+import type { GardenSnapshot } from '../core/garden-day'
 import { SOLANACEAE } from '../core/rotation'
-import { remembered, type Memo } from '../core/memo'
-import type { LogEntry } from '../core/log'
-import { outlookAlong, seasonLine, type GardenRecord, type SeasonOutlook } from '../core/season'
 import { archiveOf, type ArchivedSeason } from './archive'
 import { changes, readTogether, type Reader } from './database'
 import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
@@ -44,28 +32,16 @@ import { productsOf } from './products'
 import { suppliesOf } from './supplies'
 import { recordFingerprint, weatherBetween } from './weather'
 
-/** All that the core needs of a garden, loaded. */
-export interface GardenState {
+/** A garden as it is kept, loaded: all that its days are worked out from, and what else its screens show. */
+export interface GardenState extends GardenSnapshot {
   garden: GardenRow
   normalRows: NormalRow[]
-  record: GardenRecord<LogEntry>
-  plants: PlantPosition[]
-  obstacles: Obstacle[]
-  supplies: Supply[]
-  /** Feeds of its own. */
-  products: Product[]
   devices: Device[]
-  /** What sensors read, oldest first in each place. */
   readings: MoistureReading[]
-  /** Years in which Solanaceae stood in each place, by its id, as far as they were told. */
-  history: Map<string, number[]>
   /** Photos by the entry that they are of. */
   photos: ReadonlyMap<string, Photo[]>
   /** Seasons that were put away. */
   archive: ArchivedSeason[]
-  /** The date on the garden's clock. */
-  now: IsoDate
-  station: Station | null
 }
 
 /** Seasons by what they were made of: the same normals and record always give the same seasons. */
@@ -91,19 +67,6 @@ async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Prom
 /** Under so many days, no ten seasons can be whole. */
 const LEAST_RECORD = 3500
 const [FIRST, LAST] = ['1800-01-01', '2400-12-31'] as [IsoDate, IsoDate]
-
-const pressures = new WeakMap<Ensemble, WetnessPressure>()
-
-/** How hard wet leaves press in a garden, from its last frost to its first. */
-export function wetnessOf({ garden, record: { ensemble } }: GardenState): WetnessPressure {
-  let found = pressures.get(ensemble)
-  if (!found) {
-    const { lastSpring, firstAutumn } = frostPercentiles(ensemble)
-    found = wetnessPressure(ensemble, garden.latitude, lastSpring.p50 ?? 0, firstAutumn.p50 ?? 364).pressure
-    pressures.set(ensemble, found)
-  }
-  return found
-}
 
 let last: { url: string; version: number; state: GardenState } | undefined
 
@@ -202,50 +165,6 @@ async function solanaceaeYears(places: readonly Place[], db: Reader): Promise<Ma
   return years
 }
 
-/** Years in which Solanaceae stood in a place: told, or planted here. */
-export const solanaceaeYearsIn = ({ history, record }: GardenState, placeId: string): number[] => [
-  ...(history.get(placeId) ?? []),
-  ...record.plantings.filter((planting) => planting.placeId === placeId).map(({ season }) => season),
-]
-
-/** The plants that stand on a date or are still to stand: what was taken out before is gone. */
-export const plantsOn = ({ plants }: GardenState, date: IsoDate): PlantPosition[] =>
-  plants.filter(({ to }) => to === null || to >= date)
-
-const outlooks: Memo<GardenState, SeasonOutlook<LogEntry>> = new WeakMap()
-const MOST_OUTLOOKS = 40
-
-/** The garden as of a date; ahead of its clock, with what is known of the weather today. */
-export const outlookOn = (state: GardenState, date: IsoDate): SeasonOutlook<LogEntry> =>
-  remembered(
-    outlooks,
-    state,
-    date,
-    () => outlookAlong(state.record, lineOn(state, date), date),
-    MOST_OUTLOOKS,
-  )
-
-const lines: Memo<readonly RecordedDay[], WeatherLine> = new WeakMap()
-
-/** The weather in one line as of a date: the same object while no weather is written, whatever else is. */
-function lineOn({ record, station, now, garden }: GardenState, date: IsoDate): WeatherLine {
-  const known = earlierOf(date, now)
-  const key = [date, known, garden.station, garden.latitude, garden.seed].join()
-  return remembered(
-    lines,
-    record.weather,
-    key,
-    () => {
-      const forecast = station && stationForecast(station, known)
-      const weather = station
-        ? withStation(station, record.weather, seasonStart(record.ensemble.normals, date), known)
-        : record.weather
-      return seasonLine({ ensemble: record.ensemble, weather }, date, forecast, known)
-    },
-    MOST_OUTLOOKS,
-  )
-}
-
 const recent = new WeakMap<Ensemble, RecordedDay[]>()
 
 /** The weather on record of the last seasons; the same object as before where it says the same. */
@@ -260,21 +179,4 @@ async function recentWeather(
   if (before && isDeepStrictEqual(before, loaded)) return before
   recent.set(ensemble, loaded)
   return loaded
-}
-
-const DAYS_BEFORE_SEASON = 60
-
-/** The simulated station's days, each replaced by a stored one where there is one. */
-function withStation(
-  station: Station,
-  stored: readonly RecordedDay[],
-  start: IsoDate,
-  known: IsoDate,
-): RecordedDay[] {
-  const from = addDays(start, -DAYS_BEFORE_SEASON)
-  const simulated = stationRecord(station, from, 460)
-  const days = Array.from({ length: simulated.days }, (_, index) => dayOf(simulated, index)).filter(
-    ({ date }) => date < known,
-  )
-  return [...days, ...stored]
 }

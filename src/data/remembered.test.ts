@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../core/garden-day'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -9,9 +10,7 @@ import type { LogEntry } from '../core/log'
 import { closeDatabase, write } from './database'
 import { demoGarden } from './demo'
 import { insertGardenFile } from './garden-file'
-import { loadGarden, outlookOn, plantsOn, wetnessOf, type GardenState } from './garden-state'
-import { waterOn } from './garden-water'
-import { houseOf } from './house-schools'
+import { loadGarden, type GardenState } from './garden-state'
 import { insertEntries } from './log'
 import { cultivar, place, planting } from './schema'
 import { putWeather } from './weather'
@@ -31,11 +30,11 @@ const demo = demoGarden()
 const TODAY = '2026-06-18' as IsoDate
 
 const callsIn = (state: GardenState, on: IsoDate) =>
-  callsOf(outlookOn(state, on), {
+  callsOf(dayOf(state, on).outlook, {
     id: state.garden.id,
-    plants: plantsOn(state, on),
-    water: waterOn(state, on),
-    wetness: wetnessOf(state),
+    plants: dayOf(state, on).plants,
+    water: dayOf(state, on).water,
+    wetness: dayOf(state, state.now).wetness,
     house: houseOf(state.garden),
   })
 
@@ -109,13 +108,13 @@ describe('what is remembered', () => {
   it('is the very same while nothing is written', async () => {
     const state = (await loadGarden())!
     expect(await loadGarden()).toBe(state)
-    expect(outlookOn(state, TODAY)).toBe(outlookOn(state, TODAY))
+    expect(dayOf(state, TODAY).outlook).toBe(dayOf(state, TODAY).outlook)
     await put(entry('y', 'watered', { type: 'place', id: 'demo-bed-1' }, { litres: 9 }))
     const later = (await loadGarden())!
     expect(later).not.toBe(state)
     // What the writing does not touch is not worked out anew.
     const of = (one: GardenState) =>
-      outlookOn(one, TODAY).plantings.find(({ planting: { id } }) => id === 'demo-2026-row-a-1')
+      dayOf(one, TODAY).outlook.plantings.find(({ planting: { id } }) => id === 'demo-2026-row-a-1')
     expect(of(later)).toBe(of(state))
   })
 })

@@ -1,3 +1,4 @@
+import { dayOf } from '../core/garden-day'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -8,7 +9,7 @@ import { closeDatabase, write } from './database'
 import { demoGarden } from './demo'
 import { feedToken, gardenOfFeed, setFeedToken } from './feeds'
 import { insertGardenFile } from './garden-file'
-import { loadGarden, outlookOn, wetnessOf } from './garden-state'
+import { loadGarden } from './garden-state'
 import { updateGarden } from './gardens'
 import {
   putWeather,
@@ -95,12 +96,12 @@ describe('the weather record', () => {
     }))
     const before = (await loadGarden())!
     expect(before.record.ensemble).toMatchObject({ recorded: false })
-    expect(wetnessOf(before)).toBe('low')
+    expect(dayOf(before, before.now).wetness).toBe('low')
     await write((tx) => putWeather(tx, garden, rows, 'all'))
     const after = (await loadGarden())!
     expect(after.record.ensemble.recorded).toBe(true)
     expect(after.record.ensemble.seasons.length).toBeGreaterThanOrEqual(10)
-    const { spread } = outlookOn(after, after.now).plantings.find(
+    const { spread } = dayOf(after, after.now).outlook.plantings.find(
       ({ planting }) => planting.id === 'demo-2026-bed-1-1',
     )!.dates.end
     expect(spread!.p10! <= spread!.p90!).toBe(true)
@@ -108,7 +109,7 @@ describe('the weather record', () => {
   it('has no part in a garden that goes by its normals alone', async () => {
     await write((tx) => updateGarden(tx, garden, { station: 'normals' }))
     const state = (await loadGarden())!
-    const { line, plantings } = outlookOn(state, state.now)
+    const { line, plantings } = dayOf(state, state.now).outlook
     expect(new Set(line.sources)).toEqual(new Set(['normal']))
     expect(plantings.every(({ dates }) => dates.sow.date !== null)).toBe(true)
   })

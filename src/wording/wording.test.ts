@@ -3,7 +3,7 @@ import { CAUSE_WORDS } from './health'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
 import { callsOf } from '../core/calls'
-import { dayOf, simulateSeasons, stationForecast } from '../core/climate'
+import { weatherAt, simulateSeasons, stationForecast } from '../core/climate'
 import type { Manner } from '../core/facts'
 import { seasonOutlook } from '../core/season'
 import { recommendSpacing } from '../core/spacing'
@@ -66,7 +66,7 @@ describe('reasons', () => {
           }
       }
     expect(said.size).toBeGreaterThan(100)
-    expect(dayOf(stationForecast(station, isoDate('2026-06-18')), 0).date).toBe('2026-06-18')
+    expect(weatherAt(stationForecast(station, isoDate('2026-06-18')), 0).date).toBe('2026-06-18')
   })
   it('can be said for every depth and spacing', () => {
     const plant = {

@@ -1,7 +1,7 @@
-import { addDays, type IsoDate } from '../calendar'
-import { adviseFeed, feedWarnings, placeLedger, type PlaceLedger } from '../feeding'
+import { addDays } from '../calendar'
+import { adviseFeed, feedWarnings, ledgerOf } from '../feeding'
 import { count, mass, onDate, waterDepth } from '../quantity'
-import { remembered, type Memo } from '../memo'
+import { remembered } from '../memo'
 import { stageEntries } from '../season'
 import { dripOf, irrigationMinutes, dueWatering, standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
@@ -71,14 +71,6 @@ export function water(
   })
 }
 
-const ledgers: Memo<WateredPlace, ReturnType<typeof placeLedger>> = new WeakMap()
-const ledgerOf = (watered: WateredPlace, today: IsoDate) =>
-  remembered(ledgers, watered, today, () =>
-    placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, today),
-  )
-
-const advices: Memo<PlaceLedger, ReturnType<typeof adviseFeed>> = new WeakMap()
-
 /** A place in which nitrogen will be missing. */
 export function feed(context: PlaceContext, watered: WateredPlace, { house }: CallGarden): Call | null {
   const { place, entries, water: own } = watered
@@ -90,7 +82,7 @@ export function feed(context: PlaceContext, watered: WateredPlace, { house }: Ca
   if (!ledger) return null
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   const school = house.feeding(place)
-  const { mix, gap } = remembered(advices, ledger, `${school} ${plants}`, () =>
+  const { mix, gap } = remembered(ledger, `feed ${school} ${plants}`, () =>
     adviseFeed(ledger, school, plants),
   )
   if (!mix) return null

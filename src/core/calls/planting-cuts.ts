@@ -2,7 +2,7 @@ import { daysBetween } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
 import { plantTraits } from '../crop'
 import type { PlantPosition } from '../facts'
-import { remembered, type Memo } from '../memo'
+import { remembered } from '../memo'
 import {
   depthConditions,
   entriesOfPlant,
@@ -85,12 +85,10 @@ export function plantingCuts(
   const asked = JSON.stringify(context)
   return [...alike].map(([key, { plants: group, told }]) => ({
     plants: group,
-    cuts: remembered(cutsOf, own, `${asked} ${key}`, () => {
+    cuts: remembered(own, `cuts ${asked} ${key}`, () => {
       const plant = grownAlong(plantCourse(own, told, outlook.today), plantTraits(cultivar))
       const { answer } = advisePruning({ plant, system: planting.training, context })
       return answer.filter(({ due, action }) => due === undefined && action !== 'keep')
     }),
   }))
 }
-
-const cutsOf: Memo<PlantingOutlook, Cut[]> = new WeakMap()

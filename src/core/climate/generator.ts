@@ -2,6 +2,7 @@ import type { Random } from '../random'
 import { dailyNormals, type Normals } from './normals'
 import { emptySeries, settled, yearDays, type DailySeries } from './series'
 import { extraterrestrialRadiation } from './sun'
+import { remembered } from '../memo'
 
 /**
  * Lag-one structure of the standardised residuals of Tmax, Tmin and solar radiation
@@ -34,22 +35,18 @@ const SOLAR_VARIATION = 0.18
  * † Standard deviation of daily Tmax about its expectation, °C: larger where summer and winter differ more,
  * and larger in winter than in summer.
  */
-function maximumDeviations(normals: Normals): Float64Array {
-  const known = deviationsOf.get(normals)
-  if (known) return known
-  const { tmin, tmax } = dailyNormals(normals)
-  const mean = tmin.map((low, day) => (low + tmax[day]!) / 2)
-  const [coldest, warmest] = [Math.min(...mean), Math.max(...mean)]
-  const range = warmest - coldest
-  const middle = (coldest + warmest) / 2
-  const deviations = mean.map((value) => {
-    const winter = range > 0 ? (middle - value) / (range / 2) : 0
-    return Math.min(5.5, 1.6 + 0.13 * range) * (1 + 0.22 * winter * Math.min(1, range / 20))
+const maximumDeviations = (normals: Normals): Float64Array =>
+  remembered(normals, 'deviations', () => {
+    const { tmin, tmax } = dailyNormals(normals)
+    const mean = tmin.map((low, day) => (low + tmax[day]!) / 2)
+    const [coldest, warmest] = [Math.min(...mean), Math.max(...mean)]
+    const range = warmest - coldest
+    const middle = (coldest + warmest) / 2
+    return mean.map((value) => {
+      const winter = range > 0 ? (middle - value) / (range / 2) : 0
+      return Math.min(5.5, 1.6 + 0.13 * range) * (1 + 0.22 * winter * Math.min(1, range / 20))
+    })
   })
-  deviationsOf.set(normals, deviations)
-  return deviations
-}
-const deviationsOf = new WeakMap<Normals, Float64Array>()
 /** † Tmin's standard deviation as a share of Tmax's. */
 const MINIMUM_DEVIATION = 0.9
 

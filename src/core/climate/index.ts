@@ -13,7 +13,7 @@ export { dailyNormals, NORMAL_BOUNDS, requireNormals, shiftTemperatures, turning
 export type { MonthNormal, Normals } from './normals'
 export { dayPercentiles } from './percentiles'
 export type { DayPercentiles } from './percentiles'
-export { dayOf, emptySeries, expectedSeries, indexOf, WEATHER_FIELDS } from './series'
+export { weatherAt, emptySeries, expectedSeries, indexOf, WEATHER_FIELDS } from './series'
 export type { DailySeries, DayWeather, WeatherField } from './series'
 export { MULCHES, OPEN_GROUND, soilTemperatures, surroundingsKey } from './soil-temperature'
 export type { Mulch, SoilReading, SoilSurroundings } from './soil-temperature'

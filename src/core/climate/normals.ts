@@ -1,4 +1,5 @@
 import { requireInRange } from '../guard'
+import { remembered } from '../memo'
 
 /** What a month is like on average. */
 export interface MonthNormal {
@@ -49,17 +50,16 @@ export function requireNormals(normals: Normals): Normals {
 /** Each column holds a value for day of the year 1 to 365, at index 0 to 364. */
 export type DailyNormals = Record<keyof MonthNormal, Float64Array>
 
-const cache = new WeakMap<Normals, DailyNormals>()
-
 /**
  * The expectation of every day of the year: smooth, and with each month's mean kept
  * [Rymes & Myers 2001, Solar Energy 71:225–231]. Rain and wet days are per day.
  *
  * @throws RangeError see {@link requireNormals}
  */
-export function dailyNormals(normals: Normals): DailyNormals {
-  const known = cache.get(normals)
-  if (known) return known
+export const dailyNormals = (normals: Normals): DailyNormals =>
+  remembered(normals, 'daily normals', () => smoothed(normals))
+
+function smoothed(normals: Normals): DailyNormals {
   requireNormals(normals)
   const column = (field: keyof MonthNormal, perDay: boolean, floor = -Infinity) =>
     smooth(
@@ -79,7 +79,6 @@ export function dailyNormals(normals: Normals): DailyNormals {
   for (let day = 0; day < 365; day++)
     if (daily.tmin[day]! > daily.tmax[day]!)
       daily.tmin[day] = daily.tmax[day] = (daily.tmin[day]! + daily.tmax[day]!) / 2
-  cache.set(normals, daily)
   return daily
 }
 

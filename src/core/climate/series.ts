@@ -33,7 +33,7 @@ export function emptySeries(from: number, days: number): DailySeries {
   }
 }
 
-export function dayOf(series: DailySeries, index: number): DayWeather {
+export function weatherAt(series: DailySeries, index: number): DayWeather {
   const day = { date: dateFromEpochDay(series.from + index) } as DayWeather
   for (const field of WEATHER_FIELDS) day[field] = series[field][index]!
   return day

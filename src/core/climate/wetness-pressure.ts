@@ -1,7 +1,7 @@
 import type { Ensemble } from './ensemble'
 import { aridMonths } from './humidity'
 import { earlyBlightSeverity } from './leaf-wetness'
-import { dayOf } from './series'
+import { weatherAt } from './series'
 import { monthOf } from '../calendar'
 
 export type WetnessPressure = 'low' | 'medium' | 'high'
@@ -27,7 +27,7 @@ export function wetnessPressure(
   let [sum, days] = [0, 0]
   for (const season of ensemble.seasons.slice(0, SEASONS))
     for (let index = Math.max(0, from); index <= Math.min(to, season.days - 1); index++) {
-      const day = dayOf(season, index)
+      const day = weatherAt(season, index)
       sum += earlyBlightSeverity(day, arid[monthOf(day.date) - 1])
       days++
     }

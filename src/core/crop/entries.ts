@@ -17,5 +17,5 @@ export type PlantEntry = Entry<PlantEntries>
 export const plantEntries = readerOf<PlantEntries>()
 
 /** Whether an entry is one that a plant's model follows. */
-export const isOfPlant = (entry: AnyEntry): entry is AnyEntry & PlantEntry =>
+export const isOfPlant = (entry: AnyEntry): entry is PlantEntry =>
   entry.kind === 'seen' || entry.kind === 'pruned' || entry.kind === 'marked'

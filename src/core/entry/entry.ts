@@ -1,4 +1,5 @@
 import type { IsoDate } from '../calendar'
+import { remembered } from '../memo'
 
 export interface EntrySubject {
   type: 'garden' | 'place' | 'planting' | 'plant'
@@ -46,26 +47,23 @@ const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
 export const inOrder = (a: AnyEntry, b: AnyEntry): number =>
   compare(a.on, b.on) || compare(a.at, b.at) || compare(a.id, b.id)
 
-const bySubject = new WeakMap<readonly AnyEntry[], Map<string, AnyEntry[]>>()
-
 /** The entries about one subject, in the log's order; the log is sorted by subject once. */
 export function entriesAbout<One extends AnyEntry>(
   entries: readonly One[],
   { type, id }: EntrySubject,
 ): One[] {
-  let sorted = bySubject.get(entries)
-  if (!sorted) {
-    sorted = new Map()
-    for (const entry of entries) {
-      const key = `${entry.subject.type} ${entry.subject.id}`
-      const own = sorted.get(key)
-      if (own) own.push(entry)
-      else sorted.set(key, [entry])
-    }
-    bySubject.set(entries, sorted)
+  return remembered(entries, 'by subject', () => bySubject(entries)).get(`${type} ${id}`) ?? []
+}
+
+function bySubject<One extends AnyEntry>(entries: readonly One[]): Map<string, One[]> {
+  const sorted = new Map<string, One[]>()
+  for (const entry of entries) {
+    const key = `${entry.subject.type} ${entry.subject.id}`
+    const own = sorted.get(key)
+    if (own) own.push(entry)
+    else sorted.set(key, [entry])
   }
-  // The list holds what was put in: entries of this very log.
-  return (sorted.get(`${type} ${id}`) as One[] | undefined) ?? []
+  return sorted
 }
 
 /** A reader of a map's kinds out of any log: the entries of one kind, with what they hold. */

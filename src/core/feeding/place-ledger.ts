@@ -1,11 +1,12 @@
-import { daysBetween, type IsoDate } from '../calendar'
+import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
 import { thermalTraits } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Place } from '../facts'
 import { firstYield } from '../harvest'
 import { growthOf, type PlantingOutlook } from '../season'
-import type { WaterState } from '../watering'
+import { remembered } from '../memo'
+import type { WateredPlace, WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
 import { feedEntries } from './entries'
 import type { FedProduct } from './fed-product'
@@ -58,11 +59,13 @@ export function placeLedger(
 ): PlaceLedger | null {
   const standing = plantings.filter(({ stands }) => stands)
   const from = standing.map(({ stands }) => stands!.from).sort()[0]
+  if (!from) return null
+  // Where no frost ends them, plants bear on: a year of theirs is kept account of.
   const end = standing
-    .map(({ dates }) => dates.end.date)
+    .map(({ end: { on } }) => on ?? addDays(from, YEAR))
     .sort()
-    .at(-1)
-  if (!from || !end || end <= from) return null
+    .at(-1)!
+  if (end <= from) return null
   const { air, soil } = standing[0]!
   const first = indexOf(air, from)
   const days = Math.min(daysBetween(from, end) + 1, air.days - first)
@@ -87,6 +90,7 @@ export function placeLedger(
       .map((fed) => ({ ...fed, day: Math.max(0, fed.day) })),
   }
 }
+const YEAR = 365
 /** What was given in the weeks before setting out counts from its day. */
 const BEFORE = 60
 
@@ -177,3 +181,12 @@ export function gapAhead(weeks: readonly LedgerWeek[], today: number): number {
     .slice(0, WEEKS_AHEAD)
     .reduce((sum, { gap }) => sum + gap, 0)
 }
+
+/** The ledger of a place with its water on a day, worked out once. */
+export const ledgerOf = (
+  watered: Pick<WateredPlace, 'place' | 'plantings' | 'entries' | 'water'>,
+  today: IsoDate,
+): PlaceLedger | null =>
+  remembered(watered, `ledger ${today}`, () =>
+    placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, today),
+  )

@@ -1,5 +1,5 @@
 import {
-  dayOf,
+  weatherAt,
   earlyBlightSeverity,
   lateBlightWarnings,
   type DailySeries,
@@ -35,7 +35,7 @@ export function blightCourse(
 ): BlightDay[] {
   const first = Math.max(0, from - 1)
   const days = Array.from({ length: Math.min(to, air.days - 1) - first + 1 }, (_, at) =>
-    dayOf(air, first + at),
+    weatherAt(air, first + at),
   )
   const late = lateBlightWarnings(days)
   let sum = 0

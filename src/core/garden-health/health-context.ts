@@ -3,7 +3,7 @@ import { indexOf } from '../climate'
 import { fruitMass, heatShift, isBush, plantEntries, rotProneness } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { SoilTexture } from '../facts'
-import { feedEntries, glutIn, nutrientLedger, placeLedger, readSoilTest, saltThreshold } from '../feeding'
+import { feedEntries, glutIn, nutrientLedger, ledgerOf, readSoilTest, saltThreshold } from '../feeding'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import { evenness, fruitDays, type PlaceWater, type WateredPlace } from '../watering'
 import { casesOf, CAUSES, type HealthContext, type PlantAge } from '../health'
@@ -86,8 +86,8 @@ const wasSoaked = (states: PlaceWater['states']) =>
   states.length >= SOAKED.days &&
   states.slice(-SOAKED.days).every(({ depletion, raw }) => depletion <= SOAKED.share * raw)
 
-function feedOf({ place, plantings, entries, water }: WateredPlace, today: IsoDate): HealthContext['feed'] {
-  const kept = placeLedger(place, plantings, entries, water.states, today)
+function feedOf(watered: WateredPlace, today: IsoDate): HealthContext['feed'] {
+  const kept = ledgerOf(watered, today)
   if (!kept) return null
   const weeks = { n: nutrientLedger(kept, 'n'), k: nutrientLedger(kept, 'k') }
   const isLittle = (nutrient: 'n' | 'k') => {

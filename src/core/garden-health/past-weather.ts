@@ -1,7 +1,7 @@
 import { addDays, monthOf } from '../calendar'
 import {
   aridMonths,
-  dayOf,
+  weatherAt,
   earlyBlightSeverity,
   fruitSet,
   lateBlightWarnings,
@@ -40,7 +40,7 @@ export function pastWeather(
 ): PastWeather | null {
   const before = (count: number) => {
     const first = Math.max(0, at - count)
-    return Array.from({ length: at - first }, (_, index) => dayOf(air, first + index))
+    return Array.from({ length: at - first }, (_, index) => weatherAt(air, first + index))
   }
   const known = sources.slice(Math.max(0, at - FORTNIGHT), at).filter((source) => source !== 'normal').length
   if (known < LEAST_KNOWN) return null

@@ -1,2 +1,1 @@
-export { remembered } from './memo'
-export type { Memo } from './memo'
+export { markOf, remembered } from './memo'

@@ -1,13 +1,25 @@
 import { expect, it } from 'vitest'
-import { remembered, type Memo } from '.'
+import { markOf, remembered } from '.'
 
-it('works a value out once for an object and a key, and keeps the newest', () => {
-  const memo: Memo<object, number> = new WeakMap()
+it('works a value out once for an object and its name, and keeps the newest', () => {
   const [a, b] = [{}, {}]
   let worked = 0
-  const ask = (owner: object, key: string) => remembered(memo, owner, key, () => ++worked, 2)
+  const ask = (of: object, what: string) => remembered(of, what, () => ++worked, 2)
   expect([ask(a, 'x'), ask(a, 'x'), ask(b, 'x')]).toEqual([1, 1, 2])
   expect([ask(a, 'y'), ask(a, 'z')]).toEqual([3, 4])
   // The first of three had to go.
   expect([ask(a, 'y'), ask(a, 'z'), ask(a, 'x')]).toEqual([3, 4, 5])
+})
+
+it('remembers that there is nothing', () => {
+  const of = {}
+  let asked = 0
+  const ask = () => remembered(of, 'nothing', () => (asked++, undefined))
+  expect([ask(), ask(), asked]).toEqual([undefined, undefined, 1])
+})
+
+it('marks an object with what no other has', () => {
+  const [a, b] = [{}, {}]
+  expect(markOf(a)).toBe(markOf(a))
+  expect(markOf(a)).not.toBe(markOf(b))
 })

@@ -1,25 +1,25 @@
-/** What was worked out for an object, by a key, as long as the object lives. */
-export type Memo<Owner extends object, Value> = WeakMap<Owner, Map<string, Value>>
+/** What was worked out for objects, by what it is. */
+const worked = new WeakMap<object, Map<string, unknown>>()
 
 /**
- * What was worked out before for an object under a key, else worked out now. The key must say all that the value
- * follows from besides the object itself.
+ * What was worked out before for an object, as long as the object lives; else worked out now. All that is remembered
+ * anywhere is remembered here: by the very object that it follows from, never by a number that may say the same twice.
  *
+ * @param of what it follows from
+ * @param what its name, and with it all that it follows from besides the object itself
  * @param most of an object's values that are kept; the oldest goes first
  */
-export function remembered<Owner extends object, Value>(
-  memo: Memo<Owner, Value>,
-  owner: Owner,
-  key: string,
-  work: () => Value,
-  most = 500,
-): Value {
-  let known = memo.get(owner)
-  if (!known) memo.set(owner, (known = new Map()))
-  const found = known.get(key)
-  if (found !== undefined) return found
+export function remembered<Value>(of: object, what: string, work: () => Value, most = 500): Value {
+  let known = worked.get(of)
+  if (!known) worked.set(of, (known = new Map()))
+  if (known.has(what)) return known.get(what) as Value
   const value = work()
   if (known.size >= most) known.delete(known.keys().next().value!)
-  known.set(key, value)
+  known.set(what, value)
   return value
 }
+
+let marks = 0
+
+/** A mark that no other object has: for what follows from several objects at once. */
+export const markOf = (of: object): string => remembered(of, 'mark', () => String(++marks))

@@ -16,7 +16,7 @@ import {
 } from '../climate'
 import { thermalTraits } from '../crop'
 import { effectiveEntries, entriesAbout, type AnyEntry } from '../entry'
-import { remembered, type Memo } from '../memo'
+import { remembered } from '../memo'
 import { holdsOn, surroundingsOf, type GardenCultivar, type Place, type Planting } from '../facts'
 import { stageEntries } from './entries'
 import { plantingDates } from './planting-dates'
@@ -142,7 +142,7 @@ export function outlookAlong<One extends AnyEntry>(
       const own = entriesAbout(entries, { type: 'planting', id: planting.id })
       const key = JSON.stringify([today, planting, cultivar, place, own])
       const weather = weatherIn(place)
-      const outlook = remembered(known, weather, key, () =>
+      const outlook = remembered(weather, `outlook ${key}`, () =>
         plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
       )
       // What is remembered under these entries holds entries like them.
@@ -150,8 +150,6 @@ export function outlookAlong<One extends AnyEntry>(
     })
   return { today, start, line, counted: entries, ensemble, frost: frostPercentiles(ensemble), plantings }
 }
-
-const known: Memo<PlaceWeather, PlantingOutlook> = new WeakMap()
 
 function plantingOutlook(
   facts: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'place' | 'entries'>,
@@ -220,19 +218,16 @@ export function datesAlong(
   return plantingDates({ plan, line: here, taken, courses: [], seasonStart: start })
 }
 
-const frosts = new WeakMap<readonly Year[], number | null>()
-
-function middleFrost(courses: readonly Year[]): number | null {
-  let found = frosts.get(courses)
-  if (found === undefined) {
-    found = dayPercentiles(
-      courses.map(({ firstFrost }) => firstFrost),
-      'after',
-    ).p50
-    frosts.set(courses, found)
-  }
-  return found
-}
+const middleFrost = (courses: readonly Year[]): number | null =>
+  remembered(
+    courses,
+    'middle frost',
+    () =>
+      dayPercentiles(
+        courses.map(({ firstFrost }) => firstFrost),
+        'after',
+      ).p50,
+  )
 
 /** The weather of one place: the line as the place meets it, whole and from the season's start, and its courses. */
 export interface PlaceWeather {

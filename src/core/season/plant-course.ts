@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
-import { dayOf, indexOf } from '../climate'
+import { weatherAt, indexOf } from '../climate'
 import {
   growPlant,
   growthDay,
@@ -13,7 +13,7 @@ import {
   type PlantTraits,
   type SetOut,
 } from '../crop'
-import { entriesAbout, inOrder, type AnyEntry } from '../entry'
+import { entriesAbout, inOrder, type AnyEntry, type EntrySubject } from '../entry'
 import { stageEntries } from './entries'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
 
@@ -37,12 +37,11 @@ export function entriesOfPlant(
   plantId: string,
   plantingId: string,
 ): PlantEntry[] {
-  const own = entriesAbout(counted, { type: 'plant', id: plantId })
-  const shared = entriesAbout(counted, { type: 'planting', id: plantingId }).filter(
-    (entry) =>
-      !(entry.kind === 'pruned' && (entry as PlantEntry & { kind: 'pruned' }).data.except?.includes(plantId)),
+  const about = (subject: EntrySubject) => (entriesAbout(counted, subject) as AnyEntry[]).filter(isOfPlant)
+  const shared = about({ type: 'planting', id: plantingId }).filter(
+    (entry) => !(entry.kind === 'pruned' && entry.data.except?.includes(plantId)),
   )
-  return ([...own, ...shared] as AnyEntry[]).filter(isOfPlant).sort(inOrder)
+  return [...about({ type: 'plant', id: plantId }), ...shared].sort(inOrder)
 }
 
 /**
@@ -69,7 +68,7 @@ export function plantCourse(
     const at = indexOf(air, date)
     const isOutside = isDirect || (setOutOn !== null && date >= setOutOn)
     const isKnown = at >= 0 && at < air.days
-    days.push(isOutside && isKnown ? growthDay(dayOf(air, at), cultivar.crop) : RAISED_DAY)
+    days.push(isOutside && isKnown ? growthDay(weatherAt(air, at), cultivar.crop) : RAISED_DAY)
     solar.push(isOutside && isKnown ? air.solar[at]! : 0)
   }
   return { traits: plantTraits(cultivar), from, days, solar, events: eventsOf(), setOut: setOutOf() }

@@ -5,6 +5,7 @@ import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
 import { count, length, onDate, temperature } from '../quantity'
 import { ROOT_DEPTH } from './depths'
 import type { Year } from './year'
+import { remembered } from '../memo'
 
 /** Transplant by temperature: nights, °C, for a run of nights, and soil at root depth, °C. */
 export const SET_OUT_LIMITS: Record<Crop, { night: number; soil: number }> = {
@@ -86,20 +87,12 @@ export function transplantWindow(
   }
 }
 
-const openings = new WeakMap<readonly Year[], Map<Crop, Pick<TransplantWindow, 'opens' | 'ideal'>>>()
-
 /** What does not depend on the cultivar is worked out once for each crop. */
-function openingOf(years: readonly Year[], crop: Crop): Pick<TransplantWindow, 'opens' | 'ideal'> {
-  const known = openings.get(years) ?? new Map<Crop, Pick<TransplantWindow, 'opens' | 'ideal'>>()
-  openings.set(years, known)
-  let found = known.get(crop)
-  if (!found) {
+const openingOf = (years: readonly Year[], crop: Crop): Pick<TransplantWindow, 'opens' | 'ideal'> =>
+  remembered(years, `opening ${crop}`, () => {
     const over = (day: (year: Year) => number | null) => dayPercentiles(years.map(day), 'after')
-    found = { opens: over((year) => year.opens(crop)), ideal: over((year) => firstIdealDay(year, crop)) }
-    known.set(crop, found)
-  }
-  return found
-}
+    return { opens: over((year) => year.opens(crop)), ideal: over((year) => firstIdealDay(year, crop)) }
+  })
 
 export type SetOutRule =
   | 'set-out.nights-warm'

@@ -12,6 +12,7 @@ import { runningDegreeDays, type Crop } from '../crop'
 import { ROOT_DEPTH, SEED_DEPTH } from './depths'
 import { firstOpenDay } from './transplant-window'
 import type { Year } from './year'
+import { remembered } from '../memo'
 
 type Column = 'tmin' | 'tmax' | 'soil' | 'seedbed'
 
@@ -93,12 +94,12 @@ interface Worked {
   inside?: DailySeries[]
   sums: Map<string, Float64Array>
 }
-const worked = new WeakMap<Seasons, Worked>()
-
 /** Every season of an ensemble as a place meets it. */
 export function yearsIn(ensemble: Seasons, around: SoilSurroundings): Year[] {
-  let known = worked.get(ensemble)
-  if (!known) worked.set(ensemble, (known = { years: new Map(), sums: new Map() }))
+  const known = remembered(ensemble, 'seasons in places', (): Worked => ({
+    years: new Map(),
+    sums: new Map(),
+  }))
   const { years, sums } = known
   const key = surroundingsKey(around)
   const found = years.get(key)

@@ -4,6 +4,7 @@ import { holdsOn, type Place, type Site, type SoilTexture } from '../facts'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import type { MoistureRead } from './entries'
 import { placeCourse, placeWater, type PlaceWater } from './place-course'
+import { markOf, remembered } from '../memo'
 
 /** A place with what stands or stood in it this season, what it was given, and its water. */
 export interface WateredPlace {
@@ -44,23 +45,18 @@ export function gardenWater(
       const plantings = outlook.plantings.filter((own) => own.place.id === place.id && own.stands)
       if (plantings.length === 0) return []
       const entries = careOf(garden.readings, outlook, place.id)
-      const key = JSON.stringify([place, entries, garden.site, garden.soil, ahead])
-      const before = watered.get(plantings[0]!)
-      if (before?.key === key && isSame(before.plantings, plantings)) return before.found
-      const course = placeCourse(place, plantings, entries, garden, addDays(today, ahead))
-      const found = course ? [{ place, plantings, entries, water: placeWater(course, today) }] : []
-      watered.set(plantings[0]!, { key, plantings, found })
-      return found
+      // The same while nothing about the place and what stands in it is written.
+      const facts = JSON.stringify([place, entries, garden.site, garden.soil, ahead])
+      return remembered(
+        plantings[0]!,
+        `water ${plantings.map(markOf).join()} ${facts}`,
+        (): WateredPlace[] => {
+          const course = placeCourse(place, plantings, entries, garden, addDays(today, ahead))
+          return course ? [{ place, plantings, entries, water: placeWater(course, today) }] : []
+        },
+      )
     })
 }
-
-/** What was worked out last for a place, by its first planting: the same while nothing about the place is written. */
-const watered = new WeakMap<
-  PlantingOutlook,
-  { key: string; plantings: readonly PlantingOutlook[]; found: WateredPlace[] }
->()
-const isSame = (a: readonly PlantingOutlook[], b: readonly PlantingOutlook[]) =>
-  a.length === b.length && a.every((one, index) => one === b[index])
 
 /** What a place was given and how it was found, by its sensors and by hand; what a hand found counts last. */
 function careOf(

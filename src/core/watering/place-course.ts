@@ -1,5 +1,5 @@
 import { addDays, dayOfYear, daysBetween, type IsoDate } from '../calendar'
-import { dayOf, indexOf, referenceEvapotranspiration, type DailySeries } from '../climate'
+import { weatherAt, indexOf, referenceEvapotranspiration, type DailySeries } from '../climate'
 import { filledHeight, potVolume } from '../containers'
 import { canopyWidth, grownWidth } from '../crop'
 import type { AnyEntry } from '../entry'
@@ -128,7 +128,7 @@ function etOf(
   site: Site,
 ): number {
   if (grown.length === 0) return 0
-  const weather = dayOf(air, index)
+  const weather = weatherAt(air, index)
   const et0 = referenceEvapotranspiration({
     ...site,
     dayOfYear: dayOfYear(weather.date),

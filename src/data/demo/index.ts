@@ -1,5 +1,5 @@
 import type { IsoDate } from '../../core/calendar'
-import { dayOf, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
+import { weatherAt, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
 import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../garden-document'
 import type { WeatherRow } from '../weather'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
@@ -56,7 +56,7 @@ export function demoGarden(): GardenFile {
     garden,
     normals: normals.map((month, index) => ({ month: index + 1, source: 'entered', ...month })),
     weather: Array.from({ length: record.days }, (_, index): WeatherRow => {
-      const { date, tmin, tmax, rain, dewPoint, wind, solar } = dayOf(record, index)
+      const { date, tmin, tmax, rain, dewPoint, wind, solar } = weatherAt(record, index)
       return {
         date,
         source: 'simulated',

@@ -1,7 +1,8 @@
 'use server'
 
+import { HOUSE_DECISIONS, type HouseDecision } from '../../core/garden-day'
 import { revalidatePath } from 'next/cache'
-import { chooseSchool, HOUSE_DECISIONS, type HouseDecision } from '../../data/house-schools'
+import { chooseSchool } from '../../data/house-schools'
 
 /** Makes a way the house's own; the words are what is wrong. */
 export async function choose(decision: string, school: string): Promise<string | null> {

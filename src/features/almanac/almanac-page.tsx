@@ -1,6 +1,7 @@
+import { dayOf } from '../../core/garden-day'
+import { houseOf } from '../../core/garden-day'
 import { askedDate, currentState } from '../../data/request'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
 import { AlmanacScreen, type AlmanacTab } from './almanac-screen'
 import { effectsOf } from './effects'
 import { workedValues } from './values'
@@ -17,7 +18,7 @@ export async function AlmanacPage({ tab, asked }: { tab: AlmanacTab; asked: stri
       effects={effectsOf(state, on)}
       worked={workedValues(state, on)}
       manner={mannerOf(state.garden)}
-      query={on === state.now ? '' : `?on=${on}`}
+      query={dayOf(state, on).query}
     />
   )
 }

@@ -1,13 +1,11 @@
+import { HOUSE_DECISIONS, type HouseDecision, dayOf, houseOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
-import { outlookOn, plantsOn, wetnessOf } from '../../data/garden-state'
-import { waterOn } from '../../data/garden-water'
 import { WORKING_IDS } from '../../wording/workings/names'
 import { effectsOf } from './effects'
 import { workedValues } from './values'
 import { demoState } from '../../data/demo/demo-state'
-import { HOUSE_DECISIONS, houseOf, type HouseDecision } from '../../data/house-schools'
 import { GLOSSARY } from '../../wording/glossary'
 import { HOUSE_WAYS } from '../../wording/house-ways'
 
@@ -64,11 +62,11 @@ describe('the workings', () => {
   it('say the same water as the round asks', () => {
     const state = demoState()
     const { water } = plain(workedValues(state, TODAY))
-    const call = callsOf(outlookOn(state, TODAY), {
+    const call = callsOf(dayOf(state, TODAY).outlook, {
       id: state.garden.id,
-      plants: plantsOn(state, TODAY),
-      water: waterOn(state, TODAY),
-      wetness: wetnessOf(state),
+      plants: dayOf(state, TODAY).plants,
+      water: dayOf(state, TODAY).water,
+      wetness: dayOf(state, state.now).wetness,
       house: houseOf(state.garden),
     }).find(({ kind, placeId }) => kind === 'water' && placeId === 'demo-bed-1')!
     if (call.advice.answer.kind !== 'water') throw new Error('Bed 1 is watered')

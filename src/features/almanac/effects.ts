@@ -1,15 +1,13 @@
+import { HOUSE_DECISIONS, type HouseDecision, dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
-import { placeLedger, adviseFeed } from '../../core/feeding'
+import { ledgerOf, adviseFeed } from '../../core/feeding'
 import { depthConditions, type PlantingOutlook } from '../../core/season'
 import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
 import { planOf, supportCasesOf } from '../../core/support'
 import { adviseDepth, depthInputOf, usualFeeding, USUAL_PLANT } from '../../core/transplant'
 import { nextWatering, type WateredPlace } from '../../core/watering'
-import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
-import { waterOn } from '../../data/garden-water'
+import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
-import { HOUSE_DECISIONS, type HouseDecision } from '../../data/house-schools'
-import { supportSiteOf } from '../../data/support-site'
 import { sayCount, sayLength, sayMass, sayVolume } from '../../wording/say'
 
 /** What each way of a decision would come to in this garden now: on what, and by way. */
@@ -20,8 +18,8 @@ export interface Effect {
 
 /** The effect of every way that can be told of what stands or is planned; a decision without is left out. */
 export function effectsOf(state: GardenState, on: IsoDate): Partial<Record<HouseDecision, Effect>> {
-  const { plantings } = outlookOn(state, on)
-  const watered = waterOn(state, on)
+  const { plantings } = dayOf(state, on).outlook
+  const watered = dayOf(state, on).water
   const bed = plantings.find(({ place, cultivar }) => place.kind === 'bed' && cultivar.crop === 'tomato')
   const wet = watered.find(({ place }) => place.kind === 'bed') ?? watered[0]
   return {
@@ -49,7 +47,7 @@ function depthEffect(state: GardenState, on: IsoDate, own: PlantingOutlook): Eff
   const input = depthInputOf(
     own.cultivar,
     { ...USUAL_PLANT[own.cultivar.crop], soilDepth: own.place.soilDepth },
-    depthConditions(outlookOn(state, on), own),
+    depthConditions(dayOf(state, on).outlook, own),
   )
   return {
     on: `a usual young plant for ${named(own)}`,
@@ -73,7 +71,7 @@ function spacingEffect(state: GardenState, own: PlantingOutlook): Effect {
         plant: cultivar,
         training: planting.training,
         school,
-        wetness: wetnessOf(state),
+        wetness: dayOf(state, state.now).wetness,
       })
       const { answer: fits } = bedCapacity(bedOf(place, answer, planting.support, cultivar))
       return `${sayLength(answer.inRow, manner)} apart, ${fits.count} fit`
@@ -96,7 +94,7 @@ function waterEffect(state: GardenState, { place, water }: WateredPlace): Effect
 
 function feedEffect(state: GardenState, on: IsoDate, own: WateredPlace): { feeding?: Effect } {
   const manner = mannerOf(state.garden)
-  const ledger = placeLedger(own.place, own.plantings, own.entries, own.water.states, on)
+  const ledger = ledgerOf(own, on)
   if (!ledger) return {}
   const plants = own.plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   return {
@@ -116,7 +114,7 @@ function weaveEffect(
   plantings: readonly PlantingOutlook[],
 ): { weave?: Effect } {
   const own = plantings.find(({ planting }) => planting.support === 'weave')
-  const row = own && supportCasesOf(own, plantsOn(state, on), supportSiteOf(state))[0]
+  const row = own && supportCasesOf(own, dayOf(state, on).plants, dayOf(state, state.now).supportSite)[0]
   if (!own || !row) return {}
   const manner = mannerOf(state.garden)
   return {

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { addDays, isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
 import { sumOf } from '../../core/harvest'
 import { holdsOn, type Manner } from '../../core/facts'
@@ -5,7 +6,7 @@ import type { Verdict } from '../../core/harvest'
 import { seedLinesOf } from '../../core/supplies'
 import { nextPlaces, rotation } from '../../core/rotation'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, solanaceaeYearsIn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { sayReason } from '../../wording/say-reason'
 import { sayCount, sayMass } from '../../wording/say'
 import { resultsOf } from './results'
@@ -43,7 +44,7 @@ export interface NextView {
 export function nextView(state: GardenState, on: IsoDate): NextView {
   const manner = mannerOf(state.garden)
   const { record } = state
-  const season = yearOf(outlookOn(state, on).start)
+  const season = yearOf(dayOf(state, on).outlook.start)
   const results = resultsOf(state, on)
   const own = record.plantings.filter((planting) => planting.season === season)
   const places = record.places
@@ -53,11 +54,11 @@ export function nextView(state: GardenState, on: IsoDate): NextView {
       name: place.name,
       kind: place.kind,
       area: place.length * place.width,
-      years: solanaceaeYearsIn(state, place.id),
+      years: dayOf(state, state.now).solanaceaeYears(place.id),
     }))
   const proposed = nextPlaces(own, places, season + 1)
   // Well into the next season, in whichever half of the year it begins.
-  const opens = addDays(outlookOn(state, on).start, 365 + 60)
+  const opens = addDays(dayOf(state, on).outlook.start, 365 + 60)
   return {
     manner,
     on,

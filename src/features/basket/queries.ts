@@ -1,5 +1,6 @@
+import { dayOf } from '../../core/garden-day'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
-import { dayOf, indexOf } from '../../core/climate'
+import { weatherAt, indexOf } from '../../core/climate'
 import { plantTraits } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { ofKind } from '../../core/log'
@@ -18,7 +19,7 @@ import {
 } from '../../core/harvest'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { resultsOf, type PlantingResult } from './results'
@@ -75,7 +76,7 @@ interface Standing {
 
 export function basketView(state: GardenState, on: IsoDate): BasketView {
   const manner = mannerOf(state.garden)
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const results = resultsOf(state, on)
   const standing = outlook.plantings
     .filter(({ stands }) => stands)
@@ -150,8 +151,8 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
     crop: cultivar.crop,
     hot: cultivar.fruit.startsWith('hot'),
     plants: planting.count,
-    stems: plantsOn(state, on)
-      .filter(({ plantingId }) => plantingId === planting.id)
+    stems: dayOf(state, on)
+      .plants.filter(({ plantingId }) => plantingId === planting.id)
       .map(({ id, label }) => ({ id, label })),
     ripe: ripeningOf(one, since, on),
     expected: one.total,
@@ -167,7 +168,7 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
 function stagesOf(state: GardenState, own: PlantingOutlook, on: IsoDate): BasketPlanting['stages'] {
   const { planting, cultivar } = own
   const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
-  const told = plant ? entriesOfPlant(outlookOn(state, on), plant.id, planting.id) : []
+  const told = plant ? entriesOfPlant(dayOf(state, on).outlook, plant.id, planting.id) : []
   const stages = trussStages(grownAlong(plantCourse(own, told, on), plantTraits(cultivar)))
   return Object.fromEntries(
     TRUSS_STAGES.map((stage) => [
@@ -182,12 +183,12 @@ function stagesOf(state: GardenState, own: PlantingOutlook, on: IsoDate): Basket
 
 /** What the forecast holds that fruit are better picked before. */
 function beforeOf(state: GardenState, on: IsoDate, manner: Manner): BasketView['before'] {
-  const { line } = outlookOn(state, on)
+  const { line } = dayOf(state, on).outlook
   const at = indexOf(line.air, on)
   const found = pickBefore(
     Array.from({ length: FORECAST_DAYS }, (_, ahead) => at + ahead)
       .filter((index) => line.sources[index] !== 'normal')
-      .map((index) => dayOf(line.air, index)),
+      .map((index) => weatherAt(line.air, index)),
   )
   return found && { ...found, date: formatDate(found.on, manner) }
 }

@@ -4,7 +4,7 @@ import type { Verdict } from '../../core/harvest'
 import { ofKind, type LogEntry } from '../../core/log'
 import { ofLastVerdict } from './verdict'
 import type { Crop } from '../../core/crop'
-import { remembered, type Memo } from '../../core/memo'
+import { remembered } from '../../core/memo'
 import { standsOf } from '../../core/season'
 import type { CropResult } from '../../core/harvest'
 import type { IsoDate } from '../../core/calendar'
@@ -21,11 +21,9 @@ export interface PlantingResult extends CropResult {
   verdict: Verdict | null
 }
 
-const counted: Memo<GardenState, LogEntry[]> = new WeakMap()
-
 /** The entries that count on a day; the same list until something is written. */
 export const entriesOn = (state: GardenState, on: IsoDate): LogEntry[] =>
-  remembered(counted, state, on, () => effectiveEntries(state.record.entries, on))
+  remembered(state, `entries ${on}`, () => effectiveEntries(state.record.entries, on))
 
 /** What every planting of every season has given up to a day. */
 export function resultsOf(state: GardenState, on: IsoDate): PlantingResult[] {

@@ -1,9 +1,10 @@
+import { dayOf } from '../../core/garden-day'
 import { yearOf, type IsoDate } from '../../core/calendar'
 import { CROPS, type Crop } from '../../core/crop'
 import { byDecision, sumOf, type CropSum, type DecisionResult } from '../../core/harvest'
 import type { Cost, Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { resultsOf, type PlantingResult } from './results'
@@ -72,7 +73,7 @@ export function reviewView(state: GardenState, on: IsoDate, asked: string | unde
     season,
     seasons,
     archived: sayArchived(state, season, manner),
-    isOver: season < yearOf(outlookOn(state, on).start),
+    isOver: season < yearOf(dayOf(state, on).outlook.start),
     lines: own
       .map((one) => ({
         id: one.planting.id,

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { labourOf, paceOf } from '../../core/calls'
 import type { Cost } from '../../core/facts'
@@ -6,8 +7,7 @@ import { ofKind } from '../../core/log'
 import { feedCost } from '../../core/feeding'
 import { standsOf } from '../../core/season'
 import { seasonCost, supportNeeds } from '../../core/supplies'
-import { outlookOn, type GardenState } from '../../data/garden-state'
-import { supportSiteOf } from '../../data/support-site'
+import type { GardenState } from '../../data/garden-state'
 import { entriesOn, type PlantingResult } from './results'
 
 /** Working time and money that went into a planting. */
@@ -25,7 +25,7 @@ export const sumOfCosts = (costs: readonly Cost[]): Cost => ({
 export function spentOn(state: GardenState, plantings: readonly PlantingResult[]): Map<string, Spent> {
   const entries = entriesOn(state, state.now)
   const pace = paceOf(entries)
-  const site = supportSiteOf(state)
+  const site = dayOf(state, state.now).supportSite
   const sharing = new Map<string, number>()
   for (const { planting } of plantings)
     sharing.set(planting.placeId, (sharing.get(planting.placeId) ?? 0) + planting.count)
@@ -38,7 +38,7 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
         ({ on }) => stood !== null && on >= stood.from && on <= until,
       )
       const share = planting.count / sharing.get(planting.placeId)!
-      const outlook = outlookOn(state, lastDayIn(state, own.at(-1)?.on))
+      const outlook = dayOf(state, lastDayIn(state, own.at(-1)?.on)).outlook
       const standing = outlook.plantings.find((one) => one.planting.id === planting.id)
       const held = standing ? supportNeeds(standing, state.plants, site) : []
       const fed = ofKind(ofPlace, 'fed').map(({ data }) => ({ name: data.name, grams: data.grams * share }))

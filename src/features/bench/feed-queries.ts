@@ -1,9 +1,9 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import {
   adviseFeed,
   feedingProgramme,
   feedWarnings,
-  placeLedger,
   readSoilTest,
   rotReasons,
   saltThreshold,
@@ -23,9 +23,7 @@ import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
 import { evenness, fruitDays, type PlaceWater } from '../../core/watering'
 import type { GardenState } from '../../data/garden-state'
-import { waterOn } from '../../data/garden-water'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 
@@ -82,13 +80,14 @@ export interface FeedView {
   places: FedPlace[]
   chosen: FeedDetail | null
   /** Feeds of the garden's own. */
-  products: Product[]
+  products: readonly Product[]
 }
 
 export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
   const manner = mannerOf(state.garden)
-  const details = waterOn(state, on).flatMap(({ place, plantings, entries, water }): FeedDetail[] => {
-    const ledger = placeLedger(place, plantings, entries, water.states, on)
+  const details = dayOf(state, on).water.flatMap((watered): FeedDetail[] => {
+    const { place, plantings, entries, water } = watered
+    const ledger = dayOf(state, on).ledger(watered)
     if (!ledger) return []
     const school = houseOf(state.garden).feeding(place)
     const detail = detailOf(place, plantings, entries, ledger, on, manner, school)

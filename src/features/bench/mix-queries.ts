@@ -11,7 +11,7 @@ export interface MixView {
   now: IsoDate
   places: { id: string; name: string }[]
   /** Feeds of the garden's own. */
-  products: Product[]
+  products: readonly Product[]
 }
 
 export const mixView = (state: GardenState, on: IsoDate): MixView => ({

@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { hangingTrusses, plantTraits, rotProneness, runningDegreeDays, thermalTraits } from '../../core/crop'
 import { indexOf } from '../../core/climate'
@@ -23,10 +24,8 @@ import {
   type PlaceWater,
   type TrussRisk,
 } from '../../core/watering'
-import { outlookOn, type GardenState } from '../../data/garden-state'
-import { waterOn } from '../../data/garden-water'
+import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
 import { formatDate } from '../../wording/dates'
 
 /** The water of one place as of a day. */
@@ -100,8 +99,8 @@ const SHOWN_BEFORE = 28
 
 export function waterView(state: GardenState, on: IsoDate): WaterView {
   const manner = mannerOf(state.garden)
-  const places = waterOn(state, on)
-    .map(({ place, plantings, entries, water }): PlaceWaterView => ({
+  const places = dayOf(state, on)
+    .water.map(({ place, plantings, entries, water }): PlaceWaterView => ({
       ...viewOf(place, plantings, entries, water, on, manner, houseOf(state.garden).watering),
       dryPlants: dryPlantsOf(state, place, plantings),
       trusses: trussesOf(state, on, plantings, water),
@@ -132,7 +131,7 @@ function trussesOf(
   plantings: readonly PlantingOutlook[],
   { course, states }: PlaceWater,
 ): PlaceWaterView['trusses'] {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   return plantings.flatMap((own) => {
     const { cultivar, planting, air } = own
     const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
@@ -157,7 +156,7 @@ function trussesOf(
 
 /** The places that drip lines water. */
 export const drippedPlaces = (state: GardenState, on: IsoDate) =>
-  waterOn(state, on).flatMap((one) => {
+  dayOf(state, on).water.flatMap((one) => {
     const drip = dripOf(one.place)
     return drip ? [{ ...one, drip }] : []
   })

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
 import { seasonStart } from '../../core/climate'
 import type { Crop } from '../../core/crop'
@@ -7,11 +8,10 @@ import { casesOf, diagnose, type CauseId, type HealthCase, type SignId } from '.
 import type { PhotoView } from '../../components/photo/photo-strip'
 import { photoViews } from '../../data/photo-views'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { CAUSE_WORDS, OUTCOME_NAMES } from '../../wording/health'
 import { sayEntry } from '../../wording/entries'
-import { contextOf } from './contexts'
 
 /** A case in words. */
 export interface CaseView {
@@ -46,7 +46,7 @@ const MOST = 40
 
 export function casesView(state: GardenState, on: IsoDate): CasesView {
   const manner = mannerOf(state.garden)
-  const all = casesOf(outlookOn(state, on).counted)
+  const all = casesOf(dayOf(state, on).outlook.counted)
   return {
     manner,
     on,
@@ -76,10 +76,10 @@ function plantingOf(state: GardenState, { subject, on }: HealthCase) {
 function caseOf(state: GardenState, own: HealthCase, on: IsoDate, manner: Manner): CaseView {
   const { plant, planting, place, cultivar } = plantingOf(state, own)
   const crop = cultivar?.crop ?? 'tomato'
-  const growing = outlookOn(state, on).plantings.find((one) => one.planting.id === planting?.id)
+  const growing = dayOf(state, on).outlook.plantings.find((one) => one.planting.id === planting?.id)
   const likely =
     own.cause === null && own.closed === null && growing
-      ? diagnose(own, contextOf(state, on, growing)).answer.ranked[0]
+      ? diagnose(own, dayOf(state, on).health(growing)).answer.ranked[0]
       : undefined
   const cause = own.cause ?? likely?.cause ?? null
   return {

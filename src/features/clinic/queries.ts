@@ -1,10 +1,11 @@
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { casesOf, unknownPlant, type HealthContext, type SignId } from '../../core/health'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
-import { contextOf, growingOn } from './contexts'
+import type { GardenState } from '../../data/garden-state'
+import { growingOn } from './contexts'
 
 /** A planting that something can be wrong with. */
 export interface Spot {
@@ -45,8 +46,8 @@ export interface Asked {
 export function clinicView(state: GardenState, on: IsoDate, asked: Asked): ClinicView {
   const manner = mannerOf(state.garden)
   const growing = growingOn(state, on)
-  const plants = plantsOn(state, on)
-  const again = casesOf(outlookOn(state, on).counted).find(
+  const plants = dayOf(state, on).plants
+  const again = casesOf(dayOf(state, on).outlook.counted).find(
     ({ id, closed }) => id === asked.case && closed === null,
   )
   const subject = again?.subject.id ?? asked.of
@@ -71,7 +72,7 @@ export function clinicView(state: GardenState, on: IsoDate, asked: Asked): Clini
     spots,
     chosen: spots.find(({ id }) => id === own?.planting.id) ?? null,
     plant: plant?.id ?? null,
-    context: own ? contextOf(state, on, own) : unknownPlant(asked.crop === 'pepper' ? 'pepper' : 'tomato'),
+    context: own ? dayOf(state, on).health(own) : unknownPlant(asked.crop === 'pepper' ? 'pepper' : 'tomato'),
     followed: again
       ? {
           id: again.id,

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { aridMonths, indexOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
@@ -6,11 +7,11 @@ import { ofKind } from '../../core/log'
 import { BLIGHT_ACT, blightCourse, type BlightDay } from '../../core/garden-health'
 import { watchFor, type CauseId, type SignId } from '../../core/health'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayHealthReason } from '../../wording/health'
 import { SCOUT_EVERY } from '../../core/calls'
-import { contextOf, growingOn } from './contexts'
+import { growingOn } from './contexts'
 
 /** A cause that something known speaks for, and where. */
 export interface WatchView {
@@ -73,7 +74,7 @@ function watchesOf(state: GardenState, on: IsoDate, manner: Manner): WatchView[]
   const found = new Map<string, WatchView & { order: number }>()
   for (const own of growingOn(state, on)) {
     const { crop } = own.cultivar
-    for (const [order, watch] of watchFor(contextOf(state, on, own)).entries()) {
+    for (const [order, watch] of watchFor(dayOf(state, on).health(own)).entries()) {
       const key = `${watch.cause} ${crop}`
       const known = found.get(key)
       const where = own.place.name
@@ -99,10 +100,10 @@ function watchesOf(state: GardenState, on: IsoDate, manner: Manner): WatchView[]
 }
 
 function roundOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenView['round'] {
-  const { counted, start } = outlookOn(state, on)
+  const { counted, start } = dayOf(state, on).outlook
   const since = firstOut(state, on)
   if (since === null) return null
-  const every = SCOUT_EVERY[wetnessOf(state)]
+  const every = SCOUT_EVERY[dayOf(state, state.now).wetness]
   const last = ofKind(counted, 'tended').findLast(
     (entry) => entry.on >= start && entry.data.works.includes('scout'),
   )
@@ -117,15 +118,15 @@ function roundOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenVi
 
 /** The day from which plants stood this season, of one crop or any. */
 function firstOut(state: GardenState, on: IsoDate, crop?: Crop): IsoDate | null {
-  const out = outlookOn(state, on)
-    .plantings.filter(({ cultivar }) => !crop || cultivar.crop === crop)
+  const out = dayOf(state, on)
+    .outlook.plantings.filter(({ cultivar }) => !crop || cultivar.crop === crop)
     .flatMap(({ stands }) => stands?.from ?? [])
     .sort()
   return out[0] ?? null
 }
 
 function blightOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenView['blight'] {
-  const { line, counted, ensemble } = outlookOn(state, on)
+  const { line, counted, ensemble } = dayOf(state, on).outlook
   const out = firstOut(state, on, 'tomato')
   if (out === null) return null
   const cleaned = ofKind(counted, 'tended').findLast(

@@ -1,5 +1,6 @@
 'use server'
 
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner, Place } from '../../core/facts'
 import { CAUSE_IDS } from '../../core/health'
@@ -7,7 +8,7 @@ import { knownFeeds } from '../../core/feeding'
 import type { QuickNames } from '../../core/quick-line'
 import { areaOf } from '../../core/entry-check'
 import { dripOf } from '../../core/watering'
-import { loadGarden, outlookOn, plantsOn } from '../../data/garden-state'
+import { loadGarden } from '../../data/garden-state'
 import { CAUSE_WORDS } from '../../wording/health'
 import { mannerOf } from '../../data/gardens'
 import { askedDate } from '../../data/request'
@@ -26,8 +27,8 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
   const state = await loadGarden()
   if (!state) return null
   const on = askedDate(state, asked ?? undefined)
-  const query = on === state.now ? '' : `?on=${on}`
-  const { plantings } = outlookOn(state, on)
+  const query = dayOf(state, on).query
+  const { plantings } = dayOf(state, on).outlook
   const open = plantings.filter(({ phase }) => phase !== 'over')
   const byId = new Map(plantings.map((own) => [own.planting.id, own]))
   return {
@@ -66,7 +67,7 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
         detail: 'planting',
         href: `/plantings/${planting.id}${query}`,
       })),
-      ...plantsOn(state, on).flatMap(({ id, label, plantingId }) => {
+      ...dayOf(state, on).plants.flatMap(({ id, label, plantingId }) => {
         const own = byId.get(plantingId)
         return own
           ? [

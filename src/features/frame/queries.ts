@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { addDays, daysBetween, earlierOf, laterOf, type IsoDate } from '../../core/calendar'
 import {
   dateInSeason,
@@ -10,7 +11,8 @@ import {
 import type { Manner } from '../../core/facts'
 import { readingsIn, ROOT_DEPTH, type SeasonOutlook, type StageDate } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
+import { remembered } from '../../core/memo'
 
 /** What the ribbon draws: a value a day from `start`; °C, mm, m/s, and the share of years with frost. */
 export interface RibbonData {
@@ -37,17 +39,12 @@ export interface RibbonData {
 const MARGIN = 12
 const SOWING_LEAD = 63
 
-const ribbons = new WeakMap<GardenState, RibbonData>()
-
 /** The ribbon of a garden as of its own date; the same until the garden changes. */
-export function ribbonOf(state: GardenState): RibbonData {
-  const ribbon = ribbons.get(state) ?? workRibbon(state)
-  ribbons.set(state, ribbon)
-  return ribbon
-}
+export const ribbonOf = (state: GardenState): RibbonData =>
+  remembered(state, 'ribbon', () => workRibbon(state))
 
 function workRibbon(state: GardenState): RibbonData {
-  const outlook = outlookOn(state, state.now)
+  const outlook = dayOf(state, state.now).outlook
   const { air, sources } = outlook.line
   const [start, end] = span(outlook, state.now)
   const days = daysBetween(start, end) + 1

@@ -1,9 +1,10 @@
+import { dayOf } from '../../core/garden-day'
 import { dayOfYear, epochDay, type IsoDate } from '../../core/calendar'
 import { getTimes } from 'suncalc'
 import { dateInSeason, daylightHours } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate, monthName } from '../../wording/dates'
 import type { ChartMonth } from './site/normals-chart'
 import { shownNormal, type NormalsValues, type SiteValues } from './schema'
@@ -24,7 +25,7 @@ export interface GardenView {
 export function gardenView(state: GardenState, on: IsoDate): GardenView {
   const { garden, normalRows } = state
   const manner = mannerOf(garden)
-  const { frost, start } = outlookOn(state, on)
+  const { frost, start } = dayOf(state, on).outlook
   const say = (offset: number | null, none: string) =>
     offset === null ? none : formatDate(dateInSeason(start, offset), manner)
   const { lastSpring: last, firstAutumn: first } = frost

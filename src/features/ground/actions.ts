@@ -1,10 +1,11 @@
 'use server'
 
+import { dayOf } from '../../core/garden-day'
 import { revalidatePath } from 'next/cache'
 import { array, lazy, mixed, object, string, ValidationError, type AnyObjectSchema } from 'yup'
 import type { GroundEdit, GroundRows } from '../../core/facts'
 import { obstacleRow, placeRow, plantingRow, plantRow } from '../../data/garden-rows'
-import { loadGarden, outlookOn } from '../../data/garden-state'
+import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { putGround } from '../../data/ground'
 import { saidConflict, type GroundAnswer } from './conflict-words'
@@ -43,8 +44,8 @@ export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
   if (wrongRow) return { ok: false, message: 'That cannot be kept: a row is not the one it is said to be.' }
   // What is cleared, or of a season that is over, stands in nobody's way.
   const growing = new Set(
-    outlookOn(state, state.now)
-      .plantings.filter(({ phase }) => phase !== 'over')
+    dayOf(state, state.now)
+      .outlook.plantings.filter(({ phase }) => phase !== 'over')
       .map(({ planting }) => planting.id),
   )
   const over = new Set(state.record.plantings.filter(({ id }) => !growing.has(id)).map(({ id }) => id))

@@ -1,9 +1,10 @@
+import { dayOf } from '../../core/garden-day'
 import { unparse } from 'papaparse'
 import QRCode from 'qrcode'
 import type { IsoDate } from '../../core/calendar'
 import { inGarden } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayLength } from '../../wording/say'
 import type { Piece } from './piece'
@@ -54,14 +55,14 @@ export interface PlantLabel {
 /** A label for every plant of the season: cultivar, where, when set out, and a code that opens its page. */
 export function plantLabels(state: GardenState, on: IsoDate, origin: string): PlantLabel[] {
   const manner = mannerOf(state.garden)
-  return outlookOn(state, on)
-    .plantings.filter(({ phase }) => phase !== 'over')
+  return dayOf(state, on)
+    .outlook.plantings.filter(({ phase }) => phase !== 'over')
     .flatMap(({ planting, cultivar, place, begins, stands }) => {
       const { date } = begins
       const done = planting.raising === 'direct' ? 'came up' : 'set out'
       const ahead = planting.raising === 'direct' ? 'to come up' : 'to set out'
-      return plantsOn(state, on)
-        .filter(({ plantingId }) => plantingId === planting.id)
+      return dayOf(state, on)
+        .plants.filter(({ plantingId }) => plantingId === planting.id)
         .map(({ id, label }) => ({
           id,
           cultivar: cultivar.name,
@@ -85,12 +86,12 @@ function codeOf(text: string): PlantLabel['code'] {
 export function positionsCsv(state: GardenState, on: IsoDate = state.now): string {
   const places = new Map(state.record.places.map((place) => [place.id, place]))
   const metres = (value: number) => Math.round(value * 1000) / 1000
-  const rows = outlookOn(state, on)
-    .plantings.filter(({ phase }) => phase !== 'over')
+  const rows = dayOf(state, on)
+    .outlook.plantings.filter(({ phase }) => phase !== 'over')
     .flatMap(({ planting, cultivar }) => {
       const place = places.get(planting.placeId)!
-      return plantsOn(state, on)
-        .filter(({ plantingId }) => plantingId === planting.id)
+      return dayOf(state, on)
+        .plants.filter(({ plantingId }) => plantingId === planting.id)
         .map((plant) => {
           const spot = inGarden(place, plant)
           return {

@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { yearOf } from '../../core/calendar'
 import { seasonStart, type WetnessPressure } from '../../core/climate'
@@ -6,8 +7,7 @@ import { ofKind } from '../../core/log'
 import { rotation } from '../../core/rotation'
 import { allCanopies, type StandingCanopy } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
-import { outlookOn, plantsOn, wetnessOf, type GardenState, solanaceaeYearsIn } from '../../data/garden-state'
-import { houseOf } from '../../data/house-schools'
+import type { GardenState } from '../../data/garden-state'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { dryDays } from './pot-days'
 import { groundView } from './queries'
@@ -61,17 +61,17 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
   const place = ground.rows.place.find((other) => other.id === id)
   if (!place) return null
   const { manner } = ground
-  const outlook = outlookOn(state, on)
-  const wetness = wetnessOf(state)
+  const outlook = dayOf(state, on).outlook
+  const wetness = dayOf(state, state.now).wetness
   const own = outlook.plantings.filter(({ phase }) => phase !== 'over')
   const here = own.filter((other) => other.place.id === id)
   const season = yearOf(seasonStart(state.record.ensemble.normals, on))
   const turned = rotation(
-    { years: solanaceaeYearsIn(state, id), container: place.kind === 'container' },
+    { years: dayOf(state, state.now).solanaceaeYears(id), container: place.kind === 'container' },
     season,
   )
   const note = ground.notes[id]!
-  const canopies = allCanopies(outlook, plantsOn(state, on))
+  const canopies = allCanopies(outlook, dayOf(state, on).plants)
   const stands = (planting: Planting) =>
     own.some((other) => other.planting.id === planting.id && other.stands)
   return {

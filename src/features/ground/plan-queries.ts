@@ -1,8 +1,9 @@
+import { dayOf } from '../../core/garden-day'
 import type { Training } from '../../core/crop'
 import type { GardenCultivar, Manner } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import type { PotsView } from './pots-screen'
 import { holdsOn } from '../../core/facts'
 
@@ -14,15 +15,13 @@ export interface HowManyView {
   plan: { cultivarId: string; plants: number; training: Training }[]
 }
 
-const queryOf = (state: GardenState, on: IsoDate) => (on === state.now ? '' : `?on=${on}`)
-
 /** What a household's wishes are held against. */
 export function howManyView(state: GardenState, on: IsoDate): HowManyView {
   return {
     manner: mannerOf(state.garden),
-    query: queryOf(state, on),
+    query: dayOf(state, on).query,
     cultivars: [...state.record.cultivars],
-    plan: outlookOn(state, on).plantings.map(({ planting }) => ({
+    plan: dayOf(state, on).outlook.plantings.map(({ planting }) => ({
       cultivarId: planting.cultivarId,
       plants: planting.count,
       training: planting.training,
@@ -31,10 +30,10 @@ export function howManyView(state: GardenState, on: IsoDate): HowManyView {
 }
 
 export function potsView(state: GardenState, on: IsoDate): PotsView {
-  const { plantings } = outlookOn(state, on)
+  const { plantings } = dayOf(state, on).outlook
   return {
     manner: mannerOf(state.garden),
-    query: queryOf(state, on),
+    query: dayOf(state, on).query,
     places: state.record.places
       .filter((place) => holdsOn(place, on))
       .map((place) => ({

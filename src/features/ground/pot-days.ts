@@ -1,5 +1,5 @@
 import { dayOfYear } from '../../core/calendar'
-import { dayOf, heatWaveDay, indexOf, referenceEvapotranspiration } from '../../core/climate'
+import { weatherAt, heatWaveDay, indexOf, referenceEvapotranspiration } from '../../core/climate'
 import type { SeasonOutlook } from '../../core/season'
 import type { GardenState } from '../../data/garden-state'
 
@@ -9,7 +9,7 @@ export function dryDays(
   { line, today }: SeasonOutlook,
 ): { today: number; heat: number } {
   const site = { latitude: garden.latitude, elevation: garden.elevation }
-  const day = dayOf(line.air, indexOf(line.air, today))
+  const day = weatherAt(line.air, indexOf(line.air, today))
   return {
     today: referenceEvapotranspiration({
       ...site,

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { addDays, dayOfYear, yearOf } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
@@ -6,7 +7,7 @@ import { rotation, type Rotation } from '../../core/rotation'
 import { allCanopies, type SeasonOutlook, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, wetnessOf, type GardenState, solanaceaeYearsIn } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { overlaps } from './faults'
@@ -48,8 +49,8 @@ export interface GroundView {
 
 export function groundView(state: GardenState, on: IsoDate): GroundView {
   const manner = mannerOf(state.garden)
-  const outlook = outlookOn(state, on)
-  const canopies = allCanopies(outlook, plantsOn(state, on))
+  const outlook = dayOf(state, on).outlook
+  const canopies = allCanopies(outlook, dayOf(state, on).plants)
   const rows = rowsOn(state, outlook, on)
   const notes = Object.fromEntries(
     rows.place.map((place) => [place.id, noteOf(place, state, outlook, canopies, manner)]),
@@ -61,7 +62,7 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
     manner,
     on,
     now: state.now,
-    query: on === state.now ? '' : `?on=${on}`,
+    query: dayOf(state, on).query,
     site: { latitude: state.garden.latitude },
     dayOfYear: dayOfYear(on),
     seasonDays: growingDays(state),
@@ -88,7 +89,7 @@ function rowsOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): Ground
     place: state.record.places.filter((place) => holdsOn(place, on)),
     obstacle: state.obstacles.filter((obstacle) => holdsOn(obstacle, on)),
     planting,
-    plant: plantsOn(state, on).filter(({ plantingId }) => ids.has(plantingId)),
+    plant: dayOf(state, on).plants.filter(({ plantingId }) => ids.has(plantingId)),
   }
 }
 
@@ -171,7 +172,7 @@ function noteOf(
 ): PlaceNote {
   const own = outlook.plantings.filter((other) => other.place.id === place.id && other.phase !== 'over')
   const here = canopies.filter(({ placeId }) => placeId === place.id)
-  const wetness = wetnessOf(state)
+  const wetness = dayOf(state, state.now).wetness
   const spacingOf = new Map(
     own.map(({ planting, cultivar }) => [
       planting.id,
@@ -198,7 +199,7 @@ function noteOf(
     place.length * place.width,
   )
   const turned = rotation(
-    { years: solanaceaeYearsIn(state, place.id), container: place.kind === 'container' },
+    { years: dayOf(state, state.now).solanaceaeYears(place.id), container: place.kind === 'container' },
     yearOf(seasonStart(state.record.ensemble.normals, outlook.today)),
   )
   const main = own[0]
@@ -208,7 +209,7 @@ function noteOf(
     rotation: { verdict: turned.answer.verdict, text: sayReason(turned.reasons[0]!, manner) },
     crowded: pressed.crowded,
     history:
-      solanaceaeYearsIn(state, place.id).length > 0 ||
+      dayOf(state, state.now).solanaceaeYears(place.id).length > 0 ||
       state.record.entries.some(({ subject }) => subject.id === place.id),
     leafArea:
       here.length === 0

@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf } from '../../core/calls'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
@@ -6,8 +7,7 @@ import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
-import { outlookOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
@@ -41,7 +41,7 @@ export interface PlantView {
 
 export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantView | null {
   const position = state.plants.find((plant) => plant.id === id)
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const own = outlook.plantings.find(({ planting }) => planting.id === position?.plantingId)
   if (!position || !own) return null
   const manner = mannerOf(state.garden)
@@ -49,7 +49,12 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
   const told = entriesOfPlant(outlook, id, planting.id)
   const course = plantCourse(own, told, on)
   const plant = grownAlong(course, plantTraits(cultivar))
-  const context = pruningContextOf(outlook, own, wetnessOf(state), houseOf(state.garden).flowers)
+  const context = pruningContextOf(
+    outlook,
+    own,
+    dayOf(state, state.now).wetness,
+    houseOf(state.garden).flowers,
+  )
   const system = planting.training
   const advice = advisePruning({ plant, system, context })
   return {
@@ -57,7 +62,7 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
     manner,
     on,
     now: state.now,
-    query: on === state.now ? '' : `?on=${on}`,
+    query: dayOf(state, on).query,
     plantingId: planting.id,
     title: `${cultivar.name} ${position.label}, ${place.name}`,
     alike: state.plants

@@ -1,5 +1,6 @@
 'use server'
 
+import { dayOf } from '../../core/garden-day'
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { v7 } from 'uuid'
@@ -19,7 +20,7 @@ import {
 } from '../../core/facts'
 import { layPlanting } from '../../core/spacing'
 import { write } from '../../data/database'
-import { loadGarden, wetnessOf } from '../../data/garden-state'
+import { loadGarden } from '../../data/garden-state'
 import { plantRows, standingIn } from '../../data/laying'
 import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
 import {
@@ -37,7 +38,7 @@ import { NEW, plantingSchema, type PlantingValues } from './schema'
 /** Makes a planting with its plants in lines, and the place or cultivar that it brings. */
 export async function plan(typed: PlantingValues): Promise<FormProblems | undefined> {
   const state = await loadGarden()
-  const wetness = state === null ? 'low' : wetnessOf(state)
+  const wetness = state === null ? 'low' : dayOf(state, state.now).wetness
   const made = await write(async (tx): Promise<{ id: string } | FormProblems> => {
     const garden = await currentGarden(tx)
     if (!garden) return { form: 'There is no garden yet: make one first.' }

@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
 import type { Manner } from '../../core/facts'
@@ -6,12 +7,10 @@ import { added } from '../../core/supplies'
 import { planOf, supportCasesOf, type Need } from '../../core/support'
 import { adviseDepth, depthInputOf, holeAmendment, WATER_IN } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
-import { supportSiteOf } from '../../data/support-site'
+import type { GardenState } from '../../data/garden-state'
 import { sayHole } from '../../wording/feeding'
 import { saySupport } from '../../wording/support'
 import { firstMeasures } from './measures'
-import { houseOf } from '../../data/house-schools'
 import { lastPlant, plantingDepth } from './planting-day'
 
 /** One planting of the day, in the order of work. */
@@ -41,9 +40,9 @@ export interface DayPlan {
 }
 
 export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const manner = mannerOf(state.garden)
-  const site = supportSiteOf(state)
+  const site = dayOf(state, state.now).supportSite
   const due = callsOf(outlook).flatMap(({ advice: { answer }, plantingId, urgency, window }) => {
     const own = outlook.plantings.find(({ planting }) => planting.id === plantingId)
     return answer.kind === 'set-out' && own
@@ -54,7 +53,7 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
     const { planting, cultivar, place } = own
     const measures = firstMeasures(cultivar.crop, lastPlant(state, cultivar.crop), plantingDepth(place))
     const depth = adviseDepth(depthInputOf(cultivar, measures, depthConditions(outlook, own))).answer
-    const plans = supportCasesOf(own, plantsOn(state, on), site).map((row) =>
+    const plans = supportCasesOf(own, dayOf(state, on).plants, site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     )
     const amendment = holeAmendment(houseOf(state.garden).feeding(place), cultivar.crop)
@@ -90,7 +89,7 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
   return {
     manner,
     on,
-    query: on === state.now ? '' : `?on=${on}`,
+    query: dayOf(state, on).query,
     plantings: works.map(({ work }) => work).sort((a, b) => Number(b.go) - Number(a.go)),
     plants,
     carry: added(going.flatMap(({ needs }) => needs)),

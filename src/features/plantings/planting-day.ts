@@ -1,5 +1,6 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
-import { dayOf, indexOf } from '../../core/climate'
+import { weatherAt, indexOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
 import { filledHeight } from '../../core/containers'
 import { potOf, type Manner, type Place, type Support } from '../../core/facts'
@@ -8,9 +9,7 @@ import { depthConditions, judgeSetOut, type DepthConditions } from '../../core/s
 import { stakeDistance, supportCasesOf, planOf, type SupportPlan } from '../../core/support'
 import type { DepthSchool, FeedingSchool } from '../../core/transplant'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
-import { supportSiteOf } from '../../data/support-site'
+import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { findPlanting } from './queries'
@@ -54,14 +53,14 @@ export const plantingDepth = (place: Place): number => {
 }
 
 export function plantingDayOf(state: GardenState, id: string, on: IsoDate): PlantingDay | null {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const own = findPlanting(outlook, id)
   if (!own) return null
   const { planting, cultivar, place } = own
   const manner = mannerOf(state.garden)
   const at = indexOf(own.air, on)
-  const day = dayOf(own.air, at)
-  const site = supportSiteOf(state)
+  const day = weatherAt(own.air, at)
+  const site = dayOf(state, state.now).supportSite
   const verdict = judgeSetOut(own, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
   return {
     plantingId: id,
@@ -92,7 +91,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
       hardeningDays: ofKind(own.entries, 'hardened').length,
     },
     feeding: houseOf(state.garden).feeding(place),
-    plans: supportCasesOf(own, plantsOn(state, on), site).map((row) =>
+    plans: supportCasesOf(own, dayOf(state, on).plants, site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     ),
     stakeDistance: stakeDistance(0),

@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
@@ -25,8 +26,7 @@ import {
 } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
-import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
@@ -46,7 +46,7 @@ export interface Choices {
 }
 
 export function choicesOf(state: GardenState): Choices {
-  const outlook = outlookOn(state, state.now)
+  const outlook = dayOf(state, state.now).outlook
   return {
     manner: mannerOf(state.garden),
     places: state.record.places
@@ -58,7 +58,7 @@ export function choicesOf(state: GardenState): Choices {
       })),
     cultivars: [...state.record.cultivars],
     spacingSchool: houseOf(state.garden).spacing,
-    wetness: wetnessOf(state),
+    wetness: dayOf(state, state.now).wetness,
   }
 }
 
@@ -67,17 +67,17 @@ type Standing = Pick<PlantPosition, 'x' | 'y'> & Pick<SpacingAnswer, 'inRow' | '
 
 /** The plants that stand in a place today or are meant to, this season. */
 function standingIn(state: GardenState, placeId: string): Standing[] {
-  return outlookOn(state, state.now)
-    .plantings.filter(({ place, phase }) => place.id === placeId && phase !== 'over')
+  return dayOf(state, state.now)
+    .outlook.plantings.filter(({ place, phase }) => place.id === placeId && phase !== 'over')
     .flatMap(({ planting, cultivar }) => {
       const { inRow, lines } = recommendSpacing({
         plant: cultivar,
         training: planting.training,
         school: planting.spacingSchool,
-        wetness: wetnessOf(state),
+        wetness: dayOf(state, state.now).wetness,
       }).answer
-      return plantsOn(state, state.now)
-        .filter(({ plantingId }) => plantingId === planting.id)
+      return dayOf(state, state.now)
+        .plants.filter(({ plantingId }) => plantingId === planting.id)
         .map(({ x, y }) => ({ x, y, inRow, lines }))
     })
 }
@@ -131,7 +131,7 @@ export function findPlanting<One extends AnyEntry>(
 }
 
 export function plantingView(state: GardenState, id: string, on: IsoDate): PlantingView | null {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const own = findPlanting(outlook, id)
   if (!own) return null
   const manner = mannerOf(state.garden)
@@ -151,9 +151,9 @@ export function plantingView(state: GardenState, id: string, on: IsoDate): Plant
     ),
     season: seasonPart(outlook, own, manner),
     seeds: seedsLine(planting, manner),
-    spacing: spacingLines(planting, cultivar, wetnessOf(state), manner),
+    spacing: spacingLines(planting, cultivar, dayOf(state, state.now).wetness, manner),
     place,
-    plants: canopiesIn(own, outlook, plantsOn(state, on)),
+    plants: canopiesIn(own, outlook, dayOf(state, on).plants),
     soil: {
       depth: ROOT_DEPTH,
       now: sayTemperature(own.soil[indexOf(outlook.line.air, on)]!, manner),

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
+import { dayOf } from '../../core/garden-day'
 import { demoState } from '../../data/demo/demo-state'
-import { outlookOn } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { findPlanting } from './queries'
 import { seasonPart } from './season-part'
 
 const partOf = (id: string, on = '2026-06-18', change: Parameters<typeof demoState>[0] = {}) => {
   const state = demoState(change)
-  const outlook = outlookOn(state, isoDate(on))
+  const outlook = dayOf(state, isoDate(on)).outlook
   return seasonPart(outlook, findPlanting(outlook, `demo-2026-${id}`)!, mannerOf(state.garden))
 }
 

@@ -1,9 +1,9 @@
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner, Supply, Support } from '../../core/facts'
 import { degreeDaysFrom, stemHeightAfter, supportCasesOf, type SupportCase } from '../../core/support'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
-import { supportSiteOf } from '../../data/support-site'
+import type { GardenState } from '../../data/garden-state'
 import { findPlanting } from './queries'
 
 /** What holds a planting up, before anything is moved. */
@@ -23,24 +23,24 @@ export interface SupportView {
   /** Of the stem, m: on the day, 0 before it is set out. */
   heightToday: number
   /** How things are sold, for what it would cost bought new. */
-  sold: Supply[]
+  sold: readonly Supply[]
   growth: { from: IsoDate; sums: number[] } | null
 }
 
 export function supportViewOf(state: GardenState, id: string, on: IsoDate): SupportView | null {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const own = findPlanting(outlook, id)
   if (!own) return null
   const { planting, cultivar, place, grownFor } = own
-  const site = supportSiteOf(state)
-  const [first, ...others] = supportCasesOf(own, plantsOn(state, on), site).sort(
+  const site = dayOf(state, state.now).supportSite
+  const [first, ...others] = supportCasesOf(own, dayOf(state, on).plants, site).sort(
     (a, b) => b.plants - a.plants,
   )
   if (!first) return null
   return {
     manner: mannerOf(state.garden),
     on,
-    query: on === state.now ? '' : `?on=${on}`,
+    query: dayOf(state, on).query,
     plantingId: id,
     title: `${place.name} · ${cultivar.name}`,
     system: planting.support,

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
 import { dateInSeason, expectedSeries, frostRisk, indexOf } from '../../core/climate'
@@ -13,7 +14,7 @@ import {
   type TurningDays,
 } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import { outlookOn, type GardenState } from '../../data/garden-state'
+import type { GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate, monthName } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
@@ -67,7 +68,7 @@ const NEXT_DAYS = 14
 const MOST_NEXT = 5
 
 export function seasonView(state: GardenState, on: IsoDate): SeasonView {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const manner = mannerOf(state.garden)
   const axis = axisOf(outlook)
   const named = (id: string) => {

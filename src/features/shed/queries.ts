@@ -1,3 +1,4 @@
+import { dayOf, houseOf } from '../../core/garden-day'
 import { SUPPLY_KINDS, type Manner, type Supply } from '../../core/facts'
 import {
   seasonNeeds,
@@ -9,9 +10,7 @@ import {
 } from '../../core/supplies'
 import type { IsoDate } from '../../core/calendar'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
-import { outlookOn, plantsOn, type GardenState } from '../../data/garden-state'
-import { supportSiteOf } from '../../data/support-site'
+import type { GardenState } from '../../data/garden-state'
 
 /** A line of what is needed, with who needs it. */
 export interface NeededLine extends ShortLine {
@@ -26,7 +25,7 @@ export interface ShedView {
   query: string
   lines: NeededLine[]
   years: BuyingYear[]
-  supplies: Supply[]
+  supplies: readonly Supply[]
 }
 
 /** Years that buying is spread over where nobody has chosen. */
@@ -39,7 +38,7 @@ export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedVi
     manner: mannerOf(state.garden),
     on,
     now: state.now,
-    query: on === state.now ? '' : `?on=${on}`,
+    query: dayOf(state, on).query,
     lines: inOrder(lines).map((line) => ({
       ...line,
       for: sumsByTitle(needs.filter(({ kind, length }) => kind === line.kind && length === line.length)),
@@ -55,9 +54,9 @@ export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedVi
 /** Everything that the plantings which are not cleared take. */
 function needsOn(state: GardenState, on: IsoDate): SourcedNeed[] {
   return seasonNeeds(
-    outlookOn(state, on).plantings.filter(({ phase }) => phase !== 'over'),
-    plantsOn(state, on),
-    supportSiteOf(state),
+    dayOf(state, on).outlook.plantings.filter(({ phase }) => phase !== 'over'),
+    dayOf(state, on).plants,
+    dayOf(state, state.now).supportSite,
     houseOf(state.garden).feeding,
   )
 }

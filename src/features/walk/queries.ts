@@ -1,7 +1,8 @@
+import { dayOf } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import {
   dateInSeason,
-  dayOf,
+  weatherAt,
   FROST,
   indexOf,
   heatGap,
@@ -9,7 +10,7 @@ import {
   OPEN_GROUND,
   type WeatherLine,
 } from '../../core/climate'
-import { callsOf, type Call } from '../../core/calls'
+import type { Call } from '../../core/calls'
 import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import type { LogEntry } from '../../core/log'
@@ -17,9 +18,7 @@ import { formatMeasure } from '../../core/quantity'
 import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
 import { mannerOf } from '../../data/gardens'
-import { houseOf } from '../../data/house-schools'
-import { outlookOn, plantsOn, wetnessOf, type GardenState } from '../../data/garden-state'
-import { waterOn } from '../../data/garden-water'
+import type { GardenState } from '../../data/garden-state'
 import { sayMinutes, sayTools, sayWorks } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
 import { capital } from '../../wording/names'
@@ -28,30 +27,21 @@ import { ENTRY_NAMES } from '../../wording/stages'
 import { stopOf } from './stops'
 import { aboutOf, summaryOf } from './summary'
 import type { DayAhead, FirstAnswer, Round } from './types'
+import { remembered } from '../../core/memo'
 
 const DAYS_AHEAD = 7
 
-const rounds = new WeakMap<SeasonOutlook, Round>()
-
 /** Today's round as of a date: the stops in order, what was done, the days ahead; the same until the garden changes. */
 export function roundOf(state: GardenState, on: IsoDate): Round {
-  const outlook = outlookOn(state, on)
-  const round = rounds.get(outlook) ?? workRound(state, outlook, on)
-  rounds.set(outlook, round)
-  return round
+  const outlook = dayOf(state, on).outlook
+  return remembered(outlook, 'round', () => workRound(state, outlook, on))
 }
 
 function workRound(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: IsoDate): Round {
   const manner = mannerOf(state.garden)
-  const calls = callsOf(outlook, {
-    id: state.garden.id,
-    plants: plantsOn(state, on),
-    water: waterOn(state, on),
-    wetness: wetnessOf(state),
-    house: houseOf(state.garden),
-  })
+  const calls = dayOf(state, on).calls
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
-  const stops = due.map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner))
+  const stops = due.map((call) => stopOf(call, outlook, dayOf(state, outlook.today).plants, manner))
   return {
     on,
     now: state.now,
@@ -61,14 +51,14 @@ function workRound(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: Iso
     stops,
     coming: calls
       .filter(({ urgency }) => urgency === 'coming')
-      .map((call) => stopOf(call, outlook, plantsOn(state, outlook.today), manner)),
+      .map((call) => stopOf(call, outlook, dayOf(state, outlook.today).plants, manner)),
     done: doneOn(state, outlook, on),
     weather: weatherFor(due),
     summary: summaryOf(outlook, due, on, manner, state.plants),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
     plantingDayHref: due.some(({ advice }) => advice.answer.kind === 'set-out')
-      ? `/planting-day${on === state.now ? '' : `?on=${on}`}`
+      ? `/planting-day${dayOf(state, on).query}`
       : null,
     firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(state, outlook, manner) : null,
   }
@@ -134,7 +124,7 @@ const RAINY = 1
 function daysAhead({ air, sources }: WeatherLine, on: IsoDate, manner: Manner): DayAhead[] {
   const at = indexOf(air, on)
   return Array.from({ length: DAYS_AHEAD }, (_, lead) => {
-    const { date, tmin, tmax, rain, wind } = dayOf(air, at + lead)
+    const { date, tmin, tmax, rain, wind } = weatherAt(air, at + lead)
     const usual = sources[at + lead] === 'normal'
     const note = usual
       ? 'usual'

@@ -1,3 +1,4 @@
+import { dayOf } from '../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../data/request'
 import { BasketScreen } from '../../../features/basket/basket-screen'
@@ -12,7 +13,7 @@ export default async function BasketPage({ searchParams }: { searchParams: Promi
   const on = askedDate(state, (await searchParams).on)
   return (
     <>
-      <BasketTabs at="/basket" query={on === state.now ? '' : `?on=${on}`} />
+      <BasketTabs at="/basket" query={dayOf(state, on).query} />
       <BasketScreen view={basketView(state, on)} />
     </>
   )

@@ -1,3 +1,4 @@
+import { dayOf } from '../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../data/request'
 import { ClinicScreen } from '../../../features/clinic/clinic-screen'
@@ -17,7 +18,7 @@ export default async function ClinicPage({
   const on = askedDate(state, asked.on)
   return (
     <>
-      <ClinicTabs at="/clinic" query={on === state.now ? '' : `?on=${on}`} />
+      <ClinicTabs at="/clinic" query={dayOf(state, on).query} />
       <ClinicScreen key={asked.case ?? ''} view={clinicView(state, on, asked)} />
     </>
   )

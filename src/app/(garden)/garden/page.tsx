@@ -1,3 +1,4 @@
+import { dayOf } from '../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../data/request'
 import { GardenScreen } from '../../../features/garden/garden-screen'
@@ -9,5 +10,5 @@ export default async function GardenSitePage({ searchParams }: { searchParams: P
   const state = await currentState()
   if (!state) return null
   const on = askedDate(state, (await searchParams).on)
-  return <GardenScreen view={gardenView(state, on)} query={on === state.now ? '' : `?on=${on}`} />
+  return <GardenScreen view={gardenView(state, on)} query={dayOf(state, on).query} />
 }

@@ -1,3 +1,4 @@
+import { dayOf } from '../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../data/request'
 import { seasonView } from '../../../features/season/queries'
@@ -9,5 +10,5 @@ export default async function SeasonPage({ searchParams }: { searchParams: Promi
   const state = await currentState()
   if (!state) return null
   const on = askedDate(state, (await searchParams).on)
-  return <SeasonScreen view={seasonView(state, on)} query={on === state.now ? '' : `?on=${on}`} />
+  return <SeasonScreen view={seasonView(state, on)} query={dayOf(state, on).query} />
 }

@@ -1,6 +1,6 @@
 import type { WorkingId } from '../../../wording/workings/names'
 import type { IsoDate } from '../../../core/calendar'
-import { dayOf, indexOf } from '../../../core/climate'
+import { weatherAt, indexOf } from '../../../core/climate'
 import type { Manner } from '../../../core/facts'
 import type { PlantingOutlook, SeasonOutlook } from '../../../core/season'
 import type { WateredPlace } from '../../../core/watering'
@@ -31,7 +31,7 @@ export const ofPlanting = ({ place, cultivar }: PlantingOutlook, ...lines: strin
   of: `${place.name}, ${cultivar.name}`,
   lines,
 })
-export const today = ({ outlook, on }: Asked) => dayOf(outlook.line.air, indexOf(outlook.line.air, on))
+export const today = ({ outlook, on }: Asked) => weatherAt(outlook.line.air, indexOf(outlook.line.air, on))
 export const say = (kind: Parameters<typeof sayMeasure>[0]['kind'], value: number, manner: Manner) =>
   sayMeasure({ kind, value } as Parameters<typeof sayMeasure>[0], manner)
 

@@ -1,11 +1,11 @@
+import { houseOf } from '../../../core/garden-day'
 import { dayOfYear } from '../../../core/calendar'
 import { aridMonths, leafWetness, referenceEvapotranspiration } from '../../../core/climate'
 import { BLIGHT_ACT } from '../../../core/garden-health'
 import { paceOf } from '../../../core/calls'
-import { nutrientLedger, placeLedger, glutIn, gapAhead, saltThreshold } from '../../../core/feeding'
+import { nutrientLedger, ledgerOf, glutIn, gapAhead, saltThreshold } from '../../../core/feeding'
 import { CAUSES, causesOf } from '../../../core/health'
 import { evenness, fruitDays, nextWatering } from '../../../core/watering'
-import { houseOf } from '../../../data/house-schools'
 import { CALL_NAMES } from '../../../wording/calls'
 import { sayCount, sayMass, sayTemperature, sayVolume } from '../../../wording/say'
 import { ofGarden, ofPlanting, today, say, type Values } from './asked'
@@ -57,8 +57,7 @@ export const CARE_VALUES = {
     }
   },
   ledger: ({ watered, on, manner }) => {
-    const kept =
-      watered && placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, on)
+    const kept = watered && ledgerOf(watered, on)
     if (!watered || !kept) return null
     const weeks = nutrientLedger(kept, 'n')
     const gap = gapAhead(weeks, kept.today)

@@ -1,6 +1,6 @@
+import { dayOf } from '../../../core/garden-day'
 import type { IsoDate } from '../../../core/calendar'
-import { outlookOn, type GardenState } from '../../../data/garden-state'
-import { waterOn } from '../../../data/garden-water'
+import type { GardenState } from '../../../data/garden-state'
 import { mannerOf } from '../../../data/gardens'
 import type { WorkingId } from '../../../wording/workings/names'
 import type { Asked, Worked } from './asked'
@@ -18,7 +18,7 @@ const VALUES: Record<WorkingId, (asked: Asked) => Worked | null> = {
 
 /** Every working with the garden's own numbers on a day; what nothing can be said of is left out. */
 export function workedValues(state: GardenState, on: IsoDate): Partial<Record<WorkingId, Worked>> {
-  const outlook = outlookOn(state, on)
+  const outlook = dayOf(state, on).outlook
   const standing = outlook.plantings.filter(({ stands }) => stands)
   const own =
     standing.find(({ cultivar, place }) => cultivar.crop === 'tomato' && place.pot === null) ??
@@ -30,7 +30,7 @@ export function workedValues(state: GardenState, on: IsoDate): Partial<Record<Wo
     manner: mannerOf(state.garden),
     outlook,
     own,
-    watered: waterOn(state, on).find(({ place }) => place.id === own?.place.id),
+    watered: dayOf(state, on).water.find(({ place }) => place.id === own?.place.id),
   }
   return Object.fromEntries(
     Object.entries(VALUES).flatMap(([id, of]) => {

@@ -1,10 +1,9 @@
+import { dayOf } from '../../../core/garden-day'
 import { fruitMass, isBush, plantTraits, thermalTraits } from '../../../core/crop'
 import { entriesOfPlant, grownAlong, plantCourse, depthConditions } from '../../../core/season'
 import { REST } from '../../../core/rotation'
 import { recommendSpacing } from '../../../core/spacing'
 import { planOf, stemHeightAfter, supportCasesOf, tyingPlans } from '../../../core/support'
-import { plantsOn, solanaceaeYearsIn, wetnessOf } from '../../../data/garden-state'
-import { supportSiteOf } from '../../../data/support-site'
 import { formatDate } from '../../../wording/dates'
 import { nameOf } from '../../../wording/names'
 import { sayCount, sayLength, sayMass, sayTemperature } from '../../../wording/say'
@@ -23,7 +22,7 @@ export const PLANT_VALUES = {
   },
   spacing: ({ own, state, manner }) => {
     if (!own) return null
-    const wetness = wetnessOf(state)
+    const wetness = dayOf(state, state.now).wetness
     const { answer } = recommendSpacing({
       plant: own.cultivar,
       training: own.planting.training,
@@ -38,7 +37,9 @@ export const PLANT_VALUES = {
   rotation: ({ own, state, outlook }) => {
     if (!own) return null
     const season = Number(outlook.start.slice(0, 4))
-    const years = solanaceaeYearsIn(state, own.place.id).filter((year) => year < season)
+    const years = dayOf(state, state.now)
+      .solanaceaeYears(own.place.id)
+      .filter((year) => year < season)
     return ofPlanting(
       own,
       years.length === 0
@@ -57,8 +58,8 @@ export const PLANT_VALUES = {
   },
   wind: ({ own, state, on, manner }) => {
     if (!own) return null
-    const site = supportSiteOf(state)
-    const [row] = supportCasesOf(own, plantsOn(state, on), site)
+    const site = dayOf(state, state.now).supportSite
+    const [row] = supportCasesOf(own, dayOf(state, on).plants, site)
     if (!row) return null
     const plan = planOf(own.planting.support, { ...row, weave: site.weave })
     return ofPlanting(
@@ -73,7 +74,7 @@ export const PLANT_VALUES = {
   },
   growth: ({ own, outlook, state, on, manner }) => {
     if (!own || own.grownFor === null) return null
-    const plant = plantsOn(state, on).find(({ plantingId }) => plantingId === own.planting.id)
+    const plant = dayOf(state, on).plants.find(({ plantingId }) => plantingId === own.planting.id)
     const told = plant ? entriesOfPlant(outlook, plant.id, own.planting.id) : []
     const grown = grownAlong(plantCourse(own, told, on), plantTraits(own.cultivar))
     return ofPlanting(

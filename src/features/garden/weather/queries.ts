@@ -1,7 +1,7 @@
 import { addDays, addMonths, daysBetween, isIsoDate, monthOf, type IsoDate } from '../../../core/calendar'
 import {
   aridMonths,
-  dayOf,
+  weatherAt,
   earlyBlightSeverity,
   FORECAST_DAYS,
   lateBlightWarnings,
@@ -119,14 +119,14 @@ async function daysOf(
     const past = Math.min(count + 1, daysBetween(start, now))
     const made = past > 0 ? stationRecord(station, start, past) : null
     for (let day = 0; made && day < past; day++)
-      known.set(addDays(start, day), { ...dayOf(made, day), source: 'simulated' })
+      known.set(addDays(start, day), { ...weatherAt(made, day), source: 'simulated' })
   }
   for (const row of await sourcedWeather(garden.id, start, addDays(first, count - 1)))
     known.set(row.date, row)
   const forecast = station ? stationForecast(station, now) : null
   const foreseen = new Set<string>()
   for (let day = 0; forecast && day < FORECAST_DAYS; day++) {
-    const row = dayOf(forecast, day)
+    const row = weatherAt(forecast, day)
     if (known.has(row.date) || row.date < first || row.date >= addDays(first, count)) continue
     known.set(row.date, { ...row, source: 'simulated' })
     foreseen.add(row.date)

@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../../data/request'
 import { BasketTabs } from '../../../../features/basket/basket-tabs'
@@ -12,7 +13,7 @@ export default async function NextPage({ searchParams }: { searchParams: Promise
   const on = askedDate(state, (await searchParams).on)
   return (
     <>
-      <BasketTabs at="/basket/next" query={on === state.now ? '' : `?on=${on}`} />
+      <BasketTabs at="/basket/next" query={dayOf(state, on).query} />
       <NextScreen view={nextView(state, on)} />
     </>
   )

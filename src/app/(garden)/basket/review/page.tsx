@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../../data/request'
 import { BasketTabs } from '../../../../features/basket/basket-tabs'
@@ -17,7 +18,7 @@ export default async function ReviewPage({
   const on = askedDate(state, asked.on)
   return (
     <>
-      <BasketTabs at="/basket/review" query={on === state.now ? '' : `?on=${on}`} />
+      <BasketTabs at="/basket/review" query={dayOf(state, on).query} />
       <ReviewScreen view={reviewView(state, on, asked.season)} />
     </>
   )

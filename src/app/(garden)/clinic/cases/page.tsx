@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../../data/request'
 import { ClinicTabs } from '../../../../features/clinic/clinic-tabs'
@@ -12,7 +13,7 @@ export default async function CasesPage({ searchParams }: { searchParams: Promis
   const on = askedDate(state, (await searchParams).on)
   return (
     <>
-      <ClinicTabs at="/clinic/cases" query={on === state.now ? '' : `?on=${on}`} />
+      <ClinicTabs at="/clinic/cases" query={dayOf(state, on).query} />
       <CasesScreen view={casesView(state, on)} />
     </>
   )

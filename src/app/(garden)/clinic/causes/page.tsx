@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { CAUSE_IDS } from '../../../../core/health'
 import { mannerOf } from '../../../../data/gardens'
@@ -16,7 +17,7 @@ export default async function CausesPage({
   if (!state) return null
   const asked = await searchParams
   const on = askedDate(state, asked.on)
-  const query = on === state.now ? '' : `?on=${on}`
+  const query = dayOf(state, on).query
   return (
     <>
       <ClinicTabs at="/clinic/causes" query={query} />

@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { feedToken } from '../../../../data/feeds'
 import { photosOf } from '../../../../data/photos'
@@ -15,7 +16,7 @@ export default async function FilesPage({ searchParams }: { searchParams: Promis
     <FilesScreen
       token={await feedToken(id)}
       photos={(await photosOf(id)).length}
-      query={on === state.now ? '' : `?on=${on}`}
+      query={dayOf(state, on).query}
     />
   )
 }

@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../../data/request'
 import { GardenPage } from '../../../../features/garden/garden-tabs'
@@ -16,7 +17,7 @@ export default async function GardensPage({ searchParams }: { searchParams: Prom
       at="/garden/gardens"
       title={gardens.length === 1 ? 'One garden' : `${gardens.length} gardens`}
       deciding="Each has a place, a climate, plantings and a log of its own. What you enter goes into the one that is open."
-      query={on === state.now ? '' : `?on=${on}`}
+      query={dayOf(state, on).query}
     >
       <GardenList gardens={gardens} />
     </GardenPage>

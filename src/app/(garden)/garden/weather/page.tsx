@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { askedDate, currentState } from '../../../../data/request'
 import { weatherView } from '../../../../features/garden/weather/queries'
@@ -13,5 +14,5 @@ export default async function WeatherPage({ searchParams }: { searchParams: Prom
   const asked = await searchParams
   const on = askedDate(state, asked.on)
   const view = await weatherView(state, on, asked.month)
-  return <WeatherScreen view={view} on={on} query={on === state.now ? '' : `?on=${on}`} />
+  return <WeatherScreen view={view} on={on} query={dayOf(state, on).query} />
 }

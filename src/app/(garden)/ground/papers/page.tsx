@@ -1,3 +1,4 @@
+import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { mannerOf } from '../../../../data/gardens'
 import { askedDate, currentState } from '../../../../data/request'
@@ -12,7 +13,7 @@ export default async function PapersPage({ searchParams }: { searchParams: Promi
   const { latitude, longitude } = state.garden
   return (
     <PapersScreen
-      query={on === state.now ? '' : `?on=${on}`}
+      query={dayOf(state, on).query}
       manner={mannerOf(state.garden)}
       site={{ latitude, longitude }}
       live={on === state.now}

@@ -1,0 +1,131 @@
+import { yearOf, type IsoDate } from '../calendar'
+import { callsOf, type Call } from '../calls'
+import { frostPercentiles, wetnessPressure, type WetnessPressure } from '../climate'
+import type { Manner, PlantPosition } from '../facts'
+import { ledgerOf, type PlaceLedger } from '../feeding'
+import { healthContext } from '../garden-health'
+import type { HealthContext } from '../health'
+import type { LogEntry } from '../log'
+import { remembered } from '../memo'
+import { outlookAlong, type PlantingOutlook, type SeasonOutlook } from '../season'
+import { designGust, type SupportSite } from '../support'
+import { gardenWater, type WateredPlace } from '../watering'
+import { houseOf, type House } from './house'
+import { lineOn } from './line'
+import type { GardenSnapshot } from './snapshot'
+
+/** Days after it that a place's water is worked out for. */
+const WATER_AHEAD = 14
+/** Days of one garden that are kept at once. */
+const MOST_DAYS = 40
+
+/**
+ * A garden on a day: everything that may be asked of it, each part worked out when it is first asked for and once.
+ * Screens, feeds and files ask it and nothing else, so that one question has one answer.
+ */
+export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
+  constructor(
+    readonly state: State,
+    readonly on: IsoDate,
+  ) {}
+
+  /** The date on the garden's clock. */
+  get now(): IsoDate {
+    return this.state.now
+  }
+  /** How an address says the day; nothing where it is the garden's own. */
+  get query(): string {
+    return this.on === this.now ? '' : `?on=${this.on}`
+  }
+  get manner(): Manner {
+    const { units, decimals, dates } = this.state.garden
+    return { units, decimals, dates }
+  }
+  get outlook(): SeasonOutlook<LogEntry> {
+    return this.once('outlook', () => outlookAlong(this.state.record, lineOn(this.state, this.on), this.on))
+  }
+  /** The year in which the day's season began. */
+  get season(): number {
+    return yearOf(this.outlook.start)
+  }
+  /** The plants that stand or are still to stand: what was taken out before is gone. */
+  get plants(): readonly PlantPosition[] {
+    return this.once('plants', () => this.state.plants.filter(({ to }) => to === null || to >= this.on))
+  }
+  get house(): House {
+    return this.once('house', () => houseOf(this.state.garden))
+  }
+  /** How hard wet leaves press, from the last frost to the first. */
+  get wetness(): WetnessPressure {
+    const { garden, record } = this.state
+    return remembered(record.ensemble, `wetness ${garden.latitude}`, () => {
+      const { lastSpring, firstAutumn } = frostPercentiles(record.ensemble)
+      const [from, to] = [lastSpring.p50 ?? 0, firstAutumn.p50 ?? 364]
+      return wetnessPressure(record.ensemble, garden.latitude, from, to).pressure
+    })
+  }
+  /** The water of the places in which something stands or stood. */
+  get water(): WateredPlace[] {
+    return this.once('water', () => {
+      const { garden, record, readings } = this.state
+      const { latitude, longitude, elevation, soil } = garden
+      const site = { latitude, longitude, elevation }
+      return gardenWater(this.outlook, { site, soil, places: record.places, readings }, WATER_AHEAD)
+    })
+  }
+  /** What comes free in a place against what its plants want; null: nothing stood in it. */
+  ledger(watered: WateredPlace): PlaceLedger | null {
+    return ledgerOf(watered, this.on)
+  }
+  /** What is due on the day and in the week after it. */
+  get calls(): Call[] {
+    return this.once('calls', () =>
+      callsOf(this.outlook, {
+        id: this.state.garden.id,
+        plants: this.plants,
+        water: this.water,
+        wetness: this.wetness,
+        house: this.house,
+      }),
+    )
+  }
+  /** What the site and the record say of every support. */
+  get supportSite(): SupportSite & { onRecord: boolean; weave: House['weave'] } {
+    return this.once('support site', () => {
+      const { record, garden } = this.state
+      const winds = record.weather.flatMap(({ wind }) => (wind === undefined ? [] : [wind]))
+      return {
+        ...designGust(winds),
+        shelter: garden.shelter,
+        wetness: this.wetness,
+        weave: this.house.weave,
+      }
+    })
+  }
+  /** Years in which Solanaceae stood in a place: told, or planted here. */
+  solanaceaeYears(placeId: string): number[] {
+    const { history, record } = this.state
+    return [
+      ...(history.get(placeId) ?? []),
+      ...record.plantings.filter((planting) => planting.placeId === placeId).map(({ season }) => season),
+    ]
+  }
+  /** What is known of a planting's health. */
+  health(own: PlantingOutlook): HealthContext {
+    const { latitude, soil } = this.state.garden
+    return healthContext(this.outlook, own, {
+      latitude,
+      soil,
+      watered: this.water.find(({ place }) => place.id === own.place.id),
+      years: this.solanaceaeYears(own.place.id).filter((year) => year < own.planting.season),
+    })
+  }
+
+  private once<Part>(name: string, work: () => Part): Part {
+    return remembered(this, name, work)
+  }
+}
+
+/** The garden on a day; the same object until something is written. */
+export const dayOf = <State extends GardenSnapshot>(state: State, on: IsoDate): GardenDay<State> =>
+  remembered(state, `day ${on}`, () => new GardenDay(state, on), MOST_DAYS)

@@ -1,0 +1,5 @@
+export { dayOf, GardenDay } from './garden-day'
+export { houseOf, HOUSE_DECISIONS } from './house'
+export type { House, HouseDecision } from './house'
+export { lineOn } from './line'
+export type { GardenSettings, GardenSnapshot } from './snapshot'
