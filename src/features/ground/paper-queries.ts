@@ -59,8 +59,8 @@ export function plantLabels(state: GardenState, on: IsoDate, origin: string): Pl
     .outlook.plantings.filter(({ phase }) => phase !== 'over')
     .flatMap(({ planting, cultivar, place, begins, stands }) => {
       const { date } = begins
-      const done = planting.raising === 'direct' ? 'came up' : 'set out'
-      const ahead = planting.raising === 'direct' ? 'to come up' : 'to set out'
+      const done = planting.raising === 'direct' ? 'seedlings showed' : 'set out'
+      const ahead = planting.raising === 'direct' ? 'seedlings show about' : 'to set out'
       return dayOf(state, on)
         .plants.filter(({ plantingId }) => plantingId === planting.id)
         .map(({ id, label }) => ({
