@@ -15,6 +15,7 @@ import type { EntryData, EntryKind, LogEntry } from '../core/log'
 import { layPlanting, type StandingPlant } from '../core/spacing'
 import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/garden-document'
 import type { GardenState } from '../data/garden-state'
+import { slicerTraits } from './slicer'
 import { stateOfFile } from './state-of-file'
 
 /** A garden put together for a test, which states only what it is about; ids are v7, the same at each run. */
@@ -123,14 +124,7 @@ export function gardenOf(
         id: id(),
         name,
         notes: '',
-        crop: 'tomato',
-        habit: 'indeterminate',
-        fruit: 'slicer',
-        origin: 'hybrid',
-        daysToMaturity: 74,
-        maturityFrom: 'transplanting',
-        ripeColour: 'red',
-        grafted: false,
+        ...slicerTraits,
         ...more,
       }
       file.cultivars.push(cultivar)

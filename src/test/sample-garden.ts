@@ -3,6 +3,7 @@ import { normalsFor, simulateSeasons } from '../core/climate'
 import { plainPlace, type GardenCultivar, type Place, type Planting } from '../core/facts'
 import type { LogEntry } from '../core/log'
 import type { GardenRecord } from '../core/season'
+import { slicerTraits } from './slicer'
 
 /** A small garden for tests: six slicers in a raised bed on the warm, humid plain. */
 export const plain = normalsFor('humid-warm-summer', { latitude: 41, elevation: 450 })
@@ -11,14 +12,7 @@ export const slicer: GardenCultivar = {
   id: 'c',
   name: 'C',
   notes: '',
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  origin: 'hybrid',
-  daysToMaturity: 74,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
+  ...slicerTraits,
 }
 
 export const bed: Place = {

@@ -13,19 +13,10 @@ import {
   sumOf,
   trussStages,
 } from '.'
+import { slicerTraits } from '../../test/slicer'
 
 const first = isoDate('2026-07-10')
 const bearing = { first, peak: isoDate('2026-08-10'), end: isoDate('2026-10-03') }
-const slicer: Cultivar = {
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  origin: 'hybrid',
-  daysToMaturity: 74,
-  maturityFrom: 'transplanting',
-  ripeColour: 'red',
-  grafted: false,
-}
 
 describe('what ripens', () => {
   it('comes to the season’s total, most of it at the peak, whatever the dates', () => {
@@ -96,7 +87,8 @@ describe('picking early', () => {
 
 describe('ripe fruit', () => {
   it('shows its own colour first, a cherry by its truss, a pepper by its turning', () => {
-    const rules = (change: Partial<Cultivar>) => ripeCues({ ...slicer, ...change }).map(({ rule }) => rule)
+    const rules = (change: Partial<Cultivar>) =>
+      ripeCues({ ...slicerTraits, ...change }).map(({ rule }) => rule)
     expect(rules({})).toEqual(['ripe.colour', 'ripe.shoulder', 'ripe.gives', 'ripe.knuckle'])
     expect(rules({ fruit: 'cherry' })).toContain('ripe.truss')
     expect(rules({ crop: 'pepper', habit: null, fruit: 'bell' })).toEqual([
@@ -110,7 +102,7 @@ describe('ripe fruit', () => {
     const grown = (days: number) =>
       trussStages(
         growPlant(
-          plantTraits(slicer),
+          plantTraits(slicerTraits),
           Array.from({ length: days }, () => ({ ...RAISED_DAY, degreeDays: 14, tmax: 27 })),
           [],
         ),
