@@ -12,14 +12,20 @@ export type { SensorReading, WateredPlace } from './garden-water'
 export { holidayPlan } from './holiday'
 export type { HolidayAct, HolidayLine } from './holiday'
 export { dripOf, irrigationMinutes, USUAL_FLOW, USUAL_HOSE } from './irrigation-minutes'
-export { MULCH_SAVES, mulchNeeded } from './mulch'
+export { MULCH_DEPTH, MULCH_SAVES, mulchNeeded } from './mulch'
 export { fixedDays, nextWatering, WATERING_SCHOOLS } from './next-watering'
 export type { NextWatering, WateringSchool } from './next-watering'
 export { plainWater, USUAL_AGES, USUAL_DAYS } from './plain-water'
 export type { PlainWater, UsualAge, UsualDay } from './plain-water'
 export { timerProgramme } from './programme'
 export type { TimerRun } from './programme'
-export { depletionOfContent, depletionOfFeel, MOISTURE_FEELS, MOISTURE_METHODS } from './readings'
+export {
+  depletionOfContent,
+  depletionOfFeel,
+  FINGER_DEPTH,
+  MOISTURE_FEELS,
+  MOISTURE_METHODS,
+} from './readings'
 export type { MoistureFeel, MoistureMethod } from './readings'
 export { potLasts, potNeed } from './pot-water'
 export { placeCourse, placeWater } from './place-course'

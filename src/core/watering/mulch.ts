@@ -9,7 +9,7 @@ export const MULCH_SAVES = {
   'clear-film': 0.15,
 } as const
 /** † m of a settled layer of straw, as it is advised. */
-const USUAL_DEPTH = 0.05
+export const MULCH_DEPTH = 0.05
 /** † Loose mulch settles by so much. */
 const SETTLES = 1.3
 
@@ -20,7 +20,7 @@ const SETTLES = 1.3
  * @throws RangeError when a number is out of range
  * @example mulchNeeded(4, 0.05) // 260
  */
-export function mulchNeeded(area: number, depth = USUAL_DEPTH): number {
+export function mulchNeeded(area: number, depth = MULCH_DEPTH): number {
   requireInRange('area', area, 0, 1_000_000)
   requireInRange('depth', depth, 0, 0.3)
   return area * depth * 1000 * SETTLES

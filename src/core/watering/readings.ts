@@ -2,6 +2,9 @@
 export const MOISTURE_METHODS = ['finger', 'spade', 'meter', 'sensor'] as const
 export type MoistureMethod = (typeof MOISTURE_METHODS)[number]
 
+/** † How deep a finger feels for water in a pot, m. */
+export const FINGER_DEPTH = 0.05
+
 /** What a finger or a spade finds. */
 export const MOISTURE_FEELS = ['wet', 'moist', 'dry', 'dust'] as const
 export type MoistureFeel = (typeof MOISTURE_FEELS)[number]

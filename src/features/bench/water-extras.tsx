@@ -4,11 +4,11 @@ import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
 import type { Manner } from '../../core/facts'
-import { EMITTER_REACH, waterButt } from '../../core/watering'
+import { EMITTER_REACH, MULCH_DEPTH, waterButt } from '../../core/watering'
 import { formatMeasure } from '../../core/quantity'
 import { errorOf, readNumber, readVolume, valueOf } from './numbers'
 import type { PlaceWaterView } from './water-queries'
-import { MULCH_DEPTH, sayLitres, WATER_SCHOOLS } from './water-words'
+import { sayLitres, WATER_SCHOOLS } from './water-words'
 import { sayLength } from '../../wording/say'
 
 const MOST_LITRES = 100_000

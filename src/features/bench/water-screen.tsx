@@ -5,7 +5,7 @@ import { useRef, useState } from 'react'
 import { Cautions, PartHeading, WorkedOut } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'
 import { useLog } from '../../components/use-log'
-import { MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/watering'
+import { FINGER_DEPTH, MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/watering'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { formatMeasure } from '../../core/quantity'
@@ -18,9 +18,6 @@ import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from './water-w
 import { WaterButt, WaterOtherwise } from './water-extras'
 import { WaterForm } from './water-form'
 import { sayLength } from '../../wording/say'
-
-/** How deep one feels for water in a pot, m. */
-const FINGER = 0.05
 
 const Drawn = dynamic(() => import('./water-chart'), { ssr: false })
 
@@ -128,7 +125,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
           <section aria-label="How it was found">
             <PartHeading>
               {place.isPot
-                ? `Put a finger in, ${sayLength(FINGER, manner)} down`
+                ? `Put a finger in, ${sayLength(FINGER_DEPTH, manner)} down`
                 : 'Dig to where the roots are'}
               : how is it?
             </PartHeading>

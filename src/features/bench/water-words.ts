@@ -1,7 +1,14 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
-import type { HolidayAct, MoistureFeel, UsualAge, UsualDay, WateringSchool } from '../../core/watering'
+import {
+  MULCH_DEPTH,
+  type HolidayAct,
+  type MoistureFeel,
+  type UsualAge,
+  type UsualDay,
+  type WateringSchool,
+} from '../../core/watering'
 import { formatDate } from '../../wording/dates'
 import type { PlaceWaterView } from './water-queries'
 import { sayLength } from '../../wording/say'
@@ -44,9 +51,6 @@ export const FEELS: Record<MoistureFeel, { name: string; hint: string }> = {
   dry: { name: 'Dry', hint: 'crumbles, two finger joints down' },
   dust: { name: 'Dust', hint: 'runs through the fingers' },
 }
-
-/** Depth of a good mulch, m. */
-export const MULCH_DEPTH = 0.05
 
 /** What is done about a place before one goes away. */
 export const sayHolidayAct = (act: HolidayAct, manner: Manner): string =>
