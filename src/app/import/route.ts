@@ -1,13 +1,12 @@
 import { revalidatePath } from 'next/cache'
 import { IMPORT_WAYS, LARGEST, type ImportWay } from '../../core/facts'
 import { importGarden } from '../../data/garden-import'
-import { DatabaseProblem } from '../../data/problem'
 import { readGardenAside } from '../../data/aside/read-garden'
 import { sayImportProblem } from '../../features/garden/files/say-import-problem'
 import type { ImportAnswer } from '../../components/garden-file/send-garden'
 import { isOwnRequest } from '../../hosts'
-import { PROBLEM_WORDS } from '../../wording/database-problems'
 import { readBody } from '../body'
+import { databaseRefusal } from '../database-refusal'
 
 export const dynamic = 'force-dynamic'
 
@@ -31,10 +30,8 @@ export async function POST(request: Request): Promise<Response> {
     const result = await importGarden(read, way)
     if ('problem' in result) return answer({ ok: false, ...sayImportProblem(result.problem) }, 400)
   } catch (error) {
-    const problem = DatabaseProblem.within(error)
-    if (!problem) throw error
-    const { what, next } = PROBLEM_WORDS[problem.kind]
-    return refuse(`${what} Nothing was changed. ${next}`, problem.kind === 'full' ? 507 : 503)
+    const { message, status } = databaseRefusal(error, 'Nothing was changed.')
+    return refuse(message, status)
   }
   revalidatePath('/', 'layout')
   return answer({ ok: true })

@@ -3,10 +3,9 @@ import { v7 } from 'uuid'
 import { LARGEST } from '../../core/facts'
 import { readPhoto } from '../../data/photo-content'
 import { addPhoto } from '../../data/photos'
-import { DatabaseProblem } from '../../data/problem'
 import { isOwnRequest } from '../../hosts'
-import { PROBLEM_WORDS } from '../../wording/database-problems'
 import { readBody } from '../body'
+import { databaseRefusal } from '../database-refusal'
 
 export const dynamic = 'force-dynamic'
 
@@ -33,20 +32,13 @@ export async function POST(request: Request): Promise<Response> {
     return read.problem === 'not-a-photo'
       ? answer(415, 'This is not a photo that can be shown: take a JPEG, PNG or WebP file. It was not saved.')
       : answer(413, 'This photo has over 120 million pixels: make it smaller first. It was not saved.')
-  const kept = await addPhoto({ id: v7(), entryId, ...read }, body.bytes).catch(problemOf)
-  if (kept instanceof DatabaseProblem) {
-    const { what, next } = PROBLEM_WORDS[kept.kind]
-    return answer(kept.kind === 'full' ? 507 : 503, `${what} The photo was not saved. ${next}`)
-  }
+  const kept = await addPhoto({ id: v7(), entryId, ...read }, body.bytes).catch((error: unknown) =>
+    databaseRefusal(error, 'The photo was not saved.'),
+  )
+  if (typeof kept === 'object') return answer(kept.status, kept.message)
   if (kept === 'no-entry') return answer(404, 'That entry is no longer there: the photo was not kept.')
   if (kept === 'too-many')
     return answer(409, 'This entry has twelve photos already: enter another one first.')
   revalidatePath('/', 'layout')
   return answer(200, null)
-}
-
-function problemOf(error: unknown): DatabaseProblem {
-  const problem = DatabaseProblem.within(error)
-  if (problem) return problem
-  throw error
 }

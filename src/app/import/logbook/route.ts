@@ -2,12 +2,11 @@ import { revalidatePath } from 'next/cache'
 import { LARGEST } from '../../../core/facts'
 import { readLogAside } from '../../../data/aside/read-log'
 import { importEntries } from '../../../data/log-import'
-import { DatabaseProblem } from '../../../data/problem'
 import type { LogAnswer } from '../../../features/logbook/send-log'
 import { sayLineFault } from '../../../features/logbook/say-line-fault'
 import { isOwnRequest } from '../../../hosts'
-import { PROBLEM_WORDS } from '../../../wording/database-problems'
 import { readBody } from '../../body'
+import { databaseRefusal } from '../../database-refusal'
 
 export const dynamic = 'force-dynamic'
 
@@ -41,9 +40,7 @@ export async function POST(request: Request): Promise<Response> {
     const said = faults.map((fault) => `Line ${fault.line}: ${sayLineFault(fault)}`)
     return answer({ ok: false, message, faults: said, more, good }, 400)
   } catch (error) {
-    const problem = DatabaseProblem.within(error)
-    if (!problem) throw error
-    const { what, next } = PROBLEM_WORDS[problem.kind]
-    return refuse(`${what} Nothing was taken. ${next}`, problem.kind === 'full' ? 507 : 503)
+    const { message, status } = databaseRefusal(error, 'Nothing was taken.')
+    return refuse(message, status)
   }
 }
