@@ -18,6 +18,7 @@ import { copiesBeside, copiesKept, type DatabaseCopy } from './copy'
 import { closeDatabase, copyBefore, reader, write } from './database'
 import { demoGarden } from './demo'
 import { exportGarden, insertGardenFile } from './garden-file'
+import { loadGarden } from './garden-state'
 import { currentGarden } from './gardens'
 import { insertEntries, logOf } from './log'
 import { insertPlantings } from './plantings'
@@ -56,6 +57,25 @@ describe('a file that goes away', () => {
     expect((await logOf(demo.garden.id)).map(({ id }) => id)).not.toContain('before')
     await enter('kept')
     expect((await logOf(demo.garden.id)).map(({ id }) => id)).toContain('kept')
+  })
+  it('is not mixed up with another that was written to as often', async () => {
+    const put = (name: string) => {
+      for (const part of ['', '-wal', '-shm']) rmSync(file() + part, { force: true })
+      renameSync(join(folder(), name), file())
+    }
+    const entered = async () => (await loadGarden())!.record.entries.at(-1)!.note
+    await lay()
+    await closeDatabase()
+    copyFileSync(file(), join(folder(), 'theirs.db'))
+    await enter('mine')
+    await closeDatabase()
+    copyFileSync(file(), join(folder(), 'mine.db'))
+    put('theirs.db')
+    await enter('theirs')
+    expect(await entered()).toBe('theirs')
+    put('mine.db')
+    await expect(entered()).rejects.toMatchObject({ kind: 'replaced' })
+    expect(await entered()).toBe('mine')
   })
   it('is not taken for a new garden when it is empty', async () => {
     writeFileSync(file(), '')

@@ -24,6 +24,8 @@ interface Open {
   writing: Drizzle
   /** The file that is open, by device and inode; null: the data are on a server. */
   file: { path: string; mark: string } | null
+  /** How many databases this process had opened before it. */
+  turn: number
 }
 
 // Next loads modules more than once: what must be one in a process is kept where every copy finds it.
@@ -31,6 +33,7 @@ const shared = globalThis as unknown as {
   prairieDatabase?: Promise<Open>
   prairieWrites?: Promise<unknown>
   prairieInsideWrite?: AsyncLocalStorage<true>
+  prairieOpenings?: number
 }
 const insideWrite = (shared.prairieInsideWrite ??= new AsyncLocalStorage<true>())
 
@@ -58,7 +61,10 @@ async function open(anew: boolean): Promise<Open> {
         ? client
         : createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
     const writing = drizzle(writer, { schema, casing: 'snake_case' })
-    return { client, database, writer, writing, file: path === null ? null : { path, mark: markOf(path)! } }
+    const file = path === null ? null : { path, mark: markOf(path)! }
+    const turn = shared.prairieOpenings ?? 0
+    shared.prairieOpenings = turn + 1
+    return { client, database, writer, writing, file, turn }
   } catch (error) {
     throw DatabaseProblem.from(error)
   }
@@ -208,10 +214,11 @@ async function patiently<T>(work: () => Promise<T>): Promise<T> {
     }
 }
 
-/** How many writes there have been, by whichever process. */
-export async function changes(): Promise<number> {
-  const [row] = await (await reader()).select().from(schema.changeCount)
-  return row?.count ?? 0
+/** A mark that is another after every write, by whichever process, and in another file. */
+export async function changes(): Promise<string> {
+  const { database, turn } = await inPlace()
+  const [row] = await database.select().from(schema.changeCount)
+  return `${turn}.${row?.count ?? 0}`
 }
 
 /** Puts a whole copy of the database beside it. */

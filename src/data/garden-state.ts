@@ -22,7 +22,6 @@ import {
   type GardenRow,
   type NormalRow,
 } from './gardens'
-import { databaseUrl } from './locate'
 import { obstaclesOf } from './ground'
 import { logOf } from './log'
 import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
@@ -68,18 +67,17 @@ async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Prom
 const LEAST_RECORD = 3500
 const [FIRST, LAST] = ['1800-01-01', '2400-12-31'] as [IsoDate, IsoDate]
 
-let last: { url: string; version: number; state: GardenState } | undefined
+let last: { version: string; state: GardenState } | undefined
 
 /**
  * The garden at work with its facts, log and weather; null: none has been made yet. The same object as before
  * while nothing was written and the day has not changed.
  */
 export async function loadGarden(): Promise<GardenState | null> {
-  const [url, version] = [databaseUrl(), await changes()]
-  if (last?.url === url && last.version === version && todayIn(last.state.garden) === last.state.now)
-    return last.state
+  const version = await changes()
+  if (last?.version === version && todayIn(last.state.garden) === last.state.now) return last.state
   const state = await readGarden()
-  last = state ? { url, version, state } : undefined
+  last = state ? { version, state } : undefined
   return state
 }
 
