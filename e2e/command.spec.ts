@@ -47,6 +47,26 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
   await expect(box).toHaveCount(0)
 })
 
+test('a line that is typed and sent before the garden’s names are here is kept', async ({ page }) => {
+  await open(page, '/walk')
+  let release = () => {}
+  const released = new Promise<void>((resolve) => (release = resolve))
+  await page.route('**/walk', async (route) => {
+    if (route.request().method() === 'POST') await released
+    await route.continue()
+  })
+  await page.route('**/*.js', async (route) => {
+    await released
+    await route.continue()
+  })
+  await page.keyboard.press('/')
+  await page.keyboard.type('bed 1 watered 20 l')
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Go anywhere, or enter in plain words')).toHaveValue('bed 1 watered 20 l')
+  release()
+  await expect(page.getByText(/^Entered: Bed 1/)).toBeVisible()
+})
+
 test('looking ahead, a line only leads somewhere; looking back, it is entered for that day', async ({
   page,
 }) => {

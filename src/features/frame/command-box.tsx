@@ -1,27 +1,20 @@
 'use client'
 
-import { Command } from 'cmdk'
-import { useRouter, useSearchParams } from 'next/navigation'
-import { useEffect, useRef, useState } from 'react'
+import { useSearchParams } from 'next/navigation'
+import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { toast } from 'sonner'
-import { useLog } from '../../components/use-log'
-import { readQuickLine, type QuickEntry } from '../../core/quick-line'
-import { enter, undo } from '../../actions/log'
-import { formatDate } from '../../wording/dates'
-import { sayEntry } from '../../wording/entries'
-import { sayQuickProblem } from '../../wording/quick-line'
 import { commandIndex, type CommandIndex } from './command-actions'
-import { WORKSPACES } from './workspaces'
+import type { LineProps } from './command-line'
 
-/** So many of the garden's own names are listed at once. */
-const MOST = 8
+const CommandLine = lazy(() => import('./command-line').then((module) => ({ default: module.CommandLine })))
 
-/** One line: what was understood of it as an entry, kept on Enter; and what in the garden bears its name. */
+/** One line that takes letters at once; what answers it comes when it is there. */
 export function CommandBox({ onClose }: { onClose: () => void }) {
   const on = useSearchParams().get('on')
   const [index, setIndex] = useState<CommandIndex | null>(null)
   const [text, setText] = useState('')
   const dialog = useRef<HTMLDialogElement>(null)
+  const early = useRef(false)
   useEffect(() => {
     dialog.current?.showModal()
     // The dialog gives the focus to what comes first in it: the line is what one wants to type into.
@@ -32,6 +25,19 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
     })
   }, [on])
   const close = () => dialog.current?.close()
+  const line: LineProps = {
+    value: text,
+    onValueChange: (value) => {
+      early.current = false
+      setText(value)
+    },
+    onKeyDown: ({ key }) => {
+      if (key === 'Enter') early.current = true
+    },
+    placeholder: 'bed 2 fed fish 1:50 6 l · pot 3 picked 1.2 kg 3 cracked · Bench',
+    className: 'input min-h-12 w-full text-lg',
+    maxLength: 200,
+  }
   return (
     <dialog
       ref={dialog}
@@ -43,122 +49,27 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
       }}
     >
       <div className="modal-box mx-auto mt-16 max-w-2xl max-sm:mt-2">
-        <Command label="Go anywhere, or enter in plain words" shouldFilter={false}>
-          <Command.Input
-            value={text}
-            onValueChange={setText}
-            placeholder="bed 2 fed fish 1:50 6 l · pot 3 picked 1.2 kg 3 cracked · Bench"
-            className="input min-h-12 w-full text-lg"
-            maxLength={200}
+        <Suspense fallback={<PlainLine {...line} />}>
+          <CommandLine
+            line={line}
+            index={index}
+            query={on === null ? '' : `?on=${on}`}
+            early={early}
+            onDone={close}
           />
-          <Command.List className="mt-2 max-h-[60vh] overflow-y-auto">
-            <Workspaces text={text} query={on === null ? '' : `?on=${on}`} onDone={close} />
-            {index && <Found index={index} text={text} onDone={close} />}
-          </Command.List>
-        </Command>
+        </Suspense>
       </div>
     </dialog>
   )
 }
 
-const ITEM =
-  'flex min-h-11 cursor-pointer items-center justify-between gap-4 border-l-4 border-transparent px-3 py-1.5 data-[selected=true]:border-leaf data-[selected=true]:bg-base-200'
-
-const wordsOf = (text: string) => text.trim().toLowerCase().split(/\s+/).filter(Boolean)
-
-/** The workspaces by name, at once: they want nothing of the garden. */
-function Workspaces({ text, query, onDone }: { text: string; query: string; onDone: () => void }) {
-  const router = useRouter()
-  const words = wordsOf(text)
-  return WORKSPACES.filter(({ name }) => words.every((word) => name.toLowerCase().includes(word))).map(
-    ({ name, path, key }) => (
-      <Command.Item
-        key={path}
-        value={path}
-        className={ITEM}
-        onSelect={() => {
-          router.push(path + query)
-          onDone()
-        }}
-      >
-        {name}
-        <kbd className="key">{key}</kbd>
-      </Command.Item>
-    ),
-  )
-}
-
-function Found({ index, text, onDone }: { index: CommandIndex; text: string; onDone: () => void }) {
-  const { names, targets, manner, on, now } = index
-  const router = useRouter()
-  const words = wordsOf(text)
-  const fits = (name: string) => words.every((word) => name.toLowerCase().includes(word))
-  const read = words.length > 1 ? readQuickLine(text, names) : null
-  const entry = read && 'kind' in read ? read : null
-  const day = entry?.on ?? on
-  const { busy, keep } = useLog(day, { enter, undo })
-  const go = (href: string) => {
-    router.push(href)
-    onDone()
-  }
-  const found = words.length === 0 ? [] : targets.filter(({ name, detail }) => fits(`${name} ${detail}`))
+/** The line before what answers it has come. */
+function PlainLine({ onValueChange, ...line }: LineProps) {
   return (
-    <>
-      {entry && day > now && (
-        <p className="px-3 py-2 text-quiet">
-          This is a look ahead: entries are made on their own day. Press t for today.
-        </p>
-      )}
-      {entry && day <= now && (
-        <Command.Item
-          value="entry"
-          className={ITEM}
-          disabled={busy}
-          onSelect={() => {
-            keep(
-              entry.kind,
-              entry.subject,
-              entry.data,
-              `Entered: ${entry.about}, ${said(entry, manner)}.`,
-              onDone,
-              entry.note,
-            )
-          }}
-        >
-          <span>
-            <span className="block text-sm text-quiet">
-              Understood{day < now ? `, for ${formatDate(day, manner, 'full')}` : ''}; Enter saves it
-            </span>
-            <strong>{entry.about}</strong>: {said(entry, manner)}
-            {entry.note && <span className="text-quiet"> ({entry.note})</span>}
-          </span>
-          <kbd className="key">Enter</kbd>
-        </Command.Item>
-      )}
-      {read && 'problem' in read && read.problem.why !== 'no-place' && (
-        <p className="px-3 py-2" role="status">
-          {sayQuickProblem(read.problem)}
-        </p>
-      )}
-      {found.slice(0, MOST).map(({ name, detail, href }) => (
-        <Command.Item key={href} value={href} className={ITEM} onSelect={() => go(href)}>
-          {name}
-          <span className="text-sm text-quiet">{detail}</span>
-        </Command.Item>
-      ))}
-      {!entry && found.length === 0 && !WORKSPACES.some(({ name }) => fits(name)) && (
-        <p className="px-3 py-2 text-quiet">
-          Nothing here bears that name. A line that begins with a place is kept as an entry: “bed 2 watered 12
-          l”.
-        </p>
-      )}
-    </>
+    <input
+      {...line}
+      aria-label="Go anywhere, or enter in plain words"
+      onChange={(event) => onValueChange(event.target.value)}
+    />
   )
 }
-
-const said = (entry: QuickEntry, manner: CommandIndex['manner']) =>
-  sayEntry(
-    { ...entry, id: '', on: '2000-01-01', at: '', voids: null } as unknown as Parameters<typeof sayEntry>[0],
-    'tomato',
-    manner,
-  )

@@ -1,15 +1,14 @@
 'use client'
 
-import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { ThemeChoice } from '../../components/theme-choice'
+import { CommandBox } from './command-box'
 import { WORKSPACES } from './workspaces'
 
 // The box and what it knows come when it is asked for.
-const CommandBox = dynamic(() => import('./command-box').then((module) => module.CommandBox), { ssr: false })
 
 const ITEM =
   'flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:px-1 max-sm:py-2'
