@@ -108,6 +108,13 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', ...ASKS_STANDS] },
   },
   {
+    files: ['src/**/*.tsx'],
+    ignores: ['src/components/link.tsx'],
+    rules: {
+      'no-restricted-imports': ['error', { name: 'next/link', message: 'Take components/link.' }],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['src/core/**/*.test.ts'],
     rules: {

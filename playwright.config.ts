@@ -1,11 +1,12 @@
 import { defineConfig } from '@playwright/test'
-import { CHROMIUM, CHROMIUM_ARGS } from './scripts/lib/chromium.mjs'
+import { browser } from './scripts/lib/chromium.mjs'
 
 export default defineConfig({
   testDir: 'e2e',
   outputDir: '.scratch/browser',
   globalSetup: './e2e/support/lay-gardens.ts',
   workers: 2,
+  fullyParallel: true,
   // Generous, for a machine that is slow or busy; a second try is counted and named by `npm test`.
   timeout: 120_000,
   expect: { timeout: 20_000 },
@@ -13,7 +14,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '.scratch/reports/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
-    launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGS },
+    launchOptions: browser(),
+    contextOptions: { reducedMotion: 'reduce' },
     actionTimeout: 30_000,
     locale: 'en-GB',
     screenshot: 'only-on-failure',

@@ -9,7 +9,7 @@ test('every entry that was answered is there after the server was killed', async
   await open(page, '/plantings/demo-2026-bed-4-1')
   const answered: number[] = []
   // Entries go in by the real form as fast as they are answered, until the power goes.
-  const power = new Promise((cut) => setTimeout(cut, 12_000)).then(() => server.stop('SIGKILL'))
+  const power = new Promise((cut) => setTimeout(cut, 6_000)).then(() => server.stop('SIGKILL'))
   const reading = page.getByRole('form', { name: 'Soil thermometer' })
   const kept = page.getByText('Soil reading kept.')
   const readings = page.getByText(/\s°C at 15\scm$/)

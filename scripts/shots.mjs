@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs'
 import { chromium } from '@playwright/test'
-import { CHROMIUM, CHROMIUM_ARGS, ensureChromium } from './lib/chromium.mjs'
+import { browser as installed, ensureChromium } from './lib/chromium.mjs'
 import { demoServer } from './lib/demo-server.mjs'
 import { ensureBuilt, ensureInstalled } from './lib/prepare.mjs'
 
@@ -37,7 +37,7 @@ ensureInstalled()
 ensureChromium()
 ensureBuilt()
 mkdirSync('docs/screenshots', { recursive: true })
-const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+const browser = await chromium.launch(installed())
 const servers = { demo: await demoServer('shots'), empty: await demoServer('shots-empty', { empty: true }) }
 for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = false, ...acts } of SHOTS) {
   const page = await browser.newPage({ viewport })

@@ -1,7 +1,10 @@
 import { spawn, type ChildProcess } from 'node:child_process'
+import { copyFileSync, mkdirSync, rmSync } from 'node:fs'
 import { createServer, type AddressInfo } from 'node:net'
+import { dirname, join } from 'node:path'
+import { databaseOf, type LaidGarden } from './lay-gardens'
 
-/** The production server on a free port with a database of its own. */
+/** The production server on a free port, with a folder of its own for the database. */
 export class Server {
   private process?: ChildProcess
   private constructor(
@@ -9,10 +12,29 @@ export class Server {
     readonly database: string,
   ) {}
 
+  /** Starts one on a database that is there, or beside another server. */
   static async on(database: string): Promise<Server> {
     const server = new Server(await freePort(), database)
     await server.start()
     return server
+  }
+
+  /** One that has yet to be given a garden, see {@link serve}. */
+  static async in(folder: string): Promise<Server> {
+    return new Server(await freePort(), join(folder, 'garden.db'))
+  }
+
+  /** Puts a copy of a garden in place of what it served so far. */
+  async serve(garden: LaidGarden): Promise<void> {
+    const folder = dirname(this.database)
+    rmSync(folder, { recursive: true, force: true })
+    mkdirSync(folder, { recursive: true })
+    copyFileSync(databaseOf(garden), this.database)
+    if (!this.isRunning) return this.start()
+    // The first answer is that another file lies there; from the next on, it is read.
+    for (let tries = 0; tries < 5; tries++)
+      if ((await fetch(`${this.address}/log.csv`)).status !== 503) return
+    throw new Error('The server does not read the garden that was put in its place.')
   }
 
   get address(): string {
@@ -38,11 +60,14 @@ export class Server {
 
   /** Ends it as a power cut would, or politely. */
   async stop(signal: 'SIGKILL' | 'SIGTERM' = 'SIGTERM'): Promise<void> {
-    const child = this.process
-    if (!child || child.exitCode !== null || child.signalCode !== null) return
-    const ended = new Promise((end) => child.once('exit', end))
-    child.kill(signal)
+    if (!this.isRunning) return
+    const ended = new Promise((end) => this.process!.once('exit', end))
+    this.process!.kill(signal)
     await ended
+  }
+
+  private get isRunning(): boolean {
+    return this.process !== undefined && this.process.exitCode === null && this.process.signalCode === null
   }
 }
 

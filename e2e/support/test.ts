@@ -1,19 +1,23 @@
-import { copyFileSync } from 'node:fs'
 import { test as base, expect, type Page } from '@playwright/test'
-import { databaseOf, type LaidGarden } from './lay-gardens'
+import { FOLDER, type LaidGarden } from './lay-gardens'
 import { Server } from './server'
 
 export { expect }
 
-/** Each test has a server and a database of its own: empty, or a copy of a garden that was laid. */
-export const test = base.extend<{ data: 'empty' | LaidGarden; server: Server }>({
+/** Each test has a garden of its own, a copy of one that was laid; the tests of a worker share its server. */
+export const test = base.extend<{ data: LaidGarden; server: Server }, { shared: Server }>({
   data: ['demo', { option: true }],
-  server: async ({ data }, use, info) => {
-    const database = `.scratch/e2e/${info.testId}-${info.retry}.db`
-    if (data !== 'empty') copyFileSync(databaseOf(data), database)
-    const server = await Server.on(database)
-    await use(server)
-    await server.stop()
+  shared: [
+    async ({}, use, worker) => {
+      const server = await Server.in(`${FOLDER}/worker-${worker.workerIndex}`)
+      await use(server)
+      await server.stop()
+    },
+    { scope: 'worker' },
+  ],
+  server: async ({ data, shared }, use) => {
+    await shared.serve(data)
+    await use(shared)
   },
   baseURL: async ({ server }, use) => use(server.address),
 })

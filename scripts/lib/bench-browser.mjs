@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
-import { CHROMIUM, CHROMIUM_ARGS } from './chromium.mjs'
+import { browser as installed } from './chromium.mjs'
 
 const LINES = 7300
 const FILE = '.scratch/bench-weather.csv'
@@ -18,7 +18,7 @@ function weatherFile() {
 
 /** Times of what a hand sets off on the screens, in the browser, ms. */
 export async function benchBrowser(address) {
-  const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+  const browser = await chromium.launch(installed())
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   const ready = async (path) => {
     await page.goto(address + path)

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from './link'
 import { usePathname, useSearchParams } from 'next/navigation'
 
 /** A sheet's controls, which stay off the paper, and its size for the printer. */

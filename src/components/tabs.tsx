@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from './link'
 import type { ReactNode } from 'react'
 
 /** The pages of a workspace, one beside the other; what else stands in their line goes to its end. */

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { redirect } from 'next/navigation'
 import type { ReactNode } from 'react'
 import { currentState } from '../../data/request'

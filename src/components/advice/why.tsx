@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../link'
 import type { ReactNode } from 'react'
 import type { SaidReason } from '../../wording/say-reason'
 import { WORKING_NAMES, type WorkingId } from '../../wording/workings/names'
@@ -39,7 +39,7 @@ export function WorkedOut({ workings }: { workings: readonly WorkingId[] }) {
       {workings.map((working, index) => (
         <span key={working}>
           {index > 0 && ', '}
-          <Link className="link" href={`/almanac/workings#${working}`} prefetch={false}>
+          <Link className="link" href={`/almanac/workings#${working}`}>
             {WORKING_NAMES[working].toLowerCase()}
           </Link>
         </span>

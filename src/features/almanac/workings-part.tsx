@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { WORKINGS } from '../../wording/workings/workings'
 import { WORKING_NAMES, type WorkingId } from '../../wording/workings/names'
 import type { Worked } from './values'
@@ -48,7 +48,7 @@ export function WorkingsPart({
           )}
           {screen && (
             <p className="mt-1">
-              <Link className="link" href={screen.path} prefetch={false}>
+              <Link className="link" href={screen.path}>
                 Shown in {screen.name}
               </Link>
             </p>

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { PartHeading } from '../../components/advice/why'
 import { useLog } from '../../components/use-log'
 import type { Manner } from '../../core/facts'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { TakeGarden } from '../../components/garden-file/take-garden'
 import { todayIn } from '../../data/gardens'
 import { Drawing } from './drawing'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { usePathname, useSearchParams } from 'next/navigation'
 import { Tabs } from '../../components/tabs'
 import { capital } from '../../wording/names'

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useState } from 'react'
 import { Cautions, PartHeading, Why, WorkedOut } from '../../components/advice/why'
 import { nutrientLedger, type FedProduct, type LedgerNutrient, type LedgerWeek } from '../../core/feeding'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useState } from 'react'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import { PhotoStrip } from '../../components/photo/photo-strip'

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useState } from 'react'
 import { PartHeading, WorkedOut } from '../../components/advice/why'
 import { PastQuestion } from '../../components/past-question'

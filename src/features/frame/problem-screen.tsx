@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import type { ProblemKind } from '../../data/problem'
 import { PROBLEM_WORDS } from '../../wording/database-problems'
 
@@ -13,7 +13,7 @@ export function ProblemScreen({ kind }: { kind: ProblemKind }) {
         <form action="/">
           <button className="btn btn-primary min-h-11">Try again</button>
         </form>
-        <Link className="btn min-h-11" href="/rescue" prefetch={false}>
+        <Link className="btn min-h-11" href="/rescue">
           Copies and ways back
         </Link>
       </div>

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { Fragment, useState } from 'react'
 import type { GroundEdit, Manner } from '../../core/facts'
 import { nameOf } from '../../wording/names'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useState } from 'react'
 import { Cautions, PartHeading } from '../../components/advice/why'
 import {

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { Cautions, PartHeading } from '../../components/advice/why'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { PartHeading, Why, WorkedOut } from '../../components/advice/why'
 import { PlacePlan } from '../../components/drawing/place-plan'
 import type { PlantingView } from './queries'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useMemo, useRef, useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { undoButton } from '../../components/undoing'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { v7 } from 'uuid'
@@ -151,7 +151,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
         )}
       </section>
       <p className="mt-8">
-        <Link className="link" href="/" prefetch={false}>
+        <Link className="link" href="/">
           To the garden
         </Link>
       </p>

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { Why } from '../../components/advice/why'
 import type { FirstAnswer } from './types'
 

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../components/link'
 import { PartHeading } from '../../components/advice/why'
 import type { Act } from './types'
 

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '../../../components/link'
 import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 import type { IsoDate } from '../../../core/calendar'
 import { ROOT_DEPTH } from '../../../core/season'

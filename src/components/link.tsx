@@ -1,0 +1,10 @@
+import NextLink from 'next/link'
+import type { ComponentProps } from 'react'
+
+/**
+ * A link to another screen. Nothing is fetched before it is pressed: every screen is worked out for its day, so
+ * fetching ahead made thirty requests a screen and had nothing to show for them.
+ */
+export function Link(props: Omit<ComponentProps<typeof NextLink>, 'prefetch'>) {
+  return <NextLink {...props} prefetch={false} />
+}
