@@ -8,15 +8,10 @@ const COLOURED = new Set([
   '/season',
   '/ground',
   '/garden/weather',
-  '/plantings/demo-2026-bed-4-1/set-out',
   '/plantings/demo-2026-bed-4-1/support',
-  '/shed',
-  '/practice',
   '/bench/water',
   '/basket',
-  '/almanac',
   '/clinic',
-  '/clinic/cases',
 ])
 
 const SCREENS = [

@@ -21,7 +21,7 @@ const modified = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0)
 export function ensureInstalled() {
   if (modified('node_modules/.package-lock.json') >= modified('package-lock.json')) return
   console.log('Installing packages …')
-  must('npm', ['ci', '--no-audit', '--no-fund'])
+  must('npm', ['ci', '--prefer-offline', '--no-audit', '--no-fund'])
 }
 
 const newest = (path) => {
