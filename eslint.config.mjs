@@ -8,7 +8,7 @@ const below = {
   app: ['features', 'components', 'wording', 'data', 'core'],
   features: ['actions', 'components', 'wording', 'workers', 'data', 'core'],
   actions: ['wording', 'data', 'core'],
-  components: ['wording', 'core'],
+  components: ['actions', 'wording', 'core'],
   wording: ['core'],
   workers: ['core'],
   data: ['core'],
@@ -16,7 +16,19 @@ const below = {
 
 /** The rooms of the core, each above those that it may ask: what is true, what follows from it, what is to be done. */
 const ROOMS = [
-  ...['calendar', 'quantity', 'advice', 'random', 'guard', 'memo', 'bounds', 'climate', 'entry', 'crop'],
+  ...[
+    'result',
+    'calendar',
+    'quantity',
+    'advice',
+    'random',
+    'guard',
+    'memo',
+    'bounds',
+    'climate',
+    'entry',
+    'crop',
+  ],
   ...['containers', 'facts', 'harvest', 'pruning', 'season', 'spacing', 'support', 'transplant', 'health'],
   ...['watering', 'feeding', 'light', 'rotation', 'supplies', 'garden-health', 'calls', 'log'],
   ...['garden-day', 'entry-check', 'quick-line'],

@@ -1,12 +1,11 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
+import type { Refused, Result } from '../core/result'
 import { enterEntries, undoAct, type EntryDraft, type Written } from '../data/log-writing'
 import { sayDoubt } from '../wording/doubts'
 
 /** What came of writing to the log, in words; `ask`: it is taken when the gardener says that it is so. */
-export type Entered =
-  { ok: true; kind: (Written & { ok: true })['kind'] } | { ok: false; message: string; ask?: true }
+export type Entered = Result<{ kind: (Written & { ok: true })['kind'] }> | (Refused & { ask?: true })
 
 /** Adds entries to the log; see `enterEntries`. */
 export async function enter(drafts: EntryDraft[], sure = false): Promise<Entered> {
@@ -18,8 +17,7 @@ export async function undo(voiding: { id: string; entry?: string; alone?: boolea
   return said(await undoAct(voiding))
 }
 
+/** Answered as soon as it is durable: who sends it has the screen made anew after that. */
 function said(answer: Written): Entered {
-  // Every screen may show what was written.
-  if (answer.ok) revalidatePath('/', 'layout')
   return 'doubt' in answer ? { ok: false, ...sayDoubt(answer.doubt, answer.manner) } : answer
 }

@@ -3,6 +3,7 @@ import { v7 } from 'uuid'
 import { MOST_PLANTS } from '../core/bounds'
 import type { Planting, PlantPosition } from '../core/facts'
 import { layPlanting } from '../core/spacing'
+import type { Result } from '../core/result'
 import { write } from './database'
 import { loadGarden } from './garden-state'
 import { currentGarden } from './gardens'
@@ -16,7 +17,7 @@ export interface CarriedLine {
   placeId: string
 }
 
-export type CarryAnswer = { ok: true; plantings: number } | { ok: false; message: string }
+export type CarryAnswer = Result<{ plantings: number }>
 
 /** Plans the next season's plantings after this one's, all or none; a season that is planned already is refused. */
 export async function carryOver(season: number, lines: readonly CarriedLine[]): Promise<CarryAnswer> {

@@ -8,6 +8,7 @@ import {
   type PlantPosition,
 } from '../core/facts'
 import { mergeRow } from '../core/merge'
+import type { Result } from '../core/result'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { logOf } from './log'
@@ -37,8 +38,7 @@ export const insertObstacles = (tx: Writer, gardenId: string, rows: readonly Obs
 type Kind = keyof GroundRows
 
 /** What editing came to: what takes it back, or why the ground stays as it was. */
-export type GroundChange =
-  { ok: true; undo: GroundEdit[] } | { ok: false; message: string } | { ok: false; conflict: GroundConflict }
+export type GroundChange = Result<{ undo: GroundEdit[] }> | { ok: false; conflict: GroundConflict }
 
 /** A row that was changed elsewhere since an edit of it began, in fields that the edit changes too. */
 export interface GroundConflict {

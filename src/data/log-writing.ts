@@ -6,6 +6,7 @@ import { doubtOf, type CheckedAgainst, type Doubt } from '../core/entry-check'
 import type { Manner } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { EntryKind, LogEntry } from '../core/log'
+import type { Result } from '../core/result'
 import { archiveOf, closedBy, type ArchivedSeason } from './archive'
 import { write, type Reader, type Writer } from './database'
 import { entrySchema } from './entry-schema'
@@ -28,10 +29,7 @@ import { placesOf, plantingsOf } from './plantings'
 export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
 
 /** What came of writing to the log: done; or refused; or hard to believe, in the garden's manner. */
-export type Written =
-  | { ok: true; kind: EntryKind | null }
-  | { ok: false; message: string }
-  | { ok: false; doubt: Doubt; manner: Manner }
+export type Written = Result<{ kind: EntryKind | null }> | { ok: false; doubt: Doubt; manner: Manner }
 
 const MOST_AT_ONCE = 500
 const draftsSchema = array(entrySchema.omit(['at', 'voids']))

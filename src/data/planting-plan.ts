@@ -2,13 +2,14 @@ import { isWithinReach } from '../core/calendar'
 import type { Planting } from '../core/facts'
 import { effectiveEntries } from '../core/entry'
 import { ofKind } from '../core/log'
+import type { Result } from '../core/result'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { logOf } from './log'
 import { plantingsOf, updatePlanting } from './plantings'
 
 /** What a change of plan came to: the planting as it was before, or why it stays so. */
-export type PlanChange = { ok: true; before: Planting } | { ok: false; message: string }
+export type PlanChange = Result<{ before: Planting }>
 
 /** Changes how or when a planting is meant to be raised, as far as that is still open, or what holds it. */
 export async function changePlan(

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq } from 'drizzle-orm'
 import type { Product } from '../core/feeding'
+import type { Result } from '../core/result'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden } from './gardens'
 import { inPortions, withoutGarden } from './plantings'
@@ -21,7 +22,7 @@ export const insertProducts = (tx: Writer, gardenId: string, rows: readonly Prod
   inPortions(rows, (portion) => tx.insert(product).values(portion.map((row) => ({ ...row, gardenId }))))
 
 /** What a change of the feeds came to: the one before, or why it stays so. */
-export type ProductChange = { ok: true; before: Product | null } | { ok: false; message: string }
+export type ProductChange = Result<{ before: Product | null }>
 
 /** Puts a feed as it is to be; null takes it away: what was given of it stays in the log. With `seen` only while it is still so. */
 export async function putProduct(

@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { and, asc, eq } from 'drizzle-orm'
 import type { Supply } from '../core/facts'
+import type { Result } from '../core/result'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden } from './gardens'
 import { inPortions, withoutGarden } from './plantings'
@@ -21,7 +22,7 @@ export const insertSupplies = (tx: Writer, gardenId: string, rows: readonly Supp
   inPortions(rows, (portion) => tx.insert(supply).values(portion.map((row) => ({ ...row, gardenId }))))
 
 /** What a change of the shed came to: the line as it was before, or why it stays so. */
-export type SupplyChange = { ok: true; before: Supply | null } | { ok: false; message: string }
+export type SupplyChange = Result<{ before: Supply | null }>
 
 /** Puts a line of the shed as it is to be; null takes it out. With `seen` only while it is still so. */
 export async function putSupply(id: string, row: Supply | null, seen?: Supply | null): Promise<SupplyChange> {

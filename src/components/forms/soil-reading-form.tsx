@@ -1,27 +1,12 @@
 'use client'
 
-import { useMemo, useState } from 'react'
-import { toast } from 'sonner'
+import { useMemo } from 'react'
 import { object } from 'yup'
-import { v7 } from 'uuid'
-import { PastQuestion } from '../past-question'
-import { undoEntry } from '../undoing'
+import { useAct, type ActDay } from '../act/use-act'
 import { ChoiceField, FormError, TextField } from './fields'
 import { useCheckedForm } from './use-checked-form'
-import type { IsoDate } from '../../core/calendar'
-import type { Manner } from '../../core/facts'
-import type { LogEntry } from '../../core/log'
 import { formatMeasure } from '../../core/quantity'
-import { formatDate } from '../../wording/dates'
 import { quantityField } from '../../wording/fields'
-
-/** How a reading is kept, and taken back. */
-interface Log {
-  enter: (
-    drafts: Omit<LogEntry<'soil-read'>, 'at' | 'voids'>[],
-  ) => Promise<{ ok: true } | { ok: false; message: string }>
-  undo: (voiding: { id: string; entry: string }) => Promise<{ ok: true } | { ok: false; message: string }>
-}
 
 /** A thermometer reading in a place, or in one of several: everything that hangs on its soil follows. */
 export function SoilReadingForm({
@@ -30,16 +15,11 @@ export function SoilReadingForm({
   on,
   now,
   manner,
-  enter,
-  undo,
 }: {
   places: readonly { id: string; name: string }[]
   depth: number
-  on: IsoDate
-  now: IsoDate
-  manner: Manner
-} & Log) {
-  const [asks, setAsks] = useState(false)
+} & ActDay) {
+  const { put } = useAct({ on, now, manner })
   const schema = useMemo(
     () =>
       object({
@@ -60,43 +40,22 @@ export function SoilReadingForm({
       depth: formatMeasure({ kind: 'length', value: depth }, manner).replaceAll('\u00a0', ' '),
     },
     send: async (typed) => {
-      const id = v7()
-      const result = await enter([
-        {
-          id,
-          subject: { type: 'place', id: typed.place },
-          kind: 'soil-read',
-          on,
-          data: { temperature: schema.cast(typed).temperature, depth: schema.cast(typed).depth },
-          note: '',
-        },
-      ])
+      const subject = { type: 'place', id: typed.place } as const
+      const { temperature, depth } = schema.cast(typed)
+      const entries = [{ subject, kind: 'soil-read' as const, data: { temperature, depth } }]
+      const result = await put({ entries, said: 'Soil reading kept.' })
       if (!result.ok) return { form: result.message }
       form.resetField('temperature')
-      toast('Soil reading kept.', { action: undoEntry('the soil reading', id, undo) })
       return undefined
     },
   })
   return (
     <form
-      onSubmit={(event) => {
-        event.preventDefault()
-        if (on < now) setAsks(true)
-        else void submit()
-      }}
+      onSubmit={(event) => void submit(event)}
       noValidate
       className="mt-3 max-w-md"
       aria-label="Soil thermometer"
     >
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(false)
-            if (yes) void submit()
-          }}
-        />
-      )}
       {places.length > 1 && (
         <ChoiceField label="Place" {...field('place')}>
           {places.map(({ id, name }) => (

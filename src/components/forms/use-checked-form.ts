@@ -4,7 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup'
 import { useCallback, useState, useSyncExternalStore, useTransition } from 'react'
 import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
-import { whenSure } from '../sure'
+import { whenSure } from '../question'
 import { whichToKeep } from '../which'
 
 /** What a form's action answers: nothing when it went well, else what is wrong, by field or as a whole. */

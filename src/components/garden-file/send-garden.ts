@@ -1,6 +1,7 @@
 import type { ImportWay } from '../../core/facts'
+import type { Refused } from '../../core/result'
 
-export type ImportAnswer = { ok: true } | { ok: false; message: string; faults: string[] }
+export type ImportAnswer = { ok: true } | (Refused & { faults: string[] })
 
 /** Sends a garden file to the server; null: it was stopped. */
 export async function sendGarden(

@@ -1,4 +1,5 @@
 import { LARGEST } from '../../core/facts'
+import type { Result } from '../../core/result'
 
 const MB = 1024 * 1024
 /** px of the longer side of what is sent; a phone's full picture shows nothing more on a screen. */
@@ -33,7 +34,7 @@ export async function preparePhoto(file: File): Promise<Prepared> {
 export async function sendPhoto(entryId: string, picture: Blob): Promise<string | null> {
   try {
     const response = await fetch(`/photos?entry=${entryId}`, { method: 'POST', body: picture })
-    const answer = (await response.json()) as { ok: true } | { ok: false; message: string }
+    const answer = (await response.json()) as Result
     return answer.ok ? null : answer.message
   } catch {
     return 'The server did not answer: the photo was not kept. Try again.'

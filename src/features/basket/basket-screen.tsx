@@ -3,14 +3,12 @@
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
-import { PastQuestion } from '../../components/past-question'
-import { useLog } from '../../components/use-log'
+import { Ahead } from '../../components/act/ahead'
+import { useAct } from '../../components/act/use-act'
 import { formatMeasure } from '../../core/quantity'
 import { TRUSS_STAGES } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
-import { enter, undo } from '../../actions/log'
 import { CAUTIONS } from '../../wording/cautions'
-import { formatDate } from '../../wording/dates'
 import { TRUSS_STAGE_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { inUnits } from '../../wording/in-units'
@@ -31,8 +29,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
   const { plantings, manner, on, now, before, weeks, thisWeek, ahead, lately } = view
   const [id, setId] = useState<string | null>(null)
   const [shown, setShown] = useState('')
-  const [asks, setAsks] = useState<{ data: Weighed; kept: () => void } | null>(null)
-  const { busy, keepAll } = useLog(on, { enter, undo })
+  const { busy, isAhead, act } = useAct(view)
   const choices = weighables(plantings)
   const weighing = choices.find((one) => one.id === id) ?? choices[0]
   const chosen = plantings.find((one) => one.id === id) ?? plantings[0]
@@ -45,12 +42,10 @@ export function BasketScreen({ view }: { view: BasketView }) {
     )
   const ripe = plantings.filter((one) => one.ripe >= WORTH)
   const all = ripe.reduce((sum, one) => sum + one.ripe, 0)
-  const weighed = (data: Weighed, kept: () => void) =>
-    keepAll(
-      weighingEntries(weighing, data),
-      `Entered: ${sayMass(data.mass, manner)} from ${weighing.title}.`,
-      kept,
-    )
+  const weighed = async (data: Weighed, kept: () => void) => {
+    const said = `Entered: ${sayMass(data.mass, manner)} from ${weighing.title}.`
+    if (await act({ entries: weighingEntries(weighing, data), said })) kept()
+  }
   const scale = manner.units === 'us' ? 2.20462 : 1
   const points = (weeks[shown] ?? weeks['']!).map((week) => ({
     ...week,
@@ -59,15 +54,6 @@ export function BasketScreen({ view }: { view: BasketView }) {
   }))
   return (
     <div className="space-y-6 px-6 py-4 max-sm:px-4">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(null)
-            if (yes) weighed(asks.data, asks.kept)
-          }}
-        />
-      )}
       <div>
         <h1 className="text-3xl font-semibold">
           {ripe.length === 0
@@ -91,10 +77,8 @@ export function BasketScreen({ view }: { view: BasketView }) {
         </p>
         {before && <PickBeforeNote before={before} manner={manner} plantings={plantings} />}
       </div>
-      {on > now ? (
-        <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
-          This is a look ahead: what is picked is entered on its own day. Press t for today.
-        </p>
+      {isAhead ? (
+        <Ahead />
       ) : (
         <WeighForm
           plantings={choices}
@@ -102,7 +86,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
           onChoose={setId}
           manner={manner}
           busy={busy}
-          onKeep={(data, kept) => (on < now ? setAsks({ data, kept }) : weighed(data, kept))}
+          onKeep={(data, kept) => void weighed(data, kept)}
         />
       )}
       <div className="grid gap-6 lg:grid-cols-[3fr_2fr]">

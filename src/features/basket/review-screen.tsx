@@ -2,12 +2,11 @@
 
 import { Link } from '../../components/link'
 import { PartHeading } from '../../components/advice/why'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import type { Manner } from '../../core/facts'
 import { VERDICTS } from '../../core/harvest'
 import type { CropSum } from '../../core/harvest'
 import { formatMeasure } from '../../core/quantity'
-import { enter, undo } from '../../actions/log'
 import { VERDICT_NAMES } from '../../wording/entries'
 import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
@@ -125,8 +124,8 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
 }
 
 function Line({ line, view }: { line: ReviewLine; view: ReviewView }) {
-  const { manner, on, now } = view
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { manner } = view
+  const { busy, isAhead, act } = useAct(view)
   const { sum } = line
   return (
     <li className="flex flex-wrap items-center justify-between gap-x-6 border-t border-base-300 py-1.5">
@@ -160,14 +159,12 @@ function Line({ line, view }: { line: ReviewLine; view: ReviewView }) {
             type="button"
             className={`btn join-item min-h-11 ${line.verdict === verdict ? 'btn-active font-semibold' : 'bg-base-100'}`}
             aria-pressed={line.verdict === verdict}
-            disabled={busy || on > now}
+            disabled={busy || isAhead}
             onClick={() =>
-              keep(
-                'judged',
-                { type: 'planting', id: line.id },
-                { verdict },
-                `${line.cultivar} next season: ${VERDICT_NAMES[verdict]}.`,
-              )
+              void act({
+                entries: [{ subject: { type: 'planting', id: line.id }, kind: 'judged', data: { verdict } }],
+                said: `${line.cultivar} next season: ${VERDICT_NAMES[verdict]}.`,
+              })
             }
           >
             {capital(VERDICT_NAMES[verdict])}

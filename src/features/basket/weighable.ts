@@ -1,5 +1,5 @@
 import { splitPicking, type FruitFault } from '../../core/harvest'
-import type { NewEntry } from '../../components/act-drafts'
+import type { NewEntry } from '../../components/act/act-drafts'
 import type { BasketPlanting } from './queries'
 
 export interface Weighed {

@@ -3,12 +3,9 @@
 import { useState } from 'react'
 import { PartHeading } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
-import { PastQuestion } from '../../components/past-question'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import { knownFeeds, COMMON_PRODUCTS, doseFor, gramsIn, TOO_COLD, type FedProduct } from '../../core/feeding'
 import { parseQuantity } from '../../core/quantity'
-import { enter, undo } from '../../actions/log'
-import { formatDate } from '../../wording/dates'
 import type { FeedDetail, FeedView } from './feed-queries'
 import { FeedOptions } from './feed-options'
 import { STRENGTHS, sayDose } from './dose-words'
@@ -31,7 +28,7 @@ export function FeedForm({
   tried: FedProduct | null
   onTry: (fed: FedProduct | null) => void
 }) {
-  const { manner, on, now } = view
+  const { manner } = view
   const known = knownFeeds(view.products)
   // What is missing, else a slow meal: nothing that one would pour by mistake.
   const [id, setId] = useState(
@@ -40,8 +37,7 @@ export function FeedForm({
   const [amount, setAmount] = useState(`${plain(detail.mix?.grams ?? 100, 0)} g`)
   const [water, setWater] = useState(manner.units === 'us' ? '2 gal' : '10 L')
   const [strength, setStrength] = useState<number>(0.5)
-  const [asks, setAsks] = useState(false)
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { busy, isAhead, act } = useAct(view)
   const product = known.find((one) => one.id === id) ?? known[0]!
   const { name } = product
   const read = parseQuantity(amount, 'mass', manner.units, 'g')
@@ -75,17 +71,15 @@ export function FeedForm({
     setAmount(`${plain(doseFor(of.labelRate, read.value, share).amount * gramsIn(of), 1)} g`)
     onTry(null)
   }
-  const enterIt = () => {
+  const enterIt = async () => {
     const made = fed()
     if (!made) return
     const { day: _, ...data } = made
-    keep(
-      'fed',
-      { type: 'place', id: detail.id },
-      data,
-      `Entered: ${detail.name} fed with ${amount} of ${name.toLowerCase()}.`,
-    )
-    onTry(null)
+    const isKept = await act({
+      entries: [{ subject: { type: 'place', id: detail.id }, kind: 'fed', data }],
+      said: `Entered: ${detail.name} fed with ${amount} of ${name.toLowerCase()}.`,
+    })
+    if (isKept) onTry(null)
   }
   return (
     <form
@@ -96,15 +90,6 @@ export function FeedForm({
       }}
       noValidate
     >
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(false)
-            if (yes) enterIt()
-          }}
-        />
-      )}
       <PartHeading>Try a feed before you give it</PartHeading>
       <div className="flex flex-wrap items-start gap-2">
         <label className="flex flex-col gap-1">
@@ -136,12 +121,12 @@ export function FeedForm({
         <button className="btn mt-6 min-h-11 bg-base-100" aria-pressed={tried !== null}>
           {tried ? 'Tried: see the chart' : 'Try it'}
         </button>
-        {on <= now && (
+        {!isAhead && (
           <button
             type="button"
             className="btn mt-6 min-h-11 btn-primary"
             disabled={busy || error !== undefined}
-            onClick={() => (on < now ? setAsks(true) : enterIt())}
+            onClick={() => void enterIt()}
           >
             It is given
           </button>

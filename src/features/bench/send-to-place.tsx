@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import type { Row } from './bag'
 import type { MixView } from './mix-queries'
 import { plain } from './numbers'
@@ -16,11 +16,11 @@ export function SendToPlace({
   rows: readonly Row[]
   blend: { mass: number; n: number; p2o5: number; k2o: number }
 }) {
-  const { places, on, now } = view
+  const { places } = view
   const [place, setPlace] = useState(places[0]?.id ?? '')
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { busy, isAhead, act } = useAct(view)
   const chosen = places.find(({ id }) => id === place)
-  if (!chosen || on > now) return null
+  if (!chosen || isAhead) return null
   // A blend gives its nutrients up as its slowest bag does.
   const release = rows.some((row) => row.release === 'meal') ? 'meal' : rows[0]!.release
   const name = rows
@@ -34,19 +34,12 @@ export function SendToPlace({
       className="mt-4 flex flex-wrap items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault()
-        keep(
-          'fed',
-          { type: 'place', id: place },
-          {
-            name: name || 'Blend',
-            grams: blend.mass,
-            n: blend.n,
-            p2o5: blend.p2o5,
-            k2o: blend.k2o,
-            release,
-          },
-          `Entered: ${chosen.name} fed with ${plain(blend.mass, 0)} g.`,
-        )
+        const { mass: grams, n, p2o5, k2o } = blend
+        const data = { name: name || 'Blend', grams, n, p2o5, k2o, release }
+        void act({
+          entries: [{ subject: { type: 'place', id: place }, kind: 'fed', data }],
+          said: `Entered: ${chosen.name} fed with ${plain(grams, 0)} g.`,
+        })
       }}
     >
       <label className="flex flex-col gap-1">
@@ -69,4 +62,3 @@ export function SendToPlace({
     </form>
   )
 }
-import { enter, undo } from '../../actions/log'

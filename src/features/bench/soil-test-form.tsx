@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { PartHeading, Why } from '../../components/advice/why'
 import { TextField } from '../../components/forms/fields'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import type { FeedDetail, FeedView } from './feed-queries'
 import { errorOf, readNumber, valueOf } from './numbers'
 
@@ -20,7 +20,6 @@ type Key = (typeof FIELDS)[number]['key']
 
 /** A laboratory's soil test of a place, and what it changes. */
 export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedView }) {
-  const { on, now } = view
   const [typed, setTyped] = useState<Record<Key, string>>(
     () =>
       Object.fromEntries(
@@ -28,7 +27,7 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
       ) as Record<Key, string>,
   )
   const [isChecked, setChecked] = useState(false)
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { busy, isAhead, act } = useAct(view)
   const read = FIELDS.map(({ key, low, high }) => readNumber(typed[key], low, high))
   const send = () => {
     setChecked(true)
@@ -37,13 +36,16 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
       Key,
       number
     >
-    keep('soil-tested', { type: 'place', id: detail.id }, test, `Kept: the soil test of ${detail.name}.`)
+    void act({
+      entries: [{ subject: { type: 'place', id: detail.id }, kind: 'soil-tested', data: test }],
+      said: `Kept: the soil test of ${detail.name}.`,
+    })
   }
   if (detail.isPot) return null
   return (
     <section aria-label="Soil test">
       <Why reasons={detail.soilReasons} heading="What the soil test says" />
-      {on <= now && (
+      {!isAhead && (
         <details>
           <summary className="min-h-11 cursor-pointer py-2">
             {detail.soilTest ? 'Enter a newer soil test' : 'Enter a soil test'}
@@ -77,4 +79,3 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
     </section>
   )
 }
-import { enter, undo } from '../../actions/log'

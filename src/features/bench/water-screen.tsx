@@ -3,13 +3,12 @@
 import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
 import { Cautions, PartHeading, WorkedOut } from '../../components/advice/why'
-import { PastQuestion } from '../../components/past-question'
-import { useLog } from '../../components/use-log'
+import { Ahead } from '../../components/act/ahead'
+import { useAct } from '../../components/act/use-act'
 import { FINGER_DEPTH, MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../core/watering'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { formatMeasure } from '../../core/quantity'
-import { enter, undo } from '../../actions/log'
 import { AnyWater } from './any-water'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'
@@ -26,10 +25,9 @@ const BESIDE = 1024
 
 /** Places in order of need; of the chosen one how much, when and why, and what it was given. */
 export function WaterScreen({ view }: { view: WaterView }) {
-  const { places, manner, on, now } = view
+  const { places, manner, on } = view
   const [id, setId] = useState(places[0]?.id ?? null)
-  const [asks, setAsks] = useState<(() => void) | null>(null)
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { busy, isAhead, act } = useAct(view)
   const detail = useRef<HTMLDivElement>(null)
   const place = places.find((one) => one.id === id) ?? places[0]
   if (!place)
@@ -39,36 +37,19 @@ export function WaterScreen({ view }: { view: WaterView }) {
         <AnyWater alone manner={manner} />
       </div>
     )
-  const ask = (act: () => void) => (on < now ? setAsks(() => act) : act())
+  const subject = { type: 'place', id: place.id } as const
   const water = (litres: number) =>
-    ask(() =>
-      keep(
-        'watered',
-        { type: 'place', id: place.id },
-        { litres },
-        `Entered: ${place.name} watered, ${sayLitres(litres, manner)}.`,
-      ),
-    )
+    void act({
+      entries: [{ subject, kind: 'watered', data: { litres } }],
+      said: `Entered: ${place.name} watered, ${sayLitres(litres, manner)}.`,
+    })
   const look = (feel: MoistureFeel) =>
-    ask(() =>
-      keep(
-        'moisture-read',
-        { type: 'place', id: place.id },
-        { method: place.isPot ? 'finger' : 'spade', feel },
-        `Kept: ${place.name} is ${FEELS[feel].name.toLowerCase()}. The balance follows what you found.`,
-      ),
-    )
+    void act({
+      entries: [{ subject, kind: 'moisture-read', data: { method: place.isPot ? 'finger' : 'spade', feel } }],
+      said: `Kept: ${place.name} is ${FEELS[feel].name.toLowerCase()}. The balance follows what you found.`,
+    })
   return (
     <div className="grid lg:grid-cols-[19rem_minmax(0,1fr)]">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(null)
-            if (yes) asks()
-          }}
-        />
-      )}
       <nav aria-label="Places by need" className="border-r border-base-300 py-3 max-lg:border-r-0">
         <ol>
           {places.map((one) => (
@@ -96,7 +77,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
       </nav>
       <div ref={detail} className="min-w-0 scroll-mt-36 space-y-5 px-6 py-4 max-sm:px-4">
         <Answer place={place} view={view} />
-        {on <= now ? (
+        {!isAhead ? (
           <WaterForm
             key={`${place.id} ${place.toFill}`}
             place={place}
@@ -105,9 +86,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
             onWater={water}
           />
         ) : (
-          <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
-            This is a look ahead: watering is entered on its own day. Press t for today.
-          </p>
+          <Ahead />
         )}
         <figure aria-label="Water by day">
           <PartHeading>What is missing from its root zone</PartHeading>
@@ -121,7 +100,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
           </figcaption>
           <WorkedOut workings={['evapotranspiration', 'water', 'evenness']} />
         </figure>
-        {on <= now && (
+        {!isAhead && (
           <section aria-label="How it was found">
             <PartHeading>
               {place.isPot

@@ -1,14 +1,10 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { useState } from 'react'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import { PhotoStrip } from '../../components/photo/photo-strip'
-import { PastQuestion } from '../../components/past-question'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import { LOOK_AGAIN_EVERY, OUTCOMES, type CaseOutcome } from '../../core/health'
-import { enter, undo } from '../../actions/log'
-import { formatDate } from '../../wording/dates'
 import { OUTCOME_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { sayCount } from '../../wording/say'
@@ -56,27 +52,22 @@ export function CasesScreen({ view }: { view: CasesView }) {
   )
 }
 
-function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: CasesView }) {
-  const { busy, keep } = useLog(on, { enter, undo })
-  const [asks, setAsks] = useState<CaseOutcome | null>(null)
+function OpenCase({ own, view }: { own: CaseView; view: CasesView }) {
+  const { on, now, manner } = view
+  const { busy, isAhead, act } = useAct(view)
   const close = (outcome: CaseOutcome) =>
-    keep(
-      'closed',
-      own.subject,
-      { case: own.id, outcome, ...(own.cause ? { cause: own.cause } : {}) },
-      `Closed: ${own.title.toLowerCase()}, ${own.where}.`,
-    )
+    void act({
+      entries: [
+        {
+          subject: own.subject,
+          kind: 'closed',
+          data: { case: own.id, outcome, ...(own.cause ? { cause: own.cause } : {}) },
+        },
+      ],
+      said: `Closed: ${own.title.toLowerCase()}, ${own.where}.`,
+    })
   return (
     <li aria-label={`${own.title}, ${own.where}`} className="border border-base-300 p-4">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(null)
-            if (yes) close(asks)
-          }}
-        />
-      )}
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-2xl font-semibold">
           {own.title} <span className="text-base font-normal text-quiet">{own.by}</span>
@@ -99,7 +90,7 @@ function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: Cas
             ))}
           </ul>
           <Looks own={own} />
-          {on <= now && (
+          {!isAhead && (
             <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Go on with it">
               <Link
                 href={`/clinic?case=${own.id}${on === now ? '' : `&on=${on}`}`}
@@ -114,7 +105,7 @@ function OpenCase({ own, view: { on, now, manner } }: { own: CaseView; view: Cas
                   type="button"
                   className="btn min-h-11 font-normal"
                   disabled={busy}
-                  onClick={() => (on < now ? setAsks(outcome) : close(outcome))}
+                  onClick={() => close(outcome)}
                 >
                   {OUTCOME_NAMES[outcome]}
                 </button>

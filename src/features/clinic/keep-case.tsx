@@ -3,21 +3,20 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { PhotoField } from '../../components/photo/photo-field'
-import { PastQuestion } from '../../components/past-question'
 import { ChoiceField, TextField } from '../../components/forms/fields'
-import { useLog } from '../../components/use-log'
+import { Ahead } from '../../components/act/ahead'
+import { useAct } from '../../components/act/use-act'
+import type { NewEntry } from '../../components/act/act-drafts'
 import { isIsoDate } from '../../core/calendar'
 import type { EntrySubject } from '../../core/entry'
 import type { EntryData } from '../../core/log'
 import { COURSES, type CaseCourse, type CauseId, type Diagnosis, type SignId } from '../../core/health'
-import { enter, undo } from '../../actions/log'
 import { CAUSE_WORDS, COURSE_NAMES } from '../../wording/health'
-import { formatDate } from '../../wording/dates'
 import type { ClinicView, Spot } from './queries'
 
 /** Keeps what was seen as a case, or as another look at one. */
 export function KeepCase({
-  view: { on, now, plant, followed, manner },
+  view,
   chosen,
   signs,
   absent,
@@ -34,18 +33,19 @@ export function KeepCase({
   onKept: () => void
 }) {
   const router = useRouter()
-  const { busy, keep } = useLog(on, { enter, undo })
+  const { on, now, plant, followed } = view
+  const { busy, isAhead, act } = useAct(view)
   const [cause, setCause] = useState<CauseId | ''>('')
   const [note, setNote] = useState('')
   const [photo, setPhoto] = useState<Blob | null>(null)
-  const [asks, setAsks] = useState<CaseCourse | 'begin' | null>(null)
   const label = chosen.plants.find(({ id }) => id === plant)?.label
   const where = `${chosen.place}, ${chosen.name}${label === undefined ? '' : `, plant ${label}`}`
-  const done = () => {
+  const enter = async (entry: NewEntry, said: string) => {
+    if (!(await act({ entries: [{ ...entry, note: note.trim() }], said, photo }))) return
     onKept()
     router.push(`/clinic/cases${on === now ? '' : `?on=${on}`}`)
   }
-  const write = (what: CaseCourse | 'begin') => {
+  const tell = (what: CaseCourse | 'begin') => {
     const taken = cause === '' ? {} : { cause }
     if (what === 'begin') {
       const subject: EntrySubject = plant ? { type: 'plant', id: plant } : { type: 'planting', id: chosen.id }
@@ -55,8 +55,7 @@ export function KeepCase({
         ...(isIsoDate(since) && since < on ? { since } : {}),
         ...taken,
       }
-      keep('noticed', subject, data, `Kept as a case: ${where}.`, done, note.trim(), photo)
-      return
+      return void enter({ subject, kind: 'noticed', data }, `Kept as a case: ${where}.`)
     }
     if (!followed) return
     const gone = followed.signs.filter((sign) => !signs.includes(sign))
@@ -67,34 +66,12 @@ export function KeepCase({
       absent: [...new Set([...absent.filter((sign) => !followed.absent.includes(sign)), ...gone])],
       ...taken,
     }
-    keep(
-      'followed',
-      followed.subject,
-      data,
-      `Looked at again: ${where}, ${COURSE_NAMES[what]}.`,
-      done,
-      note.trim(),
-      photo,
-    )
+    const said = `Looked at again: ${where}, ${COURSE_NAMES[what]}.`
+    void enter({ subject: followed.subject, kind: 'followed', data }, said)
   }
-  const tell = (what: CaseCourse | 'begin') => (on < now ? setAsks(what) : write(what))
-  if (on > now)
-    return (
-      <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
-        This is a look ahead: a case is kept on its own day. Press t for today.
-      </p>
-    )
+  if (isAhead) return <Ahead />
   return (
     <section aria-label="Keep it" className="space-y-3 border-t-2 border-base-300 pt-3">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(null)
-            if (yes) write(asks)
-          }}
-        />
-      )}
       <ChoiceField
         label="I take it for"
         value={cause}

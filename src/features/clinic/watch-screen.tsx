@@ -2,14 +2,10 @@
 
 import dynamic from 'next/dynamic'
 import { Link } from '../../components/link'
-import { useState } from 'react'
 import { PartHeading, WorkedOut } from '../../components/advice/why'
-import { PastQuestion } from '../../components/past-question'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import type { Work } from '../../core/calls'
-import { enter, undo } from '../../actions/log'
-import { formatDate } from '../../wording/dates'
 import { CAUSE_WORDS } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { sayCount, sayTemperature } from '../../wording/say'
@@ -17,30 +13,22 @@ import type { WatchScreenView, WatchView } from './watch-queries'
 
 const Drawn = dynamic(() => import('./blight-chart'), { ssr: false })
 
-const DONE: Partial<Record<Work, string>> = {
+const DONE = {
   scout: 'All plants looked over.',
   'clean-up': 'Lowest leaves cleared: the blight score begins anew.',
-}
+} satisfies Partial<Record<Work, string>>
 
 /** When to look plants over and for what, and how hard blight presses. */
 export function WatchScreen({ view }: { view: WatchScreenView }) {
-  const { on, now, manner, gardenId, round, watches, blight } = view
-  const { busy, keep } = useLog(on, { enter, undo })
-  const [asks, setAsks] = useState<Work | null>(null)
-  const write = (work: Work) =>
-    keep('tended', { type: 'garden', id: gardenId }, { works: [work] }, DONE[work] ?? '')
-  const tell = (work: Work) => (on < now ? setAsks(work) : write(work))
+  const { manner, gardenId, round, watches, blight } = view
+  const { busy, isAhead, act } = useAct(view)
+  const tell = (work: keyof typeof DONE) =>
+    void act({
+      entries: [{ subject: { type: 'garden', id: gardenId }, kind: 'tended', data: { works: [work] } }],
+      said: DONE[work],
+    })
   return (
     <div className="space-y-6 px-6 py-4 max-sm:px-4">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(null)
-            if (yes) write(asks)
-          }}
-        />
-      )}
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
           <h1 className="text-3xl font-semibold">
@@ -57,7 +45,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             </p>
           )}
         </div>
-        {round && on <= now && (
+        {round && !isAhead && (
           <button
             type="button"
             className="btn min-h-11 btn-primary"
@@ -95,7 +83,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
                 .
               </p>
             </div>
-            {on <= now && (
+            {!isAhead && (
               <button type="button" className="btn min-h-11" disabled={busy} onClick={() => tell('clean-up')}>
                 Lowest leaves cleared
               </button>

@@ -1,9 +1,9 @@
 import { Command } from 'cmdk'
 import { useRouter } from 'next/navigation'
 import { useEffect, useEffectEvent, useRef, type ComponentProps, type RefObject } from 'react'
-import { useLog } from '../../components/use-log'
+import { Ahead } from '../../components/act/ahead'
+import { useAct } from '../../components/act/use-act'
 import { readQuickLine, type QuickEntry } from '../../core/quick-line'
-import { enter, undo } from '../../actions/log'
 import { formatDate } from '../../wording/dates'
 import { sayEntry } from '../../wording/entries'
 import { sayQuickProblem } from '../../wording/quick-line'
@@ -96,31 +96,30 @@ function Found({
   const read = words.length > 1 ? readQuickLine(text, names) : null
   const entry = read && 'kind' in read ? read : null
   const day = entry?.on ?? on
-  const { busy, keep } = useLog(day, { enter, undo })
+  const { busy, act } = useAct({ on: day, now: day, manner })
   const go = (href: string) => {
     router.push(href)
     onDone()
   }
   const found = words.length === 0 ? [] : targets.filter(({ name, detail }) => fits(`${name} ${detail}`))
-  const save = (entry: QuickEntry) => {
+  // Not disabled meanwhile: what is disabled is not chosen any more, and Enter would do nothing after it.
+  const save = async (entry: QuickEntry) => {
+    if (busy) return
+    const { kind, subject, data, note } = entry
     const told = `Entered: ${entry.about}, ${said(entry, manner)}.`
-    keep(entry.kind, entry.subject, entry.data, told, onDone, entry.note)
+    if (await act({ entries: [{ kind, subject, data, note }], said: told })) onDone()
   }
   const answerEarly = useEffectEvent(() => {
     if (!early.current) return
-    if (entry && day <= now) save(entry)
+    if (entry && day <= now) void save(entry)
     else if (!entry && found[0]) go(found[0].href)
   })
   useEffect(() => answerEarly(), [])
   return (
     <>
-      {entry && day > now && (
-        <p className="px-3 py-2 text-quiet">
-          This is a look ahead: entries are made on their own day. Press t for today.
-        </p>
-      )}
+      {entry && day > now && <Ahead />}
       {entry && day <= now && (
-        <Command.Item value="entry" className={ITEM} disabled={busy} onSelect={() => save(entry)}>
+        <Command.Item value="entry" className={ITEM} disabled={busy} onSelect={() => void save(entry)}>
           <span>
             <span className="block text-sm text-quiet">
               Understood{day < now ? `, for ${formatDate(day, manner, 'full')}` : ''}; Enter saves it

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { KeyHelp } from '../../components/keys/key-help'
 import { KeysProvider } from '../../components/keys/keys'
-import { SureQuestion } from '../../components/sure'
+import { QuestionPlace } from '../../components/question'
 import { WhichQuestion } from '../../components/which'
 import type { GardenState } from '../../data/garden-state'
 import { ribbonOf, type RibbonData } from './queries'
@@ -29,7 +29,7 @@ export function Frame({ state, children }: { state: GardenState; children: React
           </main>
         </div>
       </div>
-      <SureQuestion />
+      <QuestionPlace />
       <WhichQuestion />
       <UndoKey />
       <KeyHelp />

@@ -1,5 +1,6 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { useKeys } from '../../components/keys/keys'
@@ -8,11 +9,15 @@ import { ENTRY_NAMES } from '../../wording/stages'
 
 /** `u` takes back what was entered last. */
 export function UndoKey() {
+  const router = useRouter()
   const takeBack = async () => {
     const result = await undo({ id: v7() }).catch(() => null)
     if (result === null) toast.error('Undo: the server did not answer. Try again.')
     else if (!result.ok) toast.error(`Undo: ${result.message}`)
-    else if (result.kind) toast(`Undone: ${ENTRY_NAMES[result.kind]}.`)
+    else if (result.kind) {
+      toast(`Undone: ${ENTRY_NAMES[result.kind]}.`)
+      router.refresh()
+    }
   }
   useKeys([{ key: 'u', label: 'undo the last entry', run: () => void takeBack() }])
   return null

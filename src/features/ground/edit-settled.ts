@@ -1,11 +1,10 @@
 import { whichToKeep } from '../../components/which'
 import type { GroundEdit } from '../../core/facts'
+import type { Result } from '../../core/result'
 import { editGround } from './actions'
 
 /** Sends edits; where another hand changed the same, asks whose values are kept, and sends them again. */
-export async function editSettled(
-  edits: GroundEdit[],
-): Promise<{ ok: true; undo: GroundEdit[] } | { ok: false; message: string }> {
+export async function editSettled(edits: GroundEdit[]): Promise<Result<{ undo: GroundEdit[] }>> {
   const answer = await editGround(edits)
   if (answer.ok || 'message' in answer) return answer
   const { id, about, fields, theirs } = answer.conflict

@@ -2,7 +2,7 @@
 
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
-import { undoButton } from '../../components/undoing'
+import { undoButton } from '../../components/act/undoing'
 import { PartHeading } from '../../components/advice/why'
 import type { GroundEdit, Manner } from '../../core/facts'
 import { nameOf } from '../../wording/names'

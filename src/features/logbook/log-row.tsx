@@ -1,14 +1,11 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { v7 } from 'uuid'
+import { useState } from 'react'
+import { useAct } from '../../components/act/use-act'
 import { PhotoStrip } from '../../components/photo/photo-strip'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
-import { undo } from '../../actions/log'
 import type { LogLine } from './queries'
 
 // The form and its checks come when an entry is corrected.
@@ -19,18 +16,8 @@ const CorrectForm = dynamic(() => import('./correct-form').then((module) => modu
 export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; now: IsoDate }) {
   const { id, about, said, note, taken, closed, photos } = line
   const [open, setOpen] = useState<'correct' | 'photos' | null>(null)
-  const [busy, start] = useTransition()
-  const router = useRouter()
+  const { busy, takeBack } = useAct({ on: now, now, manner })
   const toggle = (which: 'correct' | 'photos') => setOpen(open === which ? null : which)
-  const takeBack = () =>
-    start(async () => {
-      const answer = await undo({ id: v7(), entry: id, alone: true }).catch(() => null)
-      if (answer === null)
-        return void toast.error('The server did not answer: nothing was taken back. Try again.')
-      if (!answer.ok) return void toast.error(answer.message)
-      toast(`Undone: ${about}, ${said}.`)
-      router.refresh()
-    })
   return (
     <li className="border-t border-base-300 py-1">
       <div className="flex flex-wrap items-center justify-between gap-x-4">
@@ -72,7 +59,7 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
                 className="btn min-h-11 btn-ghost"
                 disabled={busy}
                 aria-label={`Undo: ${about}, ${said}`}
-                onClick={takeBack}
+                onClick={() => void takeBack(id, `${about}, ${said}`, true)}
               >
                 Undo
               </button>

@@ -1,7 +1,8 @@
+import type { Refused } from '../../core/result'
+
 /** What came of a logbook's CSV: how much of it is new; or what is wrong, and how many lines could be taken. */
 export type LogAnswer =
-  | { ok: true; taken: number; known: number }
-  | { ok: false; message: string; faults: string[]; more: number; good: number }
+  { ok: true; taken: number; known: number } | (Refused & { faults: string[]; more: number; good: number })
 
 /** Sends a logbook's CSV to the server. */
 export async function sendLog(file: Blob, onlyGood: boolean): Promise<LogAnswer> {

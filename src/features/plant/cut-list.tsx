@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { Ahead } from '../../components/act/ahead'
 import { PartHeading } from '../../components/advice/why'
 import { samePart } from '../../components/drawing/plant-side/spots'
 import { nodeHeight, type PlantPart } from '../../core/crop'
@@ -82,14 +83,7 @@ export function CutList({
           </ol>
         </div>
       ))}
-      {due.length > 0 &&
-        (on > now ? (
-          <p className="mt-2 border-l-4 border-frost bg-base-200 px-3 py-2">
-            This is a look ahead: cutting is entered on its own day. Press t for today.
-          </p>
-        ) : (
-          <Act view={view} due={due} busy={busy} onCut={onCut} />
-        ))}
+      {due.length > 0 && (on > now ? <Ahead /> : <Act view={view} due={due} busy={busy} onCut={onCut} />)}
     </section>
   )
 }

@@ -5,11 +5,9 @@ import { useState } from 'react'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSide, type PlantMark } from '../../components/drawing/plant-side/plant-side'
 import { samePart } from '../../components/drawing/plant-side/spots'
-import { PastQuestion } from '../../components/past-question'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import { nodeHeight, type PartState, type PlantPart } from '../../core/crop'
 import { applyCuts, stagesOf, type Cut } from '../../core/pruning'
-import { enter, undo } from '../../actions/log'
 import { formatDate } from '../../wording/dates'
 import { sayPart, STATE_NAMES } from '../../wording/pruning'
 import { sayCount, sayLength } from '../../wording/say'
@@ -25,15 +23,12 @@ export function PlantScreen({ view }: { view: PlantView }) {
   const { plant, cuts, manner, on, now, context } = view
   const [chosen, setChosen] = useState<PlantPart | null>(null)
   const [after, setAfter] = useState(0)
-  /** What waits for the answer whether it is entered for a day that is past. */
-  const [asks, setAsks] = useState<(() => void) | null>(null)
-  const { busy, keep, takeBack } = useLog(on, { enter, undo })
+  const { busy, act, takeBack } = useAct(view)
   const self = { type: 'plant', id: view.id } as const
   const stages = stagesOf(cuts, context.date)
   const due = cuts.filter(({ due: later }) => later === undefined)
   const done = stages.slice(0, after).flatMap((stage) => stage.cuts)
   const shown = done.length > 0 ? applyCuts(plant, done) : plant
-  const ask = (act: () => void) => (on < now ? setAsks(() => act) : act())
   const choose = (part: PlantPart) =>
     setChosen(
       chosen && samePart(part, chosen) ? null : { stem: part.stem, node: part.node, organ: part.organ },
@@ -42,54 +37,41 @@ export function PlantScreen({ view }: { view: PlantView }) {
     done.includes(cut) ? [] : [{ part: cut, text: String(index + 1), tone: cut.due ? 'later' : 'cut' }],
   )
 
-  const cutThem = (made: readonly PlantPart[], others: { id: string }[]) =>
-    ask(() => {
-      const parts = made.map(({ stem, node, organ }) => ({ stem, node, organ }))
-      const whose = others.length === 0 ? self : ({ type: 'planting', id: view.plantingId } as const)
-      const taken = new Set([view.id, ...others.map(({ id }) => id)])
-      const except = view.alike.filter(({ id }) => !taken.has(id)).map(({ id }) => id)
-      keep(
-        'pruned',
-        whose,
-        { cuts: parts, ...(others.length > 0 && except.length > 0 ? { except } : {}) },
-        `Entered: ${sayCount(parts.length, 'part')} cut off${others.length > 0 ? ` on each of ${taken.size}` : ''}.`,
-        () => {
-          setAfter(0)
-          setChosen(null)
-        },
-      )
-    })
-  const mark = (part: PlantPart, state: PartState, count?: number) =>
-    ask(() =>
-      keep(
-        'marked',
-        self,
+  const cutThem = async (made: readonly PlantPart[], others: { id: string }[]) => {
+    const cuts = made.map(({ stem, node, organ }) => ({ stem, node, organ }))
+    const subject = others.length === 0 ? self : ({ type: 'planting', id: view.plantingId } as const)
+    const taken = new Set([view.id, ...others.map(({ id }) => id)])
+    const except = view.alike.filter(({ id }) => !taken.has(id)).map(({ id }) => id)
+    const isKept = await act({
+      entries: [
         {
-          marks: [
-            {
-              stem: part.stem,
-              node: part.node,
-              organ: part.organ as 'leaf' | 'sucker' | 'truss',
-              state,
-              ...(count === undefined ? {} : { count }),
-            },
-          ],
+          subject,
+          kind: 'pruned',
+          data: { cuts, ...(others.length > 0 && except.length > 0 ? { except } : {}) },
         },
-        `Kept: ${sayPart(part, plant.crop)} ${STATE_NAMES[state]}.`,
-      ),
-    )
+      ],
+      said: `Entered: ${sayCount(cuts.length, 'part')} cut off${others.length > 0 ? ` on each of ${taken.size}` : ''}.`,
+    })
+    if (!isKept) return
+    setAfter(0)
+    setChosen(null)
+  }
+  const mark = ({ stem, node, organ }: PlantPart, state: PartState, count?: number) => {
+    const marked = { stem, node, organ: organ as 'leaf' | 'sucker' | 'truss', state }
+    return act({
+      entries: [
+        {
+          subject: self,
+          kind: 'marked',
+          data: { marks: [{ ...marked, ...(count === undefined ? {} : { count }) }] },
+        },
+      ],
+      said: `Kept: ${sayPart({ stem, node, organ }, plant.crop)} ${STATE_NAMES[state]}.`,
+    })
+  }
 
   return (
     <div className="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(null)
-            if (yes) asks()
-          }}
-        />
-      )}
       <figure className="border-r border-base-300 p-2 max-lg:border-r-0 lg:sticky lg:top-[105px] lg:h-[calc(100dvh-7rem)]">
         <PlantSide
           plant={shown}
@@ -112,8 +94,8 @@ export function PlantScreen({ view }: { view: PlantView }) {
             context={context}
             manner={manner}
             canEnter={on <= now && !busy}
-            onCut={(part) => cutThem([part], [])}
-            onMark={(state, count) => mark(chosen, state, count)}
+            onCut={(part) => void cutThem([part], [])}
+            onMark={(state, count) => void mark(chosen, state, count)}
           />
         )}
         {cuts.length > 0 && (

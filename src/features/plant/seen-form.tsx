@@ -5,9 +5,8 @@ import { mixed, object, type AnyObjectSchema } from 'yup'
 import { PartHeading } from '../../components/advice/why'
 import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
-import { useLog } from '../../components/use-log'
+import { useAct } from '../../components/act/use-act'
 import type { Manner } from '../../core/facts'
-import { enter, undo } from '../../actions/log'
 import { quantityField, wholeField } from '../../wording/fields'
 import type { PlantView } from './queries'
 
@@ -44,9 +43,9 @@ const isEmpty = (typed: unknown) => typed === null || String(typed ?? '').trim()
 
 /** What is seen on the plant: the model follows it. */
 export function SeenForm({ view }: { view: PlantView }) {
-  const { id: plantId, manner, on, plant } = view
+  const { id: plantId, manner, plant } = view
   const schema = useMemo(() => seenSchema(manner), [manner])
-  const { keep, busy: isKeeping } = useLog(on, { enter, undo })
+  const { act, put, busy: isKeeping } = useAct(view)
   const subject = { type: 'plant', id: plantId } as const
   const { submit, field, busy, problem, form } = useCheckedForm<SeenValues>({
     schema,
@@ -55,17 +54,18 @@ export function SeenForm({ view }: { view: PlantView }) {
       const data = schema.cast(typed) as Seen
       if (data.leaves === null && data.height === null && data.trusses === null)
         return { form: 'Say how many leaves or open trusses, or how high.' }
-      keep('seen', subject, data, 'Kept: the plant is drawn as you see it.', () => form.reset())
+      const said = 'Kept: the plant is drawn as you see it.'
+      const result = await put({ entries: [{ subject, kind: 'seen', data }], said })
+      if (!result.ok) return { form: result.message }
+      form.reset()
     },
   })
   const leaves = plant.stems[0]?.nodes.length ?? 0
   const count = (more: 1 | -1) =>
-    keep(
-      'seen',
-      subject,
-      { leaves: leaves + more, height: null },
-      `Kept: ${leaves + more} leaves on the main stem.`,
-    )
+    void act({
+      entries: [{ subject, kind: 'seen', data: { leaves: leaves + more, height: null } }],
+      said: `Kept: ${leaves + more} leaves on the main stem.`,
+    })
   return (
     <form aria-label="What you see" onSubmit={(event) => void submit(event)} noValidate>
       <PartHeading>Does it look otherwise?</PartHeading>

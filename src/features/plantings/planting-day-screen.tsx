@@ -1,13 +1,12 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useMemo, useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { v7 } from 'uuid'
+import { useMemo, useState } from 'react'
+import { Ahead } from '../../components/act/ahead'
+import { useAct } from '../../components/act/use-act'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
 import { PlantSection } from '../../components/drawing/plant-section'
 import { useKeys } from '../../components/keys/keys'
-import { PastQuestion } from '../../components/past-question'
 import type { Manner } from '../../core/facts'
 import {
   adviseDepth,
@@ -17,9 +16,6 @@ import {
   WARM_SOIL,
   type DepthSchool,
 } from '../../core/transplant'
-import { enter, undo } from '../../actions/log'
-import { whenSure } from '../../components/sure'
-import { undoEntry } from '../../components/undoing'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
@@ -38,11 +34,10 @@ const AS_IT_GREW = 0.005
 export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const { manner, crop, conditions, on, now, count } = day
   const router = useRouter()
-  const [busy, startEntering] = useTransition()
+  const { busy, isAhead, act } = useAct(day)
   const [measures, setMeasures] = useState<Measures>(() => firstMeasures(crop, day.last, day.soilDepth))
   const [school, setSchool] = useState<'worked-out' | DepthSchool>(day.school)
   const [dragged, setDragged] = useState<number | null>(null)
-  const [asks, setAsks] = useState(false)
 
   const input = useMemo(
     () => depthInputOf({ crop, grafted: day.grafted }, measures, conditions),
@@ -69,42 +64,29 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
       : 'Strip no leaf. ') +
     (hasStake ? `Stake first, ${sayLength(day.stakeDistance, manner)} from the stem.` : '')
 
-  const setOut = () => {
-    if (busy) return
-    startEntering(async () => {
-      const id = v7()
-      const draft: Parameters<typeof enter>[0][number] = {
-        id,
-        subject: { type: 'planting', id: day.plantingId },
-        kind: 'set-out',
-        on,
-        data: {
-          count,
-          method: answer.method,
-          school: byHand ? 'by-hand' : school,
-          stemBuried: round(answer.stemBuried),
-          holeDepth: round(answer.holeDepth),
-          leavesStripped: answer.leavesToStrip.length,
-          support: day.support,
-          plant: {
-            height: round(measures.height),
-            leaves: measures.leaves,
-            rootBall: round(measures.rootBall),
+  const setOut = async () => {
+    const { height, leaves, rootBall } = measures
+    const isKept = await act({
+      entries: [
+        {
+          subject: { type: 'planting', id: day.plantingId },
+          kind: 'set-out',
+          data: {
+            count,
+            method: answer.method,
+            school: byHand ? 'by-hand' : school,
+            stemBuried: round(answer.stemBuried),
+            holeDepth: round(answer.holeDepth),
+            leavesStripped: answer.leavesToStrip.length,
+            support: day.support,
+            plant: { height: round(height), leaves, rootBall: round(rootBall) },
           },
         },
-        note: '',
-      }
-      const result = await whenSure((sure) => enter([draft], sure)).catch(() => null)
-      if (result === null)
-        return void toast.error('The server did not answer: nothing was entered. Try again.')
-      if (!result.ok) return void toast.error(result.message)
-      toast(`Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`, {
-        action: undoEntry('planting out', id, undo),
-      })
-      router.push(`/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
+      ],
+      said: `Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`,
     })
+    if (isKept) router.push(`/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
   }
-  const isAhead = on > now
   useKeys([
     {
       key: 'm',
@@ -115,15 +97,6 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
 
   return (
     <div className="grid lg:grid-cols-[minmax(0,520fr)_minmax(0,650fr)]">
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(false)
-            if (yes) setOut()
-          }}
-        />
-      )}
       <div className="border-r border-base-300 bg-[#8a7b6c] max-lg:border-r-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-6.6rem)]">
         <PlantSection
           plant={{
@@ -208,15 +181,13 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         {day.done ? (
           <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">These are set out already.</p>
         ) : isAhead ? (
-          <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
-            This is a look ahead: setting out is entered on its own day. Press t for today.
-          </p>
+          <Ahead />
         ) : (
           <div className="flex flex-wrap gap-2.5">
             <button
               className={`btn min-h-11 ${waits ? 'bg-base-100' : 'btn-primary'}`}
               disabled={busy}
-              onClick={() => (on < now ? setAsks(true) : setOut())}
+              onClick={() => void setOut()}
             >
               {count === 1 ? 'Set it out' : `Set out all ${count}`}
               {waits && ' all the same'}

@@ -4,7 +4,6 @@ import { PlacePlan } from '../../components/drawing/place-plan'
 import type { PlantingView } from './queries'
 import { Cover, Hardening, Needs, Ways } from './season-sections'
 import { SoilReadingForm } from '../../components/forms/soil-reading-form'
-import { enter, undo } from '../../actions/log'
 
 /** One planting: what is next, its dates and why, where it stands, what happened. */
 export function PlantingScreen({ view }: { view: PlantingView }) {
@@ -85,8 +84,6 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
                 on={view.on}
                 now={view.now}
                 manner={view.manner}
-                enter={enter}
-                undo={undo}
               />
             )}
           </section>

@@ -3,7 +3,7 @@
 import { Link } from '../../components/link'
 import { useMemo, useRef, useState, useTransition } from 'react'
 import { toast } from 'sonner'
-import { undoButton } from '../../components/undoing'
+import { undoButton } from '../../components/act/undoing'
 import { Cautions, Why } from '../../components/advice/why'
 import { SupportElevation } from '../../components/drawing/support/elevation'
 import { addDays } from '../../core/calendar'

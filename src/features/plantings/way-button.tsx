@@ -2,7 +2,7 @@
 
 import { useTransition } from 'react'
 import { toast } from 'sonner'
-import { undoButton } from '../../components/undoing'
+import { undoButton } from '../../components/act/undoing'
 import type { RaisingWay } from '../../core/facts'
 import { chooseWay } from './actions'
 

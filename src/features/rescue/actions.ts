@@ -1,11 +1,12 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
+import type { Result } from '../../core/result'
 import { beginAnew, goBackTo, lookThrough } from '../../data/rescue'
 import { DatabaseProblem } from '../../data/problem'
 import { PROBLEM_WORDS } from '../../wording/database-problems'
 
-type Answer = { ok: true; said: string } | { ok: false; message: string }
+type Answer = Result<{ said: string }>
 
 /** Puts a copy in the garden's place, after what is there was kept. */
 export async function takeCopy(name: string): Promise<Answer> {

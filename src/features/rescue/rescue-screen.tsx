@@ -1,6 +1,7 @@
 'use client'
 
 import { Link } from '../../components/link'
+import type { Result } from '../../core/result'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { v7 } from 'uuid'
@@ -17,7 +18,7 @@ export interface RescueView {
   copies: { name: string; made: string; why: string; size: string }[]
 }
 
-type Answer = { ok: true; said?: string } | { ok: false; message: string }
+type Answer = Result<{ said?: string }>
 
 /** Ways back that need nothing worked out: undo, export, copies, a look through the file. */
 export function RescueScreen({ view }: { view: RescueView }) {

@@ -2,7 +2,7 @@
 
 import { useTransition } from 'react'
 import { toast } from 'sonner'
-import { undoButton } from '../../components/undoing'
+import { undoButton } from '../../components/act/undoing'
 import { daysBetween } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { SET_OUT_LIMITS, type PlantingDates, type Stage } from '../../core/season'

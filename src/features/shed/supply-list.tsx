@@ -2,7 +2,7 @@
 
 import { useTransition } from 'react'
 import { toast } from 'sonner'
-import { undoButton } from '../../components/undoing'
+import { undoButton } from '../../components/act/undoing'
 import type { Manner, Supply } from '../../core/facts'
 import { sayLength } from '../../wording/say'
 import { sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'

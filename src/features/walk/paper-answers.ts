@@ -3,7 +3,7 @@ import type { Manner } from '../../core/facts'
 import { schemaOf } from './act-schema'
 import { tendingEntries } from './tending-entries'
 import type { Stop } from './types'
-import type { NewEntry } from './use-entering'
+import type { NewEntry } from '../../components/act/act-drafts'
 
 /** What was written on paper at one stop. */
 export interface PaperAnswer {
@@ -17,14 +17,12 @@ export interface PaperAnswer {
 
 export const NOTHING_WRITTEN: PaperAnswer = { ticked: false, numbers: {}, except: '', note: '' }
 
-type Entry = Pick<NewEntry, 'subject' | 'kind' | 'data' | 'note'>
-
 /** What a ticked stop enters, or what is wrong with what was written. */
 export function entriesOnPaper(
   stop: Stop,
   { numbers, except, note }: PaperAnswer,
   manner: Manner,
-): { entries: Entry[] } | { problem: string } {
+): { entries: NewEntry[] } | { problem: string } {
   const { act } = stop
   if (act.type === 'open') return { problem: 'This one is entered on its own screen.' }
   if (act.type === 'tend') {

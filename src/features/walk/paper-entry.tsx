@@ -2,14 +2,10 @@
 
 import { Link } from '../../components/link'
 import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { actDrafts } from '../../components/act-drafts'
+import { useState } from 'react'
+import { Ahead } from '../../components/act/ahead'
+import { useAct } from '../../components/act/use-act'
 import { TextField } from '../../components/forms/fields'
-import { PastQuestion } from '../../components/past-question'
-import { whenSure } from '../../components/sure'
-import { undoEntry } from '../../components/undoing'
-import { enter, undo } from '../../actions/log'
 import { formatDate } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
 import { entriesOnPaper, NOTHING_WRITTEN, type PaperAnswer } from './paper-answers'
@@ -21,33 +17,22 @@ export function PaperEntry({ round }: { round: Round }) {
   const router = useRouter()
   const [answers, setAnswers] = useState<Record<string, PaperAnswer>>({})
   const [problems, setProblems] = useState<Record<string, string>>({})
-  const [asks, setAsks] = useState(false)
-  const [busy, start] = useTransition()
+  const { busy, isAhead, act } = useAct(round)
   const query = on === now ? '' : `?on=${on}`
   const answerOf = ({ call }: Stop) => answers[call] ?? NOTHING_WRITTEN
   const write = ({ call }: Stop, change: Partial<PaperAnswer>) =>
     setAnswers((before) => ({ ...before, [call]: { ...(before[call] ?? NOTHING_WRITTEN), ...change } }))
   const ticked = stops.filter((stop) => answerOf(stop).ticked)
 
-  const keep = () =>
-    start(async () => {
-      const read = ticked.map((stop) => ({ stop, read: entriesOnPaper(stop, answerOf(stop), manner) }))
-      const wrong = read.flatMap(({ stop, read }) => ('problem' in read ? [[stop.call, read.problem]] : []))
-      setProblems(Object.fromEntries(wrong))
-      if (wrong.length > 0) return
-      const drafts = actDrafts(
-        read.flatMap(({ read }) => ('entries' in read ? read.entries : [])),
-        on,
-      )
-      const result = await whenSure((sure) => enter(drafts, sure)).catch(() => null)
-      if (result === null)
-        return void toast.error('The server did not answer: nothing was entered. Try again.')
-      if (!result.ok) return void toast.error(result.message)
-      toast(`${sayCount(ticked.length, 'stop')} entered from paper.`, {
-        action: undoEntry('what was entered from paper', drafts[0]!.id, undo),
-      })
+  const keep = async () => {
+    const read = ticked.map((stop) => ({ stop, read: entriesOnPaper(stop, answerOf(stop), manner) }))
+    const wrong = read.flatMap(({ stop, read }) => ('problem' in read ? [[stop.call, read.problem]] : []))
+    setProblems(Object.fromEntries(wrong))
+    if (wrong.length > 0) return
+    const entries = read.flatMap(({ read }) => ('entries' in read ? read.entries : []))
+    if (await act({ entries, said: `${sayCount(ticked.length, 'stop')} entered from paper.` }))
       router.push(`/walk${query}`)
-    })
+  }
 
   return (
     <form
@@ -56,19 +41,9 @@ export function PaperEntry({ round }: { round: Round }) {
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
-        if (on < now) setAsks(true)
-        else keep()
+        void keep()
       }}
     >
-      {asks && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsks(false)
-            if (yes) keep()
-          }}
-        />
-      )}
       <Link href={`/walk${query}`} className="link">
         Walk
       </Link>
@@ -76,10 +51,10 @@ export function PaperEntry({ round }: { round: Round }) {
       <p className="mt-1 text-lg text-quiet">
         Tick what is ticked on the sheet. A number left empty is as it was advised.
       </p>
-      {on > now ? (
-        <p className="mt-4 border-l-4 border-frost bg-base-200 px-3 py-2">
-          This is a look ahead: acts are entered on their own day. Press t for today.
-        </p>
+      {isAhead ? (
+        <div className="mt-4">
+          <Ahead />
+        </div>
       ) : stops.length === 0 ? (
         <p className="mt-4">Nothing is due on this day: there is nothing to enter.</p>
       ) : (

@@ -2,10 +2,11 @@
 
 import { Link } from '../../components/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useOptimistic, useState } from 'react'
 import { useSwipeable } from 'react-swipeable'
 import { useKeys } from '../../components/keys/keys'
-import { PastQuestion } from '../../components/past-question'
+import { useAct } from '../../components/act/use-act'
+import type { NewEntry } from '../../components/act/act-drafts'
 import { addDays } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
 import { DaysAhead } from './days-ahead'
@@ -16,17 +17,17 @@ import { StopDetail } from './stop-detail'
 import { StopList } from './stop-list'
 import { SummaryPart } from './summary-part'
 import type { Round, Stop } from './types'
-import { useEntering, type NewEntry } from './use-entering'
 import { useListScroll } from './use-list-scroll'
 
 /** The round: the list, and one stop large; on a phone one or the other. */
 export function RoundScreen({ round }: { round: Round }) {
   const { on, now, manner } = round
   const router = useRouter()
-  const { answered, keep } = useEntering(on)
+  const { act, isAhead: ahead } = useAct(round)
+  // A call that is answered is gone at once; the fresh round no longer holds it.
+  const [answered, setAnswered] = useOptimistic<readonly string[]>([])
   const [chosen, setChosen] = useState<string | null>(null)
   const [open, setOpen] = useState<Open>(null)
-  const [asked, setAsked] = useState<NewEntry | null>(null)
   const [sumsUp, setSumsUp] = useState(false)
   const [early, setEarly] = useState<string | null>(null)
   useListScroll(chosen !== null || sumsUp)
@@ -39,7 +40,6 @@ export function RoundScreen({ round }: { round: Round }) {
   const stop = all.find(({ call }) => call === chosen) ?? stops[0] ?? null
   const index = stop ? all.indexOf(stop) : -1
   const isComing = stop !== null && coming.includes(stop)
-  const ahead = on > now
   /** What is not due yet is done only after it was asked for. */
   const isEarly = isComing && early === stop.call
 
@@ -49,27 +49,20 @@ export function RoundScreen({ round }: { round: Round }) {
     setSumsUp(false)
   }
 
-  /** Entered at once today; with an earlier date only after asking. */
-  const enterOrAsk = (entry: Omit<NewEntry, 'call' | 'subject'>, subject = stop!.subject) => {
-    const said = isEarly ? `${entry.said.replace(/\.$/, '')}, before it was due.` : entry.said
-    enterOrAskWhole({ ...entry, said, subject, call: stop!.call })
-  }
-  const enterOrAskWhole = (whole: Omit<NewEntry, 'typed'>) => {
-    const entry = { ...whole, typed: open !== null }
-    if (on < now) setAsked(entry)
-    else void send(entry)
-  }
-  /** A form closes, and the next stop of the day comes, when what it holds is saved. */
-  const send = async (entry: NewEntry) => {
-    const next =
-      entry.call === null
-        ? chosen
-        : (stops[stops.findIndex(({ call }) => call === entry.call) + 1]?.call ?? null)
-    if (!entry.typed) setChosen(next)
-    if ((await keep(entry)) && entry.typed) {
-      setOpen(null)
-      setChosen(next)
-    }
+  /** Answers the stop that is shown. A form closes, and the next stop of the day comes, when what it holds is saved. */
+  const answer = async (entries: readonly NewEntry[], said: string) => {
+    const { call } = stop!
+    const isTyped = open !== null
+    const next = stops[stops.findIndex((one) => one.call === call) + 1]?.call ?? null
+    const isSaved = await act({
+      entries,
+      said: isEarly ? `${said.replace(/\.$/, '')}, before it was due.` : said,
+      begin: () => !isTyped && setChosen(next),
+      atOnce: () => !isTyped && setAnswered((before) => [...before, call]),
+    })
+    if (!isSaved || !isTyped) return
+    setOpen(null)
+    setChosen(next)
   }
 
   /** How long a stop took, for the garden's own working times. */
@@ -81,14 +74,9 @@ export function RoundScreen({ round }: { round: Round }) {
     if (stop?.act.type !== 'tend') return
     const [first, ...more] = tendingEntries(stop.subject, stop.act, except)
     if (!first) return setOpen(null)
-    enterOrAsk(
-      {
-        ...first,
-        more: [...more, ...timed(stop, minutes)],
-        note,
-        said: `${stop.place}: ${stop.title.toLowerCase()}.`,
-      },
-      first.subject,
+    void answer(
+      [{ ...first, note }, ...more, ...timed(stop, minutes)],
+      `${stop.place}: ${stop.title.toLowerCase()}.`,
     )
   }
 
@@ -98,55 +86,42 @@ export function RoundScreen({ round }: { round: Round }) {
     setOpen,
     done: () => {
       if (!stop) return
-      const { act } = stop
-      if (act.type === 'tend') tended([], '', null)
-      else if (act.type === 'open')
-        router.push(on === now ? act.href : `${act.href}${act.href.includes('?') ? '&' : '?'}on=${on}`)
-      else if (act.type === 'ask') setOpen('adjust')
+      const due = stop.act
+      if (due.type === 'tend') tended([], '', null)
+      else if (due.type === 'open')
+        router.push(on === now ? due.href : `${due.href}${due.href.includes('?') ? '&' : '?'}on=${on}`)
+      else if (due.type === 'ask') setOpen('adjust')
       else
-        enterOrAsk(
-          { kind: act.kind, data: act.data, said: `${stop.place}: ${stop.doneLabel.toLowerCase()}.` },
-          stop.entrySubject,
+        void answer(
+          [{ subject: stop.entrySubject, kind: due.kind, data: due.data }],
+          `${stop.place}: ${stop.doneLabel.toLowerCase()}.`,
         )
     },
     keep: (numbers, note, minutes) => {
       if (!stop || stop.act.type === 'open' || stop.act.type === 'tend') return
-      enterOrAsk(
-        {
-          kind: stop.act.kind,
-          data: { ...stop.act.data, ...numbers } as NewEntry['data'],
-          note,
-          more: timed(stop, minutes),
-          said: `${stop.place}: entered as adjusted.`,
-        },
-        stop.entrySubject,
+      const data = { ...stop.act.data, ...numbers } as NewEntry['data']
+      void answer(
+        [{ subject: stop.entrySubject, kind: stop.act.kind, data, note }, ...timed(stop, minutes)],
+        `${stop.place}: entered as adjusted.`,
       )
     },
     putOff: (days) => {
       const until = addDays(on, days)
-      enterOrAsk({
-        kind: 'put-off',
-        data: { call: stop!.call, until },
-        said: `${stop!.place}: put off until ${formatDate(until, manner)}.`,
-      })
+      const { subject, call, place } = stop!
+      void answer(
+        [{ subject, kind: 'put-off', data: { call, until } }],
+        `${place}: put off until ${formatDate(until, manner)}.`,
+      )
     },
-    note: (note, photo) =>
-      enterOrAskWhole({
-        call: null,
-        subject: stop!.entrySubject,
-        kind: 'note',
-        data: {},
-        note,
-        photo,
-        said: photo ? `${stop!.place}: photo kept.` : `${stop!.place}: noted.`,
-      }),
-    decline: (why) =>
-      enterOrAsk({
-        kind: 'declined',
-        data: { call: stop!.call, why },
-        note: why,
-        said: `${stop!.place}: not doing.`,
-      }),
+    note: async (note, photo) => {
+      const { entrySubject: subject, place } = stop!
+      const said = photo ? `${place}: photo kept.` : `${place}: noted.`
+      if (await act({ entries: [{ subject, kind: 'note', data: {}, note }], photo, said })) setOpen(null)
+    },
+    decline: (why) => {
+      const { subject, call, place } = stop!
+      void answer([{ subject, kind: 'declined', data: { call, why }, note: why }], `${place}: not doing.`)
+    },
   }
 
   const step = (by: number) => () => {
@@ -154,7 +129,7 @@ export function RoundScreen({ round }: { round: Round }) {
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
     if (next) select(next.call)
   }
-  const act = (run: () => void) => () => {
+  const acting = (run: () => void) => () => {
     if (!ahead && stop && (!isComing || isEarly) && !sumsUp) run()
   }
   const back = () => {
@@ -165,11 +140,11 @@ export function RoundScreen({ round }: { round: Round }) {
   useKeys([
     { key: 'j', label: 'next stop', run: step(1) },
     { key: 'k', label: 'stop before', run: step(-1) },
-    { key: 'Enter', label: 'done', run: act(acts.done) },
-    { key: 'e', label: 'adjust the number', run: act(() => setOpen('adjust')) },
-    { key: 'z', label: 'put off', run: act(() => setOpen('put-off')) },
-    { key: 'x', label: 'not doing', run: act(() => setOpen('decline')) },
-    { key: 'o', label: 'note or photo', run: act(() => setOpen('note')) },
+    { key: 'Enter', label: 'done', run: acting(acts.done) },
+    { key: 'e', label: 'adjust the number', run: acting(() => setOpen('adjust')) },
+    { key: 'z', label: 'put off', run: acting(() => setOpen('put-off')) },
+    { key: 'x', label: 'not doing', run: acting(() => setOpen('decline')) },
+    { key: 'o', label: 'note or photo', run: acting(() => setOpen('note')) },
     { key: 'Escape', label: 'close, or back to the list', run: back },
   ])
 
@@ -271,15 +246,6 @@ export function RoundScreen({ round }: { round: Round }) {
           )
         )}
       </section>
-      {asked && (
-        <PastQuestion
-          date={formatDate(on, manner, 'full')}
-          onAnswer={(yes) => {
-            setAsked(null)
-            if (yes) void send(asked)
-          }}
-        />
-      )}
     </div>
   )
 }

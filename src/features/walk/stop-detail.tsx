@@ -1,5 +1,6 @@
 'use client'
 
+import { Ahead } from '../../components/act/ahead'
 import { lazy, Suspense } from 'react'
 import { Cautions, Why, PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
@@ -53,9 +54,7 @@ export function StopDetail({
         <StopPicture picture={stop.picture} manner={manner} />
       </div>
       {ahead ? (
-        <p className="border-l-4 border-frost bg-base-200 px-3 py-2">
-          This is a look ahead: acts are entered on their own day. Press t for today.
-        </p>
+        <Ahead />
       ) : early ? (
         <div className="border-l-4 border-frost bg-base-200 px-3 py-2">
           <p>This is not due yet ({stop.when}). Done early, it is saved with today’s date.</p>

@@ -1,13 +1,13 @@
 import type { EntrySubject } from '../../core/entry'
 import type { Act } from './types'
-import type { NewEntry } from './use-entering'
+import type { NewEntry } from '../../components/act/act-drafts'
 
 /** What is entered when works and cuts were done on all plants but those left out: the works, then each kind of cuts. */
 export function tendingEntries(
   subject: EntrySubject,
   { works, alike, plants }: Extract<Act, { type: 'tend' }>,
   except: readonly string[],
-): Pick<NewEntry, 'subject' | 'kind' | 'data'>[] {
+): NewEntry[] {
   const out = new Set(except)
   if (plants.length > 0 && plants.every(({ id }) => out.has(id))) return []
   const cuts = alike.flatMap((group) => {

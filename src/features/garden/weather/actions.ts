@@ -5,6 +5,7 @@ import { WEATHER_BOUNDS } from '../../../core/bounds'
 import { mixed, object, string } from 'yup'
 import type { FormProblems } from '../../../components/forms/use-checked-form'
 import { isIsoDate, type IsoDate } from '../../../core/calendar'
+import type { Result } from '../../../core/result'
 import { write } from '../../../data/database'
 import { currentGarden, mannerOf, todayIn, updateGarden } from '../../../data/gardens'
 import {
@@ -112,7 +113,7 @@ const takingSchema = object({
   replaced: string().required().oneOf(REPLACED),
 })
 
-export type WeatherTaken = { ok: true; days: number } | { ok: false; message: string }
+export type WeatherTaken = Result<{ days: number }>
 
 /**
  * Takes imported days, all of them or none.

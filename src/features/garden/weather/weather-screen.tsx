@@ -2,7 +2,6 @@ import { Link } from '../../../components/link'
 import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 import type { IsoDate } from '../../../core/calendar'
 import { ROOT_DEPTH } from '../../../core/season'
-import { enter, undo } from '../../../actions/log'
 import { GardenPage } from '../garden-tabs'
 import { DayForm } from './day-form'
 import type { WeatherLineView, WeatherView } from './queries'
@@ -78,8 +77,6 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
                 on={on <= view.now ? on : view.now}
                 now={view.now}
                 manner={manner}
-                enter={enter}
-                undo={undo}
               />
             )}
             <ul className="mt-2 list-disc pl-5 text-quiet" aria-label="Readings">

@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
-import type { IsoDate } from '../core/calendar'
-import type { EntrySubject } from '../core/entry'
-import type { EntryData, EntryKind, LogEntry } from '../core/log'
+import type { IsoDate } from '../../core/calendar'
+import type { EntrySubject } from '../../core/entry'
+import type { EntryData, EntryKind, LogEntry } from '../../core/log'
 
 /** An entry before it is kept. */
 export interface NewEntry {

@@ -1,0 +1,21 @@
+import { toast } from 'sonner'
+import type { Result } from '../../core/result'
+
+/**
+ * Undoes an act, says what came of it, whatever came of it, and answers whether it is undone.
+ *
+ * @param act what is undone, as in `watering of Bed 2`
+ */
+export async function undoing(act: string, undo: () => Promise<Result>): Promise<boolean> {
+  const answer = await undo().catch(() => null)
+  if (answer === null) toast.error(`Undo of ${act}: the server did not answer. Try again.`)
+  else if (!answer.ok) toast.error(`Undo of ${act}: ${answer.message}`)
+  else toast(`Undone: ${act}.`)
+  return answer?.ok ?? false
+}
+
+/** The button of a message that undoes what it tells of. */
+export const undoButton = (act: string, undo: () => Promise<Result>) => ({
+  label: 'Undo',
+  onClick: () => void undoing(act, undo),
+})

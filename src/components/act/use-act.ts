@@ -1,0 +1,101 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useTransition } from 'react'
+import { toast } from 'sonner'
+import { v7 } from 'uuid'
+import { enter, undo } from '../../actions/log'
+import type { IsoDate } from '../../core/calendar'
+import type { Manner } from '../../core/facts'
+import type { Result } from '../../core/result'
+import { formatDate } from '../../wording/dates'
+import { sendPhoto } from '../photo/prepare-photo'
+import { isForPast, whenSure } from '../question'
+import { actDrafts, type NewEntry } from './act-drafts'
+import { undoing } from './undoing'
+
+/** The day that a screen shows, and the garden's own. */
+export interface ActDay {
+  on: IsoDate
+  now: IsoDate
+  manner: Manner
+}
+
+/** What a press enters: all of it or nothing. */
+export interface NewAct {
+  entries: readonly NewEntry[]
+  /** What is said when it is durable, as a sentence. */
+  said: string
+  /** Of the first entry. */
+  photo?: Blob | null
+  /** Called when nothing stands in its way, before it is sent. */
+  begin?: () => void
+  /** Shows it as done before it is durable: an optimistic update, gone again when nothing was saved. */
+  atOnce?: () => void
+}
+
+/**
+ * The one way from a press to the log: not ahead of the garden's day, with an earlier date only after asking, hard to
+ * believe only after asking, said when it is durable, and undone on asking.
+ */
+export function useAct({ on, now, manner }: ActDay) {
+  const router = useRouter()
+  const [busy, start] = useTransition()
+
+  /** Undoes what one act entered. @param entry one of its entries @param act what is undone, in a few words */
+  const takeBack = (entry: string, act: string, alone = false) =>
+    new Promise<void>((done) =>
+      start(async () => {
+        if (await undoing(act, () => undo({ id: v7(), entry, alone }))) router.refresh()
+        done()
+      }),
+    )
+
+  async function sent({ entries, said, photo = null }: NewAct): Promise<Result> {
+    const drafts = actDrafts(entries, on)
+    const { id } = drafts[0]!
+    const answer = await whenSure((sure) => enter(drafts, sure)).catch(() => NO_ANSWER)
+    if (!answer.ok) return answer
+    const problem = photo ? await sendPhoto(id, photo) : null
+    if (problem !== null) {
+      await undo({ id: v7(), entry: id }).catch(() => null)
+      return { ok: false, message: problem }
+    }
+    toast(said, { action: { label: 'Undo', onClick: () => void takeBack(id, nameOfAct(said)) } })
+    return { ok: true }
+  }
+
+  /** Enters it and answers what came of it; a refusal is left to the caller to show. */
+  async function put(act: NewAct): Promise<Result> {
+    if (on > now) return { ok: false, message: 'That day has not come yet.' }
+    if (on < now && !(await isForPast(formatDate(on, manner, 'full')))) return { ok: false, message: '' }
+    act.begin?.()
+    return new Promise((answer) =>
+      start(async () => {
+        act.atOnce?.()
+        const result = await sent(act)
+        answer(result)
+        // Every screen may show what was written. Without a server there would be no screen to come back to.
+        if (result.ok) router.refresh()
+      }),
+    )
+  }
+
+  /** Enters it, says so or why not, and answers whether it was saved. */
+  async function act(wanted: NewAct): Promise<boolean> {
+    const result = await put(wanted)
+    if (!result.ok && result.message)
+      toast.error(`${wanted.said.replace(/\.$/, '')}: not saved. ${result.message}`)
+    return result.ok
+  }
+
+  return { busy, isAhead: on > now, act, put, takeBack }
+}
+
+const NO_ANSWER: Result = {
+  ok: false,
+  message: 'The server did not answer. What you typed is still here: try again.',
+}
+
+/** A message as the name of what it tells of: without its capital and full stop. */
+const nameOfAct = (said: string) => said.charAt(0).toLowerCase() + said.slice(1).replace(/\.$/, '')
