@@ -1,5 +1,11 @@
 import { toast } from 'sonner'
-import type { Result } from '../../core/result'
+import type { Refused, Result } from '../../core/result'
+
+/** What came of a request that nothing came of. */
+export const NO_ANSWER: Refused = {
+  ok: false,
+  message: 'The server did not answer. Nothing was changed, and what you typed is still here: try again.',
+}
 
 /**
  * Undoes an act, says what came of it, whatever came of it, and answers whether it is undone.
@@ -13,9 +19,3 @@ export async function undoing(act: string, undo: () => Promise<Result>): Promise
   else toast(`Undone: ${act}.`)
   return answer?.ok ?? false
 }
-
-/** The button of a message that undoes what it tells of. */
-export const undoButton = (act: string, undo: () => Promise<Result>) => ({
-  label: 'Undo',
-  onClick: () => void undoing(act, undo),
-})

@@ -12,7 +12,7 @@ import { formatDate } from '../../wording/dates'
 import { sendPhoto } from '../photo/prepare-photo'
 import { isForPast, whenSure } from '../question'
 import { actDrafts, type NewEntry } from './act-drafts'
-import { undoing } from './undoing'
+import { NO_ANSWER, undoing } from './undoing'
 
 /** The day that a screen shows, and the garden's own. */
 export interface ActDay {
@@ -90,11 +90,6 @@ export function useAct({ on, now, manner }: ActDay) {
   }
 
   return { busy, isAhead: on > now, act, put, takeBack }
-}
-
-const NO_ANSWER: Result = {
-  ok: false,
-  message: 'The server did not answer. What you typed is still here: try again.',
 }
 
 /** A message as the name of what it tells of: without its capital and full stop. */

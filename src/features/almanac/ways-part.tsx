@@ -1,6 +1,5 @@
-import { useRouter } from 'next/navigation'
-import { useOptimistic, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useOptimistic } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { PartHeading } from '../../components/advice/why'
 import { HOUSE_WAYS } from '../../wording/house-ways'
 import { choose } from './actions'
@@ -16,19 +15,14 @@ export function WaysPart({
   chosen: Record<string, string>
   effects: Partial<Record<string, Effect>>
 }) {
-  const [, start] = useTransition()
+  const { change } = useChange()
   // Shown at once; put back if it is not kept.
   const [own, setOwn] = useOptimistic(chosen)
-  const router = useRouter()
   const take = (decision: string, school: string, said: string) =>
-    start(async () => {
-      setOwn({ ...chosen, [decision]: school })
-      const problem = await choose(decision, school).catch(
-        () => 'The server did not answer: nothing was changed. Try again.',
-      )
-      if (problem) return void toast.error(problem)
-      toast(said)
-      router.refresh()
+    void change({
+      send: () => choose(decision, school),
+      said,
+      atOnce: () => setOwn({ ...chosen, [decision]: school }),
     })
   return decisions.map((decision) => {
     const { name, changes, ways } = HOUSE_WAYS[decision]!

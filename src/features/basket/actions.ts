@@ -1,7 +1,7 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { v7 } from 'uuid'
+import type { Result } from '../../core/result'
 import { seedLinesOf } from '../../core/supplies'
 import { archiveSeason, reopenSeason, type ArchiveAnswer } from '../../data/archive'
 import { carryOver, type CarriedLine, type CarryAnswer } from '../../data/carry-over'
@@ -15,18 +15,16 @@ const PROBLEMS: Record<Exclude<ArchiveAnswer, 'archived'>, string> = {
   'archived-before': 'This season is put away already.',
 }
 
-/** Puts a season away; null: it is done, else why not. */
-export async function putAway(season: number): Promise<string | null> {
+/** Puts a season away. */
+export async function putAway(season: number): Promise<Result> {
   const answer = await archiveSeason(Number(season))
-  revalidatePath('/', 'layout')
-  return answer === 'archived' ? null : PROBLEMS[answer]
+  return answer === 'archived' ? { ok: true } : { ok: false, message: PROBLEMS[answer] }
 }
 
-/** Opens a season's log again; null: it is done, else why not. */
-export async function openAgain(season: number): Promise<string | null> {
+/** Opens a season's log again. */
+export async function openAgain(season: number): Promise<Result> {
   const opened = await reopenSeason(Number(season))
-  revalidatePath('/', 'layout')
-  return opened ? null : PROBLEMS['no-garden']
+  return opened ? { ok: true } : { ok: false, message: PROBLEMS['no-garden'] }
 }
 
 const MOST_LINES = 2000
@@ -35,7 +33,7 @@ const MOST_LINES = 2000
 export async function planNext(season: number, lines: CarriedLine[]): Promise<CarryAnswer> {
   if (!Array.isArray(lines) || lines.length > MOST_LINES)
     return { ok: false, message: 'Nothing was planned: load the screen again.' }
-  const answer = await carryOver(
+  return carryOver(
     Number(season),
     lines.map(({ from, count, placeId }) => ({
       from: String(from),
@@ -43,21 +41,20 @@ export async function planNext(season: number, lines: CarriedLine[]): Promise<Ca
       placeId: String(placeId),
     })),
   )
-  if (answer.ok) revalidatePath('/', 'layout')
-  return answer
 }
 
 const MOST_SEEDS = 999_999
 
-/** Keeps how many seeds of a cultivar are left, as a line of the shed; the words are what is wrong. */
-export async function keepSeeds(cultivarId: string, quantity: number): Promise<string | null> {
+/** Keeps how many seeds of a cultivar are left, as a line of the shed. */
+export async function keepSeeds(cultivarId: string, quantity: number): Promise<Result> {
   const state = await loadGarden()
   const cultivar = state?.record.cultivars.find(({ id }) => id === cultivarId)
-  if (!state || !cultivar) return 'That cultivar is no longer there: load the screen again.'
+  if (!state || !cultivar)
+    return { ok: false, message: 'That cultivar is no longer there: load the screen again.' }
   if (!Number.isInteger(quantity) || quantity < 0 || quantity > MOST_SEEDS)
-    return 'Seeds are a whole number up to 999,999. Nothing was changed.'
+    return { ok: false, message: 'Seeds are a whole number up to 999,999. Nothing was changed.' }
   const [line] = seedLinesOf(state.supplies, cultivar.name)
-  const answer = await putSupply(line?.id ?? v7(), {
+  return putSupply(line?.id ?? v7(), {
     id: line?.id ?? v7(),
     kind: 'seed',
     name: cultivar.name,
@@ -67,7 +64,4 @@ export async function keepSeeds(cultivarId: string, quantity: number): Promise<s
     ...line,
     quantity,
   })
-  if (!answer.ok) return answer.message
-  revalidatePath('/', 'layout')
-  return null
 }

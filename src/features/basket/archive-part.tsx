@@ -1,23 +1,15 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useTransition } from 'react'
-import { toast } from 'sonner'
+import { useChange } from '../../components/act/use-change'
 import { PartHeading } from '../../components/advice/why'
+import type { Result } from '../../core/result'
 import { putAway, openAgain } from './actions'
 import type { ReviewView } from './review-queries'
 
 /** A season that is over is put away, so that nothing in its log is changed by mistake, and opened again. */
 export function ArchivePart({ view: { season, archived, isOver } }: { view: ReviewView }) {
-  const router = useRouter()
-  const [busy, start] = useTransition()
-  const run = (act: () => Promise<string | null>, said: string) =>
-    start(async () => {
-      const problem = await act().catch(() => 'The server did not answer. Nothing was changed: try again.')
-      if (problem !== null) return void toast.error(problem)
-      toast(said)
-      router.refresh()
-    })
+  const { busy, change } = useChange()
+  const run = (send: () => Promise<Result>, said: string) => void change({ send, said })
   if (!isOver && archived === null) return null
   return (
     <section aria-label="Put away">

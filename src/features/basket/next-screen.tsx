@@ -1,9 +1,8 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useState } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { PartHeading } from '../../components/advice/why'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import { seedsToSow } from '../../core/season'
@@ -25,8 +24,7 @@ const wholeOf = (text: string) => (/^[1-9]\d{0,3}$/.test(text.trim()) ? Number(t
 /** What is grown again, where, and from which seed; then planned in one go. */
 export function NextScreen({ view }: { view: NextView }) {
   const { season, planned, lines, places, on, now, seasonHref } = view
-  const router = useRouter()
-  const [busy, start] = useTransition()
+  const { busy, put } = useChange()
   const [choices, setChoices] = useState<Record<string, Choice>>({})
   const [problem, setProblem] = useState<string | null>(null)
   const choiceOf = (line: NextLine): Choice =>
@@ -36,26 +34,21 @@ export function NextScreen({ view }: { view: NextView }) {
       placeId: line.placeId,
     }
   const chosen = lines.filter((line) => choiceOf(line).again)
-  const plan = () =>
-    start(async () => {
-      const wrong = chosen.find((line) => wholeOf(choiceOf(line).count) === null)
-      if (wrong)
-        return setProblem(`${wrong.cultivar}, ${wrong.place}: plants are a whole number from 1 to 9999.`)
-      setProblem(null)
-      const answer = await planNext(
-        season,
-        chosen.map((line) => {
-          const { count, placeId } = choiceOf(line)
-          return { from: line.id, count: Number(count), placeId }
-        }),
-      ).catch(() => ({
-        ok: false as const,
-        message: 'The server did not answer. Nothing was planned: try again.',
-      }))
-      if (!answer.ok) return setProblem(answer.message)
-      toast(`${sayCount(answer.plantings, 'planting')} planned for ${season + 1}.`)
-      router.refresh()
+  const plan = async () => {
+    const wrong = chosen.find((line) => wholeOf(choiceOf(line).count) === null)
+    if (wrong)
+      return setProblem(`${wrong.cultivar}, ${wrong.place}: plants are a whole number from 1 to 9999.`)
+    setProblem(null)
+    const carried = chosen.map((line) => {
+      const { count, placeId } = choiceOf(line)
+      return { from: line.id, count: Number(count), placeId }
     })
+    const answer = await put({
+      send: () => planNext(season, carried),
+      said: ({ plantings }) => `${sayCount(plantings, 'planting')} planned for ${season + 1}.`,
+    })
+    if (!answer.ok) setProblem(answer.message)
+  }
   if (lines.length === 0)
     return (
       <p className="p-6">

@@ -1,9 +1,8 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useState } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { keepSeeds } from './actions'
 
 interface Seed {
@@ -51,20 +50,14 @@ export function SeedTable({ seeds }: { seeds: readonly Seed[] }) {
 }
 
 function SeedRow({ seed: { id, name, needed, left } }: { seed: Seed }) {
-  const router = useRouter()
   const [typed, setTyped] = useState(left === null ? '' : String(left))
-  const [busy, start] = useTransition()
+  const { busy, change } = useChange()
   const isWrong = typed.trim() !== '' && !/^\d{1,6}$/.test(typed.trim())
-  const keep = () =>
-    start(async () => {
-      if (busy || isWrong || typed.trim() === (left === null ? '' : String(left))) return
-      const problem = await keepSeeds(id, typed.trim() === '' ? 0 : Number(typed)).catch(
-        () => 'The server did not answer. Nothing was changed: try again.',
-      )
-      if (problem) return void toast.error(problem)
-      toast(`${name}: ${Number(typed) || 0} seeds are left.`)
-      router.refresh()
-    })
+  const keep = () => {
+    if (busy || isWrong || typed.trim() === (left === null ? '' : String(left))) return
+    const seeds = typed.trim() === '' ? 0 : Number(typed)
+    void change({ send: () => keepSeeds(id, seeds), said: `${name}: ${seeds} seeds are left.` })
+  }
   return (
     <tr className="border-t border-base-300">
       <th scope="row" className="py-1 pr-4 text-left">

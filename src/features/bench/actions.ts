@@ -3,6 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { Product } from '../../core/feeding'
+import type { Result } from '../../core/result'
 import { connectDevice, revokeDevice } from '../../data/devices'
 import { idField } from '../../data/entry-schema'
 import { productRow } from '../../data/garden-rows'
@@ -13,18 +14,17 @@ import { mergedForm } from '../../wording/merged-form'
 import { productSchema, typedProduct, type ProductValues } from './product-schema'
 
 /** Gives a place a sensor; its secret is told only now. */
-export async function connectSensor(placeId: string): Promise<{ token: string } | { message: string }> {
+export async function connectSensor(placeId: string): Promise<Result<{ token: string }>> {
   const token = idField().required().isValidSync(placeId) ? await connectDevice(placeId) : null
-  if (token === null) return { message: 'This place is no longer there. Load the screen again.' }
-  revalidatePath('/', 'layout')
-  return { token }
+  return token === null
+    ? { ok: false, message: 'This place is no longer there. Load the screen again.' }
+    : { ok: true, token }
 }
 
 /** Takes a sensor's secret away; what it read stays. */
-export async function disconnectSensor(id: string): Promise<void> {
-  if (!idField().required().isValidSync(id)) return
-  await revokeDevice(id)
-  revalidatePath('/', 'layout')
+export async function disconnectSensor(id: string): Promise<Result> {
+  if (idField().required().isValidSync(id)) await revokeDevice(id)
+  return { ok: true }
 }
 
 const NO_FEED = 'That cannot be kept: it is no feed. Load the screen again.'
@@ -55,7 +55,5 @@ export async function putProductBack(id: string, row: Product | null): Promise<P
     (row !== null && (row.id !== id || !productRow.isValidSync(row, { strict: true })))
   )
     return { ok: false, message: NO_FEED }
-  const change = await putProduct(id, row)
-  if (change.ok) revalidatePath('/', 'layout')
-  return change
+  return putProduct(id, row)
 }

@@ -1,8 +1,7 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useState } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { PartHeading } from '../../components/advice/why'
 import { pricePerKilogram, type Product } from '../../core/feeding'
 import { putProductBack } from './actions'
@@ -13,22 +12,16 @@ import { ProductForm } from './product-form'
 /** The garden's own feeds by their labels: added, changed, taken away and put back. */
 export function KeptFeeds({ products }: { products: readonly Product[] }) {
   const [open, setOpen] = useState<string | null>(null)
-  const [busy, start] = useTransition()
-  const router = useRouter()
-  const put = (id: string, row: Product | null, said: string) =>
-    start(async () => {
-      const answer = await putProductBack(id, row).catch(() => null)
-      if (answer === null)
-        return void toast.error('The server did not answer: nothing was changed. Try again.')
-      if (!answer.ok) return void toast.error(answer.message)
-      const { before } = answer
-      toast(said, {
-        ...(row === null &&
-          before && {
-            action: { label: 'Put it back', onClick: () => put(id, before, `${before.name} is back.`) },
-          }),
-      })
-      router.refresh()
+  const { busy, change } = useChange()
+  const takeAway = (id: string, name: string) =>
+    void change({
+      send: () => putProductBack(id, null),
+      said: `${name} is no longer kept. What was given of it stays.`,
+      undo: {
+        name: `taking ${name} away`,
+        button: 'Put it back',
+        send: ({ before }) => putProductBack(id, before),
+      },
     })
   return (
     <section aria-label="Your feeds">
@@ -65,7 +58,7 @@ export function KeptFeeds({ products }: { products: readonly Product[] }) {
                     className="btn min-h-11 btn-ghost"
                     disabled={busy}
                     aria-label={`Take ${name} away`}
-                    onClick={() => put(id, null, `${name} is no longer kept. What was given of it stays.`)}
+                    onClick={() => takeAway(id, name)}
                   >
                     Take away
                   </button>

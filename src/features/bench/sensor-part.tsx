@@ -1,7 +1,7 @@
 'use client'
 
-import { useState, useSyncExternalStore, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useState, useSyncExternalStore } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { PartHeading } from '../../components/advice/why'
 import { connectSensor, disconnectSensor } from './actions'
 import type { PlaceWaterView } from './water-queries'
@@ -11,20 +11,16 @@ const subscribe = () => () => undefined
 /** Sensors that post how wet a place is, and the tap timer's runs to take along. */
 export function SensorPart({ place }: { place: PlaceWaterView }) {
   const [token, setToken] = useState<string | null>(null)
-  const [busy, start] = useTransition()
+  const { busy, change } = useChange()
   const origin = useSyncExternalStore(
     subscribe,
     () => window.location.origin,
     () => '',
   )
-  const connect = () =>
-    start(async () => {
-      const answer = await connectSensor(place.id).catch(() => ({
-        message: 'The server did not answer: nothing was connected. Try again.',
-      }))
-      if ('message' in answer) return void toast.error(answer.message)
-      setToken(answer.token)
-    })
+  const connect = async () => {
+    const answer = await change({ send: () => connectSensor(place.id) })
+    if (answer.ok) setToken(answer.token)
+  }
   return (
     <section aria-label="Sensor and timer">
       <PartHeading>Sensor and tap timer</PartHeading>
@@ -41,7 +37,7 @@ export function SensorPart({ place }: { place: PlaceWaterView }) {
               <button
                 className="btn min-h-11 btn-ghost"
                 disabled={busy}
-                onClick={() => start(() => disconnectSensor(id))}
+                onClick={() => void change({ send: () => disconnectSensor(id) })}
               >
                 Disconnect it
               </button>
@@ -61,7 +57,7 @@ export function SensorPart({ place }: { place: PlaceWaterView }) {
         </div>
       )}
       <div className="mt-2 flex flex-wrap gap-2">
-        <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={connect}>
+        <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => void connect()}>
           Connect a sensor
         </button>
         {place.drip && (

@@ -1,8 +1,7 @@
 'use client'
 
 import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { undoButton } from '../../components/act/undoing'
+import { useChange } from '../../components/act/use-change'
 import { PartHeading } from '../../components/advice/why'
 import type { GroundEdit, Manner } from '../../core/facts'
 import { nameOf } from '../../wording/names'
@@ -22,7 +21,9 @@ export function GroundImport({
 }) {
   const [read, setRead] = useState<ReadGround | null>(null)
   const [problem, setProblem] = useState('')
-  const [busy, start] = useTransition()
+  const { busy: taking, put } = useChange()
+  const [reading, start] = useTransition()
+  const busy = taking || reading
   const choose = (file: File | undefined) => {
     setRead(null)
     setProblem('')
@@ -36,17 +37,16 @@ export function GroundImport({
       else setRead(answer)
     })
   }
-  const take = () =>
-    start(async () => {
-      const edits = read!.pieces.map(({ of, row }) => ({ of, id: row.id, row }) as GroundEdit)
-      const answer = await editSettled(edits).catch(() => null)
-      if (!answer?.ok)
-        return setProblem(answer?.message ?? 'The server did not answer. Nothing was taken: try again.')
-      toast(`${sayCount(edits.length, 'place')} taken in.`, {
-        action: undoButton('taking these places in', () => editSettled(answer.undo)),
-      })
-      setRead(null)
+  const take = async () => {
+    const edits = read!.pieces.map(({ of, row }) => ({ of, id: row.id, row }) as GroundEdit)
+    const answer = await put({
+      send: () => editSettled(edits),
+      said: `${sayCount(edits.length, 'place')} taken in.`,
+      undo: { name: 'taking these places in', send: ({ undo }) => editSettled(undo) },
     })
+    if (answer.ok) setRead(null)
+    else setProblem(answer.message)
+  }
   return (
     <section aria-label="Take in places" className="mt-8 space-y-2">
       <PartHeading>Take in places from a file</PartHeading>

@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
 import { toast } from 'sonner'
+import { NO_ANSWER } from '../../components/act/undoing'
 import { editedGround, type GroundEdit, type GroundRows } from '../../core/facts'
 import { editSettled } from './edit-settled'
 
@@ -43,14 +44,15 @@ export function useGround(kept: GroundRows) {
     onDone: (undo: GroundEdit[]) => void,
     isToldElsewhere = false,
   ): Promise<string | null> => {
-    const answer = await new Promise<Awaited<ReturnType<typeof editSettled>> | null>((resolve) => {
-      startKeeping(async () => resolve(await editSettled(withSeen(edits, latest.current)).catch(() => null)))
+    const answer = await new Promise<Awaited<ReturnType<typeof editSettled>>>((resolve) => {
+      startKeeping(async () =>
+        resolve(await editSettled(withSeen(edits, latest.current)).catch(() => NO_ANSWER)),
+      )
     })
-    if (!answer?.ok) {
+    if (!answer.ok) {
       setWaiting((before) => before.filter((other) => other.edits !== edits))
-      const message = answer?.message ?? 'The server did not answer. The plan stays as it was: try again.'
-      if (!isToldElsewhere) toast.error(message)
-      return message
+      if (!isToldElsewhere) toast.error(answer.message)
+      return answer.message
     }
     setWaiting((before) =>
       holds(latest.current, edits)

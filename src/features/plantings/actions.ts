@@ -1,7 +1,6 @@
 'use server'
 
 import { dayOf } from '../../core/garden-day'
-import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { v7 } from 'uuid'
 import type { FormProblems } from '../../components/forms/use-checked-form'
@@ -175,17 +174,11 @@ function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> 
 /** Raises a planting in another way, as far as that is still open. */
 export async function chooseWay(plantingId: string, way: RaisingWay): Promise<PlanChange> {
   if (!RAISING_WAYS.includes(way)) return { ok: false, message: 'There is no such way to raise a plant.' }
-  return renewed(await changePlan(String(plantingId), { raising: way }))
+  return changePlan(String(plantingId), { raising: way })
 }
 
 /** Holds a planting up in another way from now on. */
 export async function chooseSupport(plantingId: string, support: Support): Promise<PlanChange> {
   if (!SUPPORTS.includes(support)) return { ok: false, message: 'There is no such support.' }
-  return renewed(await changePlan(String(plantingId), { support }))
-}
-
-/** Every screen may show a plan that changed. */
-function renewed(changed: PlanChange): PlanChange {
-  if (changed.ok) revalidatePath('/', 'layout')
-  return changed
+  return changePlan(String(plantingId), { support })
 }

@@ -1,9 +1,8 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { useMemo, useRef, useState, useTransition } from 'react'
-import { toast } from 'sonner'
-import { undoButton } from '../../components/act/undoing'
+import { useMemo, useRef, useState } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { Cautions, Why } from '../../components/advice/why'
 import { SupportElevation } from '../../components/drawing/support/elevation'
 import { addDays } from '../../core/calendar'
@@ -31,7 +30,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
   const [plantsPerBay, setPlantsPerBay] = useState(3)
   const [weave, setWeave] = useState(view.weave)
   const [soil, setSoil] = useState<SupportCase['soil']>('loose')
-  const [busy, startKeeping] = useTransition()
+  const { busy, change } = useChange()
   const top = useRef<HTMLParagraphElement>(null)
 
   const changed = useMemo(() => {
@@ -68,17 +67,13 @@ export function SupportScreen({ view }: { view: SupportView }) {
     top.current?.scrollIntoView({ block: 'nearest' })
   }
   const keep = () =>
-    startKeeping(async () => {
-      const answer = await chooseSupport(view.plantingId, system).catch(() => null)
-      if (!answer?.ok)
-        return void toast.error(
-          answer?.message ?? 'The server did not answer. Nothing was changed: try again.',
-        )
-      toast(`${nameOf(`by-${system}`)} holds them from now on.`, {
-        action: undoButton('the change of support', () =>
-          chooseSupport(view.plantingId, answer.before.support),
-        ),
-      })
+    change({
+      send: () => chooseSupport(view.plantingId, system),
+      said: `${nameOf(`by-${system}`)} holds them from now on.`,
+      undo: {
+        name: 'the change of support',
+        send: ({ before }) => chooseSupport(view.plantingId, before.support),
+      },
     })
 
   return (

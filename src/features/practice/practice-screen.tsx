@@ -1,8 +1,7 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { toast } from 'sonner'
+import { useChange } from '../../components/act/use-change'
 import { v7 } from 'uuid'
 import { PartHeading } from '../../components/advice/why'
 import { practiceTask, type PracticeLevel } from '../../core/pruning'
@@ -18,7 +17,7 @@ interface Chosen {
 
 /** The day's five, every level with how it goes, and the task that is worked on. */
 export function PracticeScreen({ view }: { view: PracticeView }) {
-  const router = useRouter()
+  const { change } = useChange()
   const open = view.daily.find(({ points }) => points === null)
   const [chosen, setChosen] = useState<Chosen>(open ?? { level: 'single-stem', seed: view.nextSeed })
   const inDaily = view.daily.findIndex(({ level, seed }) => level === chosen.level && seed === chosen.seed)
@@ -26,22 +25,19 @@ export function PracticeScreen({ view }: { view: PracticeView }) {
   const done = view.daily.filter(({ points }) => points !== null).length
 
   const keep = (points: number) =>
-    void enter([
-      {
-        id: v7(),
-        subject: { type: 'garden', id: view.gardenId },
-        kind: 'practised',
-        on: view.now,
-        data: { level: chosen.level, seed: chosen.seed, points },
-        note: '',
-      },
-    ])
-      .catch(() => null)
-      .then((answer) => {
-        if (!answer?.ok)
-          return void toast.error(answer?.message ?? 'The server did not answer: this round was not kept.')
-        router.refresh()
-      })
+    void change({
+      send: () =>
+        enter([
+          {
+            id: v7(),
+            subject: { type: 'garden', id: view.gardenId },
+            kind: 'practised',
+            on: view.now,
+            data: { level: chosen.level, seed: chosen.seed, points },
+            note: '',
+          },
+        ]),
+    })
   const next = () => {
     const following = view.daily.find(
       ({ level, seed, points }, index) =>

@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { isIsoDate } from '../../core/calendar'
 import { changePlan, type PlanChange } from '../../data/planting-plan'
 
@@ -8,7 +7,5 @@ import { changePlan, type PlanChange } from '../../data/planting-plan'
 export async function moveSowing(plantingId: string, date: string | null): Promise<PlanChange> {
   if (date !== null && !isIsoDate(date))
     return { ok: false, message: 'This is not a date. The sowing date stays as it was.' }
-  const changed = await changePlan(String(plantingId), { plannedSow: date })
-  if (changed.ok) revalidatePath('/', 'layout')
-  return changed
+  return changePlan(String(plantingId), { plannedSow: date })
 }

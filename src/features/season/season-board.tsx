@@ -1,8 +1,6 @@
 'use client'
 
-import { useTransition } from 'react'
-import { toast } from 'sonner'
-import { undoButton } from '../../components/act/undoing'
+import { useChange } from '../../components/act/use-change'
 import { daysBetween } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { SET_OUT_LIMITS, type PlantingDates, type Stage } from '../../core/season'
@@ -96,25 +94,19 @@ function MovedBar({
   onStop: () => void
   onDone: () => void
 }) {
-  const [busy, startKeeping] = useTransition()
+  const { busy, change: put } = useChange()
   const sow = dates.sow.date!
-  const keep = (date: typeof sow | null) =>
-    startKeeping(async () => {
-      const answer = await moveSowing(planting.id, date).catch(() => null)
-      if (!answer?.ok) {
-        toast.error(answer?.message ?? 'The server did not answer. The date stays as it was: try again.')
-        return
-      }
-      onDone()
-      toast(
+  const keep = async (date: typeof sow | null) => {
+    const answer = await put({
+      send: () => moveSowing(planting.id, date),
+      said:
         date === null
           ? `${planting.name}: the season says when to sow.`
           : `Sow ${planting.name} on ${formatDate(date, manner)}: kept.`,
-        {
-          action: undoButton('the sowing date', () => moveSowing(planting.id, answer.before.plannedSow)),
-        },
-      )
+      undo: { name: 'the sowing date', send: ({ before }) => moveSowing(planting.id, before.plannedSow) },
     })
+    if (answer.ok) onDone()
+  }
   const change = (stage: Stage) => {
     const [was, is] = [planting.dates[stage].date, dates[stage].date]
     if (is === null) return 'not this season'

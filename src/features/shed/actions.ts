@@ -41,9 +41,7 @@ export async function putBack(id: string, row: Supply | null): Promise<SupplyCha
     (row !== null && (row.id !== id || !supplyRow.isValidSync(row, { strict: true })))
   )
     return { ok: false, message: 'That cannot be kept: it is no line of the shed.' }
-  const change = await putSupply(id, row)
-  if (change.ok) revalidatePath('/', 'layout')
-  return change
+  return putSupply(id, row)
 }
 
 const bought = array(
@@ -71,7 +69,7 @@ export async function markBought(typed: Bought[]): Promise<SupplyChange> {
     if (!(error instanceof ValidationError)) throw error
     return { ok: false, message: `That cannot be kept: ${error.message}.` }
   }
-  const change = await addSupplies(
+  return addSupplies(
     checked.map(({ id, like, kind, length, pack, packs }) => ({
       id: like ?? id,
       kind,
@@ -82,6 +80,4 @@ export async function markBought(typed: Bought[]): Promise<SupplyChange> {
       price: null,
     })),
   )
-  if (change.ok) revalidatePath('/', 'layout')
-  return change
 }

@@ -2,8 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import { Link } from '../../components/link'
-import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { useState } from 'react'
+import { useChange } from '../../components/act/use-change'
 import { v7 } from 'uuid'
 import { PartHeading } from '../../components/advice/why'
 import type { Supply } from '../../core/facts'
@@ -23,7 +23,7 @@ const SupplyForm = dynamic(() => import('./supply-form').then(({ SupplyForm }) =
 /** The shed: what the season takes, what is short and what it costs, what is there, and buying over years. */
 export function ShedScreen({ view }: { view: ShedView }) {
   const { manner, lines, supplies, years, on, now, query } = view
-  const [busy, startBuying] = useTransition()
+  const { busy, change } = useChange()
   const [editing, setEditing] = useState<Supply | 'new' | null>(null)
   const live = on === now
   const short = lines.filter(({ packs }) => packs > 0)
@@ -31,12 +31,19 @@ export function ShedScreen({ view }: { view: ShedView }) {
   const open = short.filter(({ cost }) => cost === null).length
 
   const buy = (bought: readonly NeededLine[]) =>
-    startBuying(async () => {
-      const answer = await markBought(
-        bought.map(({ kind, length, pack, packs, like }) => ({ id: v7(), like, kind, length, pack, packs })),
-      ).catch(() => null)
-      if (answer?.ok) toast(`In the shed: ${sayCount(bought.length, 'line')}.`)
-      else toast.error(answer?.message ?? 'The server did not answer. Nothing was changed: try again.')
+    change({
+      send: () =>
+        markBought(
+          bought.map(({ kind, length, pack, packs, like }) => ({
+            id: v7(),
+            like,
+            kind,
+            length,
+            pack,
+            packs,
+          })),
+        ),
+      said: `In the shed: ${sayCount(bought.length, 'line')}.`,
     })
 
   return (

@@ -1,8 +1,6 @@
 'use client'
 
-import { useTransition } from 'react'
-import { toast } from 'sonner'
-import { undoButton } from '../../components/act/undoing'
+import { useChange } from '../../components/act/use-change'
 import type { Manner, Supply } from '../../core/facts'
 import { sayLength } from '../../wording/say'
 import { sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'
@@ -20,17 +18,12 @@ export function SupplyList({
   live: boolean
   onChange: (supply: Supply) => void
 }) {
-  const [busy, startTaking] = useTransition()
+  const { busy, change } = useChange()
   const takeOut = (supply: Supply) =>
-    startTaking(async () => {
-      const answer = await putBack(supply.id, null).catch(() => null)
-      if (!answer?.ok)
-        return void toast.error(
-          answer?.message ?? 'The server did not answer. Nothing was changed: try again.',
-        )
-      toast(`${supply.name || supplyKindName(supply.kind)} taken out.`, {
-        action: undoButton('taking it out', () => putBack(supply.id, supply)),
-      })
+    change({
+      send: () => putBack(supply.id, null),
+      said: `${supply.name || supplyKindName(supply.kind)} taken out.`,
+      undo: { name: 'taking it out', send: () => putBack(supply.id, supply) },
     })
   if (supplies.length === 0) return <p className="text-quiet">Nothing is noted yet.</p>
   return (

@@ -1,27 +1,28 @@
 'use client'
 
-import { useSyncExternalStore, useTransition } from 'react'
+import { useSyncExternalStore } from 'react'
 import { toast } from 'sonner'
+import { useChange } from '../../../components/act/use-change'
+import type { Result } from '../../../core/result'
 import { dropFeed, makeFeed } from './actions'
 
 const never = () => () => undefined
 
 /** The calendar to download, and the secret address that another calendar reads it under. */
 export function FeedPart({ token }: { token: string | null }) {
-  const [busy, start] = useTransition()
+  const { busy, change } = useChange()
   const origin = useSyncExternalStore(
     never,
     () => window.location.origin,
     () => '',
   )
   const address = token === null ? null : `${origin}/feed/${token}/calendar.ics`
-  const run = (act: () => Promise<void>, said: string) =>
-    start(async () => {
-      await act().then(
-        () => toast(said),
-        () => toast.error('The server did not answer. Nothing was changed: try again.'),
-      )
-    })
+  const run = (send: () => Promise<Result>, said: string) => void change({ send, said })
+  const copy = (text: string) =>
+    void navigator.clipboard.writeText(text).then(
+      () => toast('The address is copied.'),
+      () => toast.error('The browser did not let it be copied: select the address and copy it.'),
+    )
   return (
     <div className="space-y-3">
       <p>
@@ -62,11 +63,7 @@ export function FeedPart({ token }: { token: string | null }) {
             Whoever has this address reads the calendar without a login. Nothing else is in it.
           </p>
           <p className="flex flex-wrap gap-2">
-            <button
-              className="btn min-h-11 bg-base-100"
-              disabled={busy}
-              onClick={() => run(() => navigator.clipboard.writeText(address), 'The address is copied.')}
-            >
+            <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => copy(address)}>
               Copy it
             </button>
             <button

@@ -4,6 +4,7 @@ import { Link } from '../../../components/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { toast } from 'sonner'
+import { NO_ANSWER } from '../../../components/act/undoing'
 import { TextField } from '../../../components/forms/fields'
 import { dropGarden, openGarden } from './actions'
 import type { GardenLine } from './queries'
@@ -73,7 +74,7 @@ function Removal({ garden }: { garden: GardenLine }) {
   const remove = () =>
     start(async () => {
       const answer = await dropGarden(garden.id, typed).catch(() => ({
-        problem: 'The server did not answer. Nothing was changed: try again.',
+        problem: NO_ANSWER.message,
       }))
       if ('problem' in answer) return setProblem(answer.problem)
       toast(`${garden.name} is removed. A copy of the database lies beside it.`)

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
 import { toast } from 'sonner'
+import { NO_ANSWER } from '../../../components/act/undoing'
 import type { IsoDate } from '../../../core/calendar'
 import { LARGEST, type Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
@@ -88,11 +89,8 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
   }
   const take = (days: ReadDay[]) =>
     startTaking(async () => {
-      const answer = await takeDays(JSON.stringify(days), replaced).catch(() => null)
-      if (!answer?.ok) {
-        setProblem(answer?.message ?? 'The server did not answer. Nothing was stored: try again.')
-        return
-      }
+      const answer = await takeDays(JSON.stringify(days), replaced).catch(() => NO_ANSWER)
+      if (!answer.ok) return setProblem(answer.message)
       toast(`${answer.days} days are taken. Dates follow them.`)
       router.push('/garden/weather')
       router.refresh()
