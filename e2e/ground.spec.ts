@@ -63,6 +63,32 @@ test('a bed is laid out: the water binds, another line is laid, plants are place
   await expect(page.getByLabel('Plant 1, from the west end')).toHaveValue(/^5\scm$/)
 })
 
+test('a part of a bed is laid from one end, and as many fit beside it as before', async ({ page }) => {
+  await addBed(page, { Length: '3 m', Width: '1.2' })
+  await choose(page, 'Cultivar', 'Barn Door')
+  await expect(fits(page)).toHaveText(/^21 fit, 40\scm apart$/)
+  const some = page.getByRole('form', { name: 'Place some' })
+  await some.getByLabel('Only so many').fill('99')
+  await expect(some.getByText('A whole number from 1 to 21.')).toBeVisible()
+  await some.getByLabel('Only so many').fill('6')
+  await some.getByLabel('Laid').selectOption({ label: 'From one end' })
+  await some.getByRole('button', { name: 'Place 6' }).click()
+  await expect(fits(page)).toHaveText(/^15 fit, 40\scm apart$/)
+  for (const [plant, west] of [
+    ['1', 15],
+    ['3', 15],
+    ['4', 55],
+    ['6', 55],
+  ])
+    await expect(page.getByRole('button', { name: `Plant ${plant}, Barn Door` })).toHaveAccessibleName(
+      new RegExp(`: ${west}\\scm from the west end`),
+    )
+  // Another kind has the rest of the bed.
+  await choose(page, 'Cultivar', 'Copperlace')
+  await page.getByRole('button', { name: 'Place them all' }).click()
+  await expect(page.getByText(/plants of Copperlace placed in Bed 6/)).toBeVisible()
+})
+
 test('plants are placed one by one, and rows change places for the sun', async ({ page }) => {
   await addBed(page, { Length: '3 m', Width: '1.2 m', 'Drip lines, from the south side': '' })
   for (const [cultivar, spots] of [

@@ -142,5 +142,6 @@ function outOfReach({ length, width, openSides }: CapacityInput, armReach: numbe
 export interface Filling {
   layout: 'rows' | 'staggered'
   count: number
-  positions: () => Position[]
+  /** @param packed along each line as close as may be from its west end, instead of evenly over it */
+  positions: (packed?: boolean) => Position[]
 }

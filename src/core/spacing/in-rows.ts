@@ -20,19 +20,19 @@ export function inRows(bounds: Bounds): Filling {
   return {
     layout: 'rows',
     count: lines.reduce((sum, y) => sum + heldAt(y), 0),
-    positions: () => evened(lines, bounds, heldAt).flatMap((y) => lineOf(bounds, y)),
+    positions: (packed = false) => evened(lines, bounds, heldAt).flatMap((y) => lineOf(bounds, y, packed)),
   }
 }
 
-/** The plants of one line: on emitters where there are, else evenly spread over the free ground. */
-function lineOf(bounds: Bounds, y: number): Position[] {
+/** The plants of one line: on emitters where there are, else evenly spread over the free ground, or packed. */
+function lineOf(bounds: Bounds, y: number, packed: boolean): Position[] {
   const { emitters, inRow } = bounds
   const free = freeAlong(bounds, y)
   const only = free.length === 1 ? free[0]! : null
   const wish = emitters
     ? (_: number, __: number, at: number) =>
         emitters.first + Math.ceil((at - emitters.first) / emitters.spacing - TOLERANCE) * emitters.spacing
-    : only
+    : only && !packed
       ? (index: number, count: number) =>
           count === 1 ? (only[0] + only[1]) / 2 : only[0] + (index * (only[1] - only[0])) / (count - 1)
       : (_: number, __: number, at: number) => at

@@ -1,38 +1,52 @@
 import type { WetnessPressure } from '../climate'
 import type { Cultivar, Training } from '../crop'
 import type { Place, SpacingSchool, Support } from '../facts'
-import type { Position } from './capacity-input'
-import { bedOf, takenBy } from './place-bed'
-import { placeInBed } from './place-in-bed'
+import type { Layout, Position } from './capacity-input'
+import { bedOf, CAGE, takenBy } from './place-bed'
+import { placeInBed, type Laying } from './place-in-bed'
 import { recommendSpacing, type SpacingAnswer } from './recommend'
 
 /** A plant that has its place already, and the room that it keeps, m. */
 export type StandingPlant = Position & Pick<SpacingAnswer, 'inRow' | 'lines'>
 
+/** A pot is filled from its middle, a field row by row, a bed from one end, so that others fit beside it. */
+export const usualLaying = ({ kind }: Pick<Place, 'kind'>): Laying =>
+  kind === 'container' ? 'whole' : kind === 'rows' ? 'line' : 'block'
+
 /**
- * Lays the plants of a planting in its place, beside what stands there.
+ * Lays the plants of a planting in its place, beside what stands there: the only place where plants are laid.
  *
- * @returns the positions of as many as fit, how many would fit in all, and the plants as they then stand
+ * @returns the positions of as many as fit, how many would fit in all, the room that each keeps, and the plants as they
+ *   then stand
  * @throws RangeError when a measure is out of range
  */
 export function layPlanting(
   place: Place,
   planting: {
-    cultivar: Cultivar
+    cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>
     count: number
     training: Training
     support: Support
     spacingSchool: SpacingSchool
+    layout?: Layout
   },
   standing: readonly StandingPlant[],
   wetness: WetnessPressure,
-): { positions: Position[]; fits: number; laid: StandingPlant[] } {
-  const { cultivar, count, training, support, spacingSchool } = planting
-  const { answer: spacing } = recommendSpacing({ plant: cultivar, training, school: spacingSchool, wetness })
+  laying: Laying = usualLaying(place),
+): { positions: Position[]; fits: number; spacing: SpacingAnswer; laid: StandingPlant[] } {
+  const { cultivar, count, training, support, spacingSchool, layout } = planting
+  const { answer: spacing } = recommendSpacing({
+    plant: cultivar,
+    training,
+    school: spacingSchool,
+    wetness,
+    cage: support === 'cage' ? CAGE[cultivar.crop] : undefined,
+  })
   const { positions, fits } = placeInBed(
-    { ...bedOf(place, spacing, support, cultivar), taken: takenBy(standing, spacing) },
+    { ...bedOf(place, spacing, support, cultivar, layout), taken: takenBy(standing, spacing) },
     count,
+    place.kind === 'container' ? 'whole' : laying,
   )
   const { inRow, lines } = spacing
-  return { positions, fits, laid: positions.map((position) => ({ ...position, inRow, lines })) }
+  return { positions, fits, spacing, laid: positions.map((position) => ({ ...position, inRow, lines })) }
 }

@@ -6,17 +6,29 @@ import { freeAlong } from './free-ground'
 /** Fewer plants than fit stand wider, but no wider than this many times their spacing. */
 const WIDEST = 1.5
 
+/** How plants are laid in what is free: a block from one end, line after line, or over the whole place. */
+export const LAYINGS = ['block', 'line', 'whole'] as const
+export type Laying = (typeof LAYINGS)[number]
+
 /**
- * Places so many plants in a bed, in as few lines as hold them: evenly spread where nothing is in the way, else on
+ * Places so many plants in a bed. A block takes the west end over its whole width, lines are filled one after the
+ * other from the south: either leaves the rest of the bed to others, which then holds as many as it would have. Over
+ * the whole bed they stand in as few lines as hold them, evenly spread where nothing is in the way, else on
  * neighbouring spots, as wide apart as still hold them.
  *
  * @returns at most as many as fit, and how many would fit in all
  * @throws RangeError when a measure is out of range
  */
-export function placeInBed(input: CapacityInput, count: number): { positions: Position[]; fits: number } {
+export function placeInBed(
+  input: CapacityInput,
+  count: number,
+  laying: Laying = 'whole',
+): { positions: Position[]; fits: number } {
   requireInteger('count', count, 0, 200_000)
   const full = fill(input)
   const wanted = Math.min(count, full.count)
+  if (laying !== 'whole' && wanted < full.count)
+    return { positions: full.positions(true).sort(FIRST[laying]).slice(0, wanted), fits: full.count }
   const span = Math.max(0, input.width - 2 * input.edge)
   for (let lines = 1; wanted > 0; lines++) {
     const betweenRows = lines === 1 ? 10 : Math.min(10, span / (lines - 1))
@@ -26,6 +38,12 @@ export function placeInBed(input: CapacityInput, count: number): { positions: Po
       return { positions: chosenFrom(bed, widest(bed, wanted).positions(), wanted), fits: full.count }
   }
   return { positions: chosenFrom(input, full.positions(), wanted), fits: full.count }
+}
+
+/** Which of two spots is taken first; spots of one column may differ by a rounding. */
+const FIRST: Record<Exclude<Laying, 'whole'>, (a: Position, b: Position) => number> = {
+  block: (a, b) => (Math.abs(a.x - b.x) > 1e-6 ? a.x - b.x : a.y - b.y),
+  line: (a, b) => (Math.abs(a.y - b.y) > 1e-6 ? a.y - b.y : a.x - b.x),
 }
 
 /** The widest spacing at which so many still fit, in steps of a twentieth. */

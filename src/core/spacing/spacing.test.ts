@@ -116,6 +116,42 @@ describe('placeInBed', () => {
       ),
     )
   })
+  it('lays a block from one end, or one line before the next', () => {
+    const block = placeInBed(bed, 4, 'block').positions
+    expect(block.map(({ x }) => x)).toEqual([0.15, 0.15, 0.75, 0.75].map((x) => expect.closeTo(x, 9)))
+    const line = placeInBed(bed, 4, 'line').positions
+    expect(line.map(({ x }) => x)).toEqual([0.15, 0.75, 1.35, 1.95].map((x) => expect.closeTo(x, 9)))
+    expect(new Set(line.map(({ y }) => y)).size).toBe(1)
+    // All that fit stand as they would over the whole bed.
+    expect(placeInBed(bed, 10, 'block')).toEqual(placeInBed(bed, 10))
+  })
+  it('leaves room for as many beside it as there was, whichever way it is packed', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.8, max: 8, noNaN: true }),
+        fc.double({ min: 0.4, max: 2, noNaN: true }),
+        fc.integer({ min: 1, max: 40 }),
+        fc.boolean(),
+        fc.constantFrom('block' as const, 'line' as const),
+        (length, width, count, wet, laying) => {
+          const input = {
+            ...bed,
+            length,
+            width,
+            armReach: 2,
+            emitters: wet ? { spacing: 0.3, first: 0.1, lines: [width / 3, (2 * width) / 3] } : undefined,
+          }
+          const { positions, fits } = placeInBed(input, count, laying)
+          const own = { inRow: bed.inRow, lines: bed.betweenRows }
+          const taken = takenBy(
+            positions.map((position) => ({ ...position, ...own })),
+            own,
+          )
+          expect(placeInBed({ ...input, taken }, 99).fits).toBeGreaterThanOrEqual(fits - positions.length)
+        },
+      ),
+    )
+  })
   it('refuses a bed of no size', () => {
     expect(() => placeInBed({ ...bed, length: 0 }, 1)).toThrow(/length/)
     expect(() => placeInBed(bed, -1)).toThrow(/count/)

@@ -1,14 +1,19 @@
 'use client'
 
+import { useState } from 'react'
 import { Why } from '../../components/advice/why'
+import { TextField } from '../../components/forms/fields'
 import { trainingsFor } from '../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type GardenCultivar, type Manner, type Place } from '../../core/facts'
 import {
+  LAYINGS,
   LAYOUTS,
   type Capacity,
   type CapacityRule,
+  type Laying,
   type Layout,
   type SpacingAnswer,
+  usualLaying,
 } from '../../core/spacing'
 import type { Advice, Alternative } from '../../core/advice'
 import { capital, nameOf, trainingName } from '../../wording/names'
@@ -29,6 +34,7 @@ export function FitPanel({
   onWish,
   onPlaceAll,
   onPlacePicked,
+  onPlaceSome,
   onLoosen,
 }: {
   place: Place
@@ -43,6 +49,7 @@ export function FitPanel({
   onWish: (wish: Wish) => void
   onPlaceAll: () => void
   onPlacePicked: () => void
+  onPlaceSome: (count: number, laying: Laying) => void
   onLoosen: (choice: Alternative<Capacity, CapacityRule>) => void
 }) {
   const cultivar = cultivars.find(({ id }) => id === wish.cultivarId)!
@@ -119,6 +126,9 @@ export function FitPanel({
           {pickedCount === 0 ? 'Or pick spots one by one' : `Place the ${pickedCount} picked`}
         </button>
       </div>
+      {answer.count > 1 && (
+        <PlaceSome key={answer.count} place={place} fits={answer.count} onPlace={onPlaceSome} />
+      )}
       <div className="grid gap-5 lg:grid-cols-2">
         <div>
           <h3 className="mb-1.5 text-base font-semibold">If a limit were looser</h3>
@@ -153,6 +163,52 @@ export function FitPanel({
         <Why reasons={sayReasons(reasons.slice(1), manner)} heading={`Laid out in ${place.name}`} />
       </div>
     </section>
+  )
+}
+
+/** So many of those that fit, in a block or in lines, so that the rest stays for others. */
+function PlaceSome({
+  place,
+  fits,
+  onPlace,
+}: {
+  place: Place
+  fits: number
+  onPlace: (count: number, laying: Laying) => void
+}) {
+  const [typed, setTyped] = useState(String(Math.ceil(fits / 2)))
+  const [laying, setLaying] = useState<Laying>(() => usualLaying(place))
+  const count = /^\d{1,5}$/.test(typed.trim()) ? Number(typed) : 0
+  const isWrong = count < 1 || count > fits
+  return (
+    <form
+      aria-label="Place some"
+      className="flex flex-wrap items-start gap-2"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (!isWrong) onPlace(count, laying)
+      }}
+    >
+      <div className="w-36">
+        <TextField
+          label="Only so many"
+          inputMode="numeric"
+          value={typed}
+          error={isWrong ? `A whole number from 1 to ${fits}.` : undefined}
+          onChange={({ target }) => setTyped(target.value)}
+        />
+      </div>
+      <Choice
+        label="Laid"
+        value={laying}
+        onChange={({ target }) => setLaying(target.value as Laying)}
+        options={LAYINGS.map((one) => [one, capital(nameOf(one))])}
+      />
+      <button className="btn mt-6 min-h-11 bg-base-100" disabled={isWrong}>
+        Place {isWrong ? 'them' : count}
+      </button>
+    </form>
   )
 }
 

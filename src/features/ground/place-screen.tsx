@@ -14,9 +14,11 @@ import {
   takenBy,
   bedCapacity,
   fill,
+  layPlanting,
   recommendSpacing,
   type Capacity,
   type CapacityRule,
+  type Laying,
   type Position,
 } from '../../core/spacing'
 import { sayCount } from '../../wording/say'
@@ -72,14 +74,13 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
       }),
     )
     const empty = bedOf(place, spacing, wish.support, cultivar, wish.layout)
-    const capacity = bedCapacity({
-      ...empty,
-      taken: takenBy(
-        rows.plant.map(({ x, y, plantingId }) => ({ x, y, ...(spacingOf.get(plantingId) ?? spacing) })),
-        spacing,
-      ),
-    })
-    return { spacing, capacity, whenEmpty: fill(empty).count }
+    const standing = rows.plant.map(({ x, y, plantingId }) => ({
+      x,
+      y,
+      ...(spacingOf.get(plantingId) ?? spacing),
+    }))
+    const capacity = bedCapacity({ ...empty, taken: takenBy(standing, spacing) })
+    return { spacing, capacity, standing, whenEmpty: fill(empty).count }
   }, [cultivar, cultivars, wish, wetness, place, rows.plant, rows.planting])
   const nameOf = (plantingId: string) =>
     view.plantings.find(({ planting }) => planting.id === plantingId)?.name ??
@@ -101,6 +102,12 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
       `${sayCount(positions.length, 'plant')} of ${cultivar.name} placed in ${place.name}.`,
     )
     setPicked(new Set())
+  }
+  const putSome = (count: number, laying: Laying) => {
+    if (!cultivar || !fit) return
+    const { training, support, school: spacingSchool, layout } = wish
+    const wanted = { cultivar, count, training, support, spacingSchool, layout }
+    put(layPlanting(place, wanted, fit.standing, wetness, laying).positions)
   }
   const loosen = (choice: Alternative<Capacity, CapacityRule>) => {
     const loosened = loosenedPlace(place, choice)
@@ -194,6 +201,7 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
           }}
           onPlaceAll={() => put(fit.capacity.answer.positions)}
           onPlacePicked={() => put(fit.capacity.answer.positions.filter((_, index) => picked.has(index)))}
+          onPlaceSome={putSome}
           onLoosen={loosen}
         />
       )}

@@ -17,7 +17,7 @@ import {
   type RaisingWay,
   type Support,
 } from '../../core/facts'
-import { layPlanting } from '../../core/spacing'
+import { layPlanting, type Laying } from '../../core/spacing'
 import { write } from '../../data/database'
 import { loadGarden } from '../../data/garden-state'
 import { plantRows, standingIn } from '../../data/laying'
@@ -71,7 +71,8 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       [...cultivars, cultivar],
       wetness,
     )
-    const { positions, fits } = layPlanting(place, { ...values, cultivar, training }, standing, wetness)
+    const wanted = { ...values, cultivar, training }
+    const { positions, fits } = layPlanting(place, wanted, standing, wetness, values.laying)
     if (values.count > fits)
       return {
         fields: {
@@ -107,6 +108,7 @@ type Checked = Pick<
   Planting,
   'count' | 'training' | 'support' | 'spacingSchool' | 'germination' | 'survival'
 > & {
+  laying: Laying
   place: string
   cultivar: string
   placeName: string

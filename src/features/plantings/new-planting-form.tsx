@@ -10,6 +10,7 @@ import {
   TOMATO_FRUITS,
   trainingsFor,
   type Crop,
+  type Cultivar,
   type FruitType,
   type Habit,
   type Training,
@@ -24,7 +25,7 @@ import {
   type Support,
 } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
-import { bedOf, fill, recommendSpacing, takenBy } from '../../core/spacing'
+import { LAYINGS, layPlanting, usualLaying } from '../../core/spacing'
 import { capital, nameOf, trainingName } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 import { plan } from './actions'
@@ -53,6 +54,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       training: cultivars[0] ? trainingsFor(cultivars[0])[0]! : 'two-stems',
       support: 'stake',
       spacingSchool: choices.spacingSchool,
+      laying: usualLaying(places[0] ?? { kind: 'bed' }),
       germination: String(100 * USUAL_SEED.germination),
       survival: String(100 * USUAL_SEED.survival),
     },
@@ -70,11 +72,23 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   const isNewCultivar = values.cultivar === NEW
   const fruits = values.crop === 'pepper' ? PEPPER_FRUITS : TOMATO_FRUITS
   const cropField = field('crop')
+  const placeField = field('place')
+  const placeKindField = field('placeKind')
+  const kindOf = (placeId: string) => places.find(({ id }) => id === placeId)?.kind
+  const kind = kindOf(values.place) ?? (values.placeKind as PlaceKind)
+  const layAsUsual = (place: PlaceKind) => form.setValue('laying', usualLaying({ kind: place }))
 
   return (
     <form onSubmit={submit} noValidate className="max-w-3xl space-y-7" aria-label="New planting">
       <Part title="Where">
-        <ChoiceField label="Place" {...field('place')}>
+        <ChoiceField
+          label="Place"
+          {...placeField}
+          onChange={(event) => {
+            layAsUsual(kindOf(event.target.value) ?? (values.placeKind as PlaceKind))
+            return placeField.onChange(event)
+          }}
+        >
           {places.map(({ id, name, kind, length, width }) => (
             <option key={id} value={id}>
               {name}: {nameOf(kind)}, {sayLength(length, manner)} × {sayLength(width, manner)}
@@ -85,7 +99,14 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
         {isNewPlace && (
           <div className="mt-3 grid gap-3 sm:grid-cols-4">
             <TextField label="Name of the place" {...field('placeName')} />
-            <ChoiceField label="It is a" {...field('placeKind')}>
+            <ChoiceField
+              label="It is a"
+              {...placeKindField}
+              onChange={(event) => {
+                layAsUsual(event.target.value as PlaceKind)
+                return placeKindField.onChange(event)
+              }}
+            >
               {NEW_PLACES.map((kind) => (
                 <option key={kind} value={kind}>
                   {capital(nameOf(kind))}
@@ -175,6 +196,15 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
               </option>
             ))}
           </ChoiceField>
+          {kind !== 'container' && (
+            <ChoiceField label="Laid" {...field('laying')}>
+              {LAYINGS.map((laying) => (
+                <option key={laying} value={laying}>
+                  {capital(nameOf(laying))}
+                </option>
+              ))}
+            </ChoiceField>
+          )}
         </div>
         <Fit values={values} plant={plant} trainings={trainings} choices={choices} />
       </Part>
@@ -209,18 +239,11 @@ function Fit({
   choices,
 }: {
   values: PlantingValues
-  plant: Parameters<typeof recommendSpacing>[0]['plant']
+  plant: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>
   trainings: readonly Training[]
   choices: Choices
 }) {
   const { manner, places } = choices
-  const training = trainings.find((other) => other === values.training) ?? trainings[0]!
-  const { answer: spacing } = recommendSpacing({
-    plant,
-    training,
-    school: values.spacingSchool as SpacingSchool,
-    wetness: choices.wetness,
-  })
   const place = places.find(({ id }) => id === values.place)
   const typed = (text: string) => {
     const read = parseQuantity(text, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
@@ -231,10 +254,18 @@ function Fit({
     : [typed(values.placeLength), typed(values.placeWidth)]
   if (length === null || width === null) return null
   const bed = place ?? plainPlace({ id: '', name: '', kind: values.placeKind as PlaceKind, length, width })
-  const fits = fill({
-    ...bedOf(bed, spacing, values.support as Support, plant),
-    taken: takenBy(place?.standing ?? [], spacing),
-  }).count
+  const { spacing, fits } = layPlanting(
+    bed,
+    {
+      cultivar: plant,
+      count: 0,
+      training: trainings.find((other) => other === values.training) ?? trainings[0]!,
+      support: values.support as Support,
+      spacingSchool: values.spacingSchool as SpacingSchool,
+    },
+    place?.standing ?? [],
+    choices.wetness,
+  )
   const wanted = Number(values.count)
   return (
     <p className="mt-3 text-lg" aria-live="polite">

@@ -134,6 +134,7 @@ describe('the form of a new planting', () => {
     training: 'two-stems',
     support: 'stake',
     spacingSchool: 'standard',
+    laying: 'block',
     germination: '85',
     survival: '90 %',
   }

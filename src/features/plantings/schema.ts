@@ -1,6 +1,7 @@
 import { number, object, string } from 'yup'
 import { CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../core/facts'
+import { LAYINGS } from '../../core/spacing'
 import { choiceField, nameField, quantityField, shareField, wholeField } from '../../wording/fields'
 
 /** Chosen in place of an existing cultivar or place: a new one. */
@@ -23,6 +24,7 @@ export interface PlantingValues {
   training: string
   support: string
   spacingSchool: string
+  laying: string
   germination: string
   survival: string
 }
@@ -69,6 +71,7 @@ export function plantingSchema(manner: Manner, values: Pick<PlantingValues, 'pla
     training: choiceField(TRAININGS, 'how they are led'),
     support: choiceField(SUPPORTS, 'a support'),
     spacingSchool: choiceField(SPACING_SCHOOLS, 'how close'),
+    laying: choiceField(LAYINGS, 'how they are laid'),
     germination: shareField('how many seeds come up'),
     survival: shareField('how many seedlings live'),
   })
