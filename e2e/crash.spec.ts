@@ -71,12 +71,32 @@ test('what was typed stays when the server does not answer', async ({ page, serv
   await reading.getByLabel('Thermometer says').fill('21 °C')
   await reading.getByRole('button', { name: 'Keep reading' }).click()
   await expect(
-    page.getByText(/^The server did not answer\..* what you typed is still here: try again\.$/),
+    page.getByText('The server did not answer. What you typed is still here: try again.'),
   ).toBeVisible()
   await expect(reading.getByLabel('Thermometer says')).toHaveValue('21 °C')
   await server.start()
   await reading.getByRole('button', { name: 'Keep reading' }).click()
   await expect(page.getByText('Soil reading kept.')).toBeVisible()
+})
+
+test('an act whose answer was lost is entered once, though it is sent again', async ({ page }) => {
+  await open(page, '/walk')
+  let isLost = false
+  await page.route('**/walk', async (route) => {
+    if (route.request().method() !== 'POST' || isLost) return route.continue()
+    isLost = true
+    await route.fetch()
+    await route.abort()
+  })
+  await page.keyboard.press('o')
+  const form = page.getByRole('form', { name: 'Note or photo' })
+  await form.getByLabel('What you noticed').fill('a hole in the net')
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByText(/not saved/)).toBeVisible()
+  await form.getByRole('button', { name: 'Keep it' }).click()
+  await expect(form).toHaveCount(0)
+  const { log } = (await (await page.request.get('/export')).json()) as { log: { note: string }[] }
+  expect(log.filter(({ note }) => note === 'a hole in the net')).toHaveLength(1)
 })
 
 test('a broken database is told and not touched', async ({ page, server }) => {

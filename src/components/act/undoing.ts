@@ -4,7 +4,7 @@ import type { Refused, Result } from '../../core/result'
 /** What came of a request that nothing came of. */
 export const NO_ANSWER: Refused = {
   ok: false,
-  message: 'The server did not answer. Nothing was changed, and what you typed is still here: try again.',
+  message: 'The server did not answer. What you typed is still here: try again.',
 }
 
 /**

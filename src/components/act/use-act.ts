@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { useTransition } from 'react'
+import { useRef, useTransition } from 'react'
 import { toast } from 'sonner'
 import { v7 } from 'uuid'
 import { enter, undo } from '../../actions/log'
@@ -41,6 +41,8 @@ export interface NewAct {
 export function useAct({ on, now, manner }: ActDay) {
   const router = useRouter()
   const [busy, start] = useTransition()
+  /** Sent without an answer, it may be kept all the same: the same sent again bears the same ids, and counts once. */
+  const unanswered = useRef<{ asked: string; drafts: ReturnType<typeof actDrafts> } | null>(null)
 
   /** Undoes what one act entered. @param entry one of its entries @param act what is undone, in a few words */
   const takeBack = (entry: string, act: string, alone = false) =>
@@ -52,9 +54,11 @@ export function useAct({ on, now, manner }: ActDay) {
     )
 
   async function sent({ entries, said, photo = null }: NewAct): Promise<Result> {
-    const drafts = actDrafts(entries, on)
+    const asked = JSON.stringify([on, entries])
+    const drafts = unanswered.current?.asked === asked ? unanswered.current.drafts : actDrafts(entries, on)
     const { id } = drafts[0]!
     const answer = await whenSure((sure) => enter(drafts, sure)).catch(() => NO_ANSWER)
+    unanswered.current = answer === NO_ANSWER ? { asked, drafts } : null
     if (!answer.ok) return answer
     const problem = photo ? await sendPhoto(id, photo) : null
     if (problem !== null) {
