@@ -45,7 +45,7 @@ export function layPlanting(
   const { positions, fits } = placeInBed(
     { ...bedOf(place, spacing, support, cultivar, layout), taken: takenBy(standing, spacing) },
     count,
-    place.kind === 'container' ? 'whole' : laying,
+    laying,
   )
   const { inRow, lines } = spacing
   return { positions, fits, spacing, laid: positions.map((position) => ({ ...position, inRow, lines })) }

@@ -68,6 +68,13 @@ describe('placeInBed', () => {
     openSides: ['north', 'south'],
     layout: 'rows',
   } as const
+  const bedLike = (length: number, width: number, wet: boolean) => ({
+    ...bed,
+    length,
+    width,
+    armReach: 2,
+    emitters: wet ? { spacing: 0.3, first: 0.1, lines: [width / 3, (2 * width) / 3] } : undefined,
+  })
   it('takes as few lines as hold them, the first of them in the middle', () => {
     const few = placeInBed(bed, 4)
     expect(few.fits).toBe(10)
@@ -99,13 +106,7 @@ describe('placeInBed', () => {
         fc.integer({ min: 0, max: 40 }),
         fc.boolean(),
         (length, width, count, wet) => {
-          const input = {
-            ...bed,
-            length,
-            width,
-            armReach: 2,
-            emitters: wet ? { spacing: 0.3, first: 0.1, lines: [width / 3, (2 * width) / 3] } : undefined,
-          }
+          const input = bedLike(length, width, wet)
           const { positions, fits } = placeInBed(input, count)
           expect(positions).toHaveLength(Math.min(count, fits))
           positions.forEach((one, index) => {
@@ -134,13 +135,7 @@ describe('placeInBed', () => {
         fc.boolean(),
         fc.constantFrom('block' as const, 'line' as const),
         (length, width, count, wet, laying) => {
-          const input = {
-            ...bed,
-            length,
-            width,
-            armReach: 2,
-            emitters: wet ? { spacing: 0.3, first: 0.1, lines: [width / 3, (2 * width) / 3] } : undefined,
-          }
+          const input = bedLike(length, width, wet)
           const { positions, fits } = placeInBed(input, count, laying)
           const own = { inRow: bed.inRow, lines: bed.betweenRows }
           const taken = takenBy(

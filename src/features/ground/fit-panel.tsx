@@ -190,7 +190,7 @@ function PlaceSome({
         if (!isWrong) onPlace(count, laying)
       }}
     >
-      <div className="w-36">
+      <div className="w-32">
         <TextField
           label="Only so many"
           inputMode="numeric"
@@ -199,13 +199,15 @@ function PlaceSome({
           onChange={({ target }) => setTyped(target.value)}
         />
       </div>
-      <Choice
-        label="Laid"
-        value={laying}
-        onChange={({ target }) => setLaying(target.value as Laying)}
-        options={LAYINGS.map((one) => [one, capital(nameOf(one))])}
-      />
-      <button className="btn mt-6 min-h-11 bg-base-100" disabled={isWrong}>
+      <div className="w-56">
+        <Choice
+          label="Laid"
+          value={laying}
+          onChange={({ target }) => setLaying(target.value as Laying)}
+          options={LAYINGS.map((one) => [one, capital(nameOf(one))])}
+        />
+      </div>
+      <button className="btn min-h-11 bg-base-100 sm:mt-6" disabled={isWrong}>
         Place {isWrong ? 'them' : count}
       </button>
     </form>

@@ -173,7 +173,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
         )}
       </Part>
       <Part title="How many, and how">
-        <div className="grid gap-3 sm:grid-cols-4">
+        <div className="grid gap-3 sm:grid-cols-3">
           <TextField label="Plants wanted" inputMode="numeric" {...field('count')} />
           <ChoiceField label="Led as" {...field('training')}>
             {trainings.map((training) => (
