@@ -57,10 +57,18 @@ test('a bed is laid out: the water binds, another line is laid, plants are place
   await expect(page.getByText('Plant 1 would stand outside Bed 6.')).toBeVisible()
   await expect(plant).toHaveAccessibleName(/5\scm from the west end/)
 
+  // Faster than it is answered: no move takes the one before for another hand's.
+  for (let move = 0; move < 6; move++) await page.keyboard.press('ArrowRight')
+  await expect(plant).toHaveAccessibleName(/35\scm from the west end/)
+  await expect
+    .poll(async () => (await page.request.get('/positions.csv')).text())
+    .toMatch(/^Bed 6,1,Barn Door,0\.35,/m)
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+
   // What was confirmed is there after a reload, by the table too.
   await page.reload()
   await page.getByText('12 Barn Door').click()
-  await expect(page.getByLabel('Plant 1, from the west end')).toHaveValue(/^5\scm$/)
+  await expect(page.getByLabel('Plant 1, from the west end')).toHaveValue(/^35\scm$/)
 })
 
 test('a part of a bed is laid from one end, and as many fit beside it as before', async ({ page }) => {

@@ -217,9 +217,17 @@ async function patiently<T>(work: () => Promise<T>): Promise<T> {
 /** A mark that is another after every write, by whichever process, and in another file. */
 export async function changes(): Promise<string> {
   const { database, turn } = await inPlace()
-  const [row] = await database.select().from(schema.changeCount)
-  return `${turn}.${row?.count ?? 0}`
+  return `${turn}.${await changeCount(database)}`
 }
+
+/** How many changes were written. */
+export async function changeCount(db: Reader): Promise<number> {
+  const [row] = await db.select().from(schema.changeCount)
+  return row?.count ?? 0
+}
+
+/** How many changes there are when the one under way is written. */
+export const changesWith = async (tx: Writer) => (await changeCount(tx)) + 1
 
 /** Puts a whole copy of the database beside it. */
 export async function copyBefore(reason: CopyReason): Promise<string | null> {

@@ -11,7 +11,7 @@ import type { Place } from '../core/facts'
 import type { GardenSnapshot } from '../core/garden-day'
 import { SOLANACEAE } from '../core/rotation'
 import { archiveOf, type ArchivedSeason } from './archive'
-import { changes, readTogether, type Reader } from './database'
+import { changeCount, changes, readTogether, type Reader } from './database'
 import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
 import {
   allGardens,
@@ -39,6 +39,8 @@ export interface GardenState extends GardenSnapshot {
   readings: MoistureReading[]
   /** Photos by the entry that they are of. */
   photos: ReadonlyMap<string, Photo[]>
+  /** How many changes of the garden it follows. */
+  changes: number
   /** Seasons that were put away. */
   archive: ArchivedSeason[]
 }
@@ -130,6 +132,7 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
       : null
   return {
     garden,
+    changes: await changeCount(db),
     normalRows: rows,
     record: { ensemble, places, cultivars, plantings, entries, weather },
     plants,

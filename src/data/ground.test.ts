@@ -6,6 +6,7 @@ import { carryOver } from './carry-over'
 import { write } from './database'
 import { demoGarden } from './demo'
 import { insertGardenFile } from './garden-file'
+import { loadGarden } from './garden-state'
 import { putGround } from './ground'
 import { enterEntries, type EntryDraft } from './log-writing'
 import { placesOf, plantsOf } from './plantings'
@@ -27,7 +28,12 @@ describe('two hands at one row of the ground', () => {
   it('both keep what they changed where the fields differ', async () => {
     await lay()
     expect(await putGround([edit({ name: 'Long bed' })], sound)).toMatchObject({ ok: true })
-    expect(await putGround([edit({ mulch: 'clear-film' })], sound)).toMatchObject({ ok: true })
+    // Answered with the row as it is now, and by which change: the next edit has seen that.
+    expect(await putGround([edit({ mulch: 'clear-film' })], sound)).toMatchObject({
+      ok: true,
+      kept: [{ row: { name: 'Long bed', mulch: 'clear-film' } }],
+      changes: (await loadGarden())!.changes,
+    })
     expect(await kept()).toMatchObject({ name: 'Long bed', mulch: 'clear-film' })
   })
   it('are told of both values where they changed the same, and nothing is kept until one is chosen', async () => {

@@ -9,7 +9,7 @@ import {
 } from '../core/facts'
 import { mergeRow } from '../core/merge'
 import type { Result } from '../core/result'
-import { reader, write, type Reader, type Writer } from './database'
+import { changesWith, reader, write, type Reader, type Writer } from './database'
 import { currentGarden, todayIn } from './gardens'
 import { logOf } from './log'
 import {
@@ -38,7 +38,14 @@ export const insertObstacles = (tx: Writer, gardenId: string, rows: readonly Obs
 type Kind = keyof GroundRows
 
 /** What editing came to: what takes it back, or why the ground stays as it was. */
-export type GroundChange = Result<{ undo: GroundEdit[] }> | { ok: false; conflict: GroundConflict }
+export type GroundChange = Result<KeptGround> | { ok: false; conflict: GroundConflict }
+
+/** Edits as they were kept, what takes them back, and after which change of the garden. */
+export interface KeptGround {
+  kept: GroundEdit[]
+  undo: GroundEdit[]
+  changes: number
+}
 
 /** A row that was changed elsewhere since an edit of it began, in fields that the edit changes too. */
 export interface GroundConflict {
@@ -89,7 +96,7 @@ export async function putGround(
         }) as GroundEdit,
     )
     await apply(tx, garden.id, before, edits)
-    return { ok: true, undo: undo.reverse() }
+    return { ok: true, kept: edits, undo: undo.reverse(), changes: await changesWith(tx) }
   })
 }
 

@@ -26,6 +26,7 @@ export function stateOfFile(file: GardenFile, seasons: number | Ensemble = 8): G
   )
   return {
     garden,
+    changes: 0,
     normalRows: file.normals.map((month) => ({ ...month, gardenId: garden.id })),
     record: {
       ensemble,

@@ -21,6 +21,7 @@ export function demoState(
   const garden = { ...file.garden, ...change.garden }
   return {
     garden,
+    changes: 0,
     normalRows: file.normals.map((month) => ({ ...month, gardenId: garden.id })),
     record: {
       ensemble,

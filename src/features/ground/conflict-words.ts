@@ -1,13 +1,13 @@
 import type { FieldConflict } from '../../components/which'
-import type { GroundEdit, Manner } from '../../core/facts'
+import type { Manner } from '../../core/facts'
 import type { Result } from '../../core/result'
-import type { GroundConflict } from '../../data/ground'
+import type { GroundConflict, KeptGround } from '../../data/ground'
 import { capital, nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 
 /** What editing the ground came to, with a conflict in words. */
 export type GroundAnswer =
-  | Result<{ undo: GroundEdit[] }>
+  | Result<KeptGround>
   | {
       ok: false
       conflict: {

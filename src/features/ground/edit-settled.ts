@@ -1,10 +1,11 @@
 import { whichToKeep } from '../../components/which'
 import type { GroundEdit } from '../../core/facts'
 import type { Result } from '../../core/result'
+import type { KeptGround } from '../../data/ground'
 import { editGround } from './actions'
 
 /** Sends edits; where another hand changed the same, asks whose values are kept, and sends them again. */
-export async function editSettled(edits: GroundEdit[]): Promise<Result<{ undo: GroundEdit[] }>> {
+export async function editSettled(edits: GroundEdit[]): Promise<Result<KeptGround>> {
   const answer = await editGround(edits)
   if (answer.ok || 'message' in answer) return answer
   const { id, about, fields, theirs } = answer.conflict

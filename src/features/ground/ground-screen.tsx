@@ -25,7 +25,7 @@ import { useLight } from './use-light'
 export function GroundScreen({ view, list }: { view: GroundView; list: boolean }) {
   const { manner, canopies, notes, now, on, query } = view
   const router = useRouter()
-  const ground = useGround(view.rows)
+  const ground = useGround(view)
   const { rows, edit, editByForm } = ground
   const [chosen, setChosen] = useState<string | null>(null)
   const [layer, setLayer] = useState<Layer>('plants')

@@ -29,6 +29,8 @@ export interface PlaceView {
   now: IsoDate
   query: string
   place: Place
+  /** How many changes of the garden this follows. */
+  changes: number
   held: string
   plantings: PlacePlanting[]
   plants: PlantPosition[]
@@ -80,6 +82,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
     now: state.now,
     query: ground.query,
     place,
+    changes: ground.changes,
     held: note.held,
     plantings: here.map(({ planting, cultivar }) => ({
       planting,

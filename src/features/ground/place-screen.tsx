@@ -37,16 +37,19 @@ import { useGround } from './use-ground'
 /** Inside a place: what stands where, how many more fit, its sun and its rest. */
 export function PlaceScreen({ view }: { view: PlaceView }) {
   const { manner, query, cultivars, wetness } = view
-  const kept = useMemo(
+  const sent = useMemo(
     () => ({
-      place: [view.place],
-      obstacle: [],
-      planting: view.plantings.map(({ planting }) => planting),
-      plant: view.plants,
+      changes: view.changes,
+      rows: {
+        place: [view.place],
+        obstacle: [],
+        planting: view.plantings.map(({ planting }) => planting),
+        plant: view.plants,
+      },
     }),
     [view],
   )
-  const ground = useGround(kept)
+  const ground = useGround(sent)
   const { rows, edit } = ground
   const place = rows.place[0] ?? view.place
   const live = view.on === view.now

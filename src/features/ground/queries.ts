@@ -41,6 +41,8 @@ export interface GroundView {
   deciding: string
   troubles: string[]
   rows: GroundRows
+  /** How many changes of the garden the rows follow. */
+  changes: number
   canopies: StandingCanopy[]
   notes: Record<string, PlaceNote>
   cultivars: GardenCultivar[]
@@ -75,6 +77,7 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
     deciding: decidingOf(rows, notes, planned),
     troubles: troublesOf(rows, notes, outlook, state, manner),
     rows,
+    changes: state.changes,
     canopies,
     notes,
     cultivars: [...state.record.cultivars],

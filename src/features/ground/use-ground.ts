@@ -11,32 +11,39 @@ interface Step {
   words: string
 }
 
-/** Edits that are on screen and not yet in what the server sent; `landedOn`: what that was when it had kept them. */
+/** The ground as it was sent, after so many changes of the garden. */
+export interface SentGround {
+  rows: GroundRows
+  changes: number
+}
+
+/** Edits that are on screen and not yet in what was sent; `landed`: after which change they were kept. */
 interface Waiting {
   edits: GroundEdit[]
-  landedOn: GroundRows | null
+  landed: number | null
 }
 
 /**
  * The ground as it is edited: on screen at once, kept by the server, taken back when it refuses; with undo and redo,
  * which wait for what is under way.
  */
-export function useGround(kept: GroundRows) {
+export function useGround(sent: SentGround) {
   const [waiting, setWaiting] = useState<Waiting[]>([])
+  const now = useRef({ sent, waiting })
   const [, startKeeping] = useTransition()
   const done = useRef<Step[]>([])
   const undone = useRef<Step[]>([])
   const line = useRef<Promise<unknown>>(Promise.resolve())
   const [depth, setDepth] = useState({ done: 0, undone: 0 })
-  const latest = useRef(kept)
+  const nowWaiting = (change: (before: Waiting[]) => Waiting[]) => {
+    now.current.waiting = change(now.current.waiting)
+    setWaiting(now.current.waiting)
+  }
   useEffect(() => {
-    latest.current = kept
-    setWaiting((before) => before.filter(({ landedOn }) => landedOn === null || landedOn === kept))
-  }, [kept])
-  const rows = useMemo(
-    () => waiting.reduce<GroundRows>((ground, { edits }) => editedGround(ground, edits), kept),
-    [kept, waiting],
-  )
+    now.current.sent = sent
+    nowWaiting((before) => before.filter(({ landed }) => landed === null || landed > sent.changes))
+  }, [sent])
+  const rows = useMemo(() => withWaiting(sent, waiting), [sent, waiting])
 
   /** @returns why it was refused; null: it is kept */
   const send = async (
@@ -46,25 +53,25 @@ export function useGround(kept: GroundRows) {
   ): Promise<string | null> => {
     const answer = await new Promise<Awaited<ReturnType<typeof editSettled>>>((resolve) => {
       startKeeping(async () =>
-        resolve(await editSettled(withSeen(edits, latest.current)).catch(() => NO_ANSWER)),
+        resolve(await editSettled(withSeen(edits, asKept(now.current))).catch(() => NO_ANSWER)),
       )
     })
     if (!answer.ok) {
-      setWaiting((before) => before.filter((other) => other.edits !== edits))
+      nowWaiting((before) => before.filter((other) => other.edits !== edits))
       if (!isToldElsewhere) toast.error(answer.message)
       return answer.message
     }
-    setWaiting((before) =>
-      holds(latest.current, edits)
-        ? before.filter((other) => other.edits !== edits)
-        : before.map((other) => (other.edits === edits ? { edits, landedOn: latest.current } : other)),
+    nowWaiting((before) =>
+      before.map((other) =>
+        other.edits === edits ? { edits: answer.kept, landed: answer.changes } : other,
+      ),
     )
     onDone(answer.undo)
     setDepth({ done: done.current.length, undone: undone.current.length })
     toast(words)
     return null
   }
-  const show = (edits: GroundEdit[]) => setWaiting((before) => [...before, { edits, landedOn: null }])
+  const show = (edits: GroundEdit[]) => nowWaiting((before) => [...before, { edits, landed: null }])
   const inLine = <Answer>(task: () => Promise<Answer>): Promise<Answer> => {
     const turn = line.current.then(task)
     line.current = turn.catch(() => undefined)
@@ -115,7 +122,19 @@ export function useGround(kept: GroundRows) {
   return { rows, edit, editByForm, undo, redo, canUndo: depth.done > 0, canRedo: depth.undone > 0 }
 }
 
-/** Edits with what their rows were on screen when they began. */
+const withWaiting = ({ rows, changes }: SentGround, waiting: readonly Waiting[]): GroundRows =>
+  waiting
+    .filter(({ landed }) => landed === null || landed > changes)
+    .reduce<GroundRows>((ground, { edits }) => editedGround(ground, edits), rows)
+
+/** The ground as the server has it by all that it answered. */
+const asKept = ({ sent, waiting }: { sent: SentGround; waiting: readonly Waiting[] }) =>
+  withWaiting(
+    sent,
+    waiting.filter(({ landed }) => landed !== null),
+  )
+
+/** Edits with what their rows were when they began. */
 const withSeen = (edits: readonly GroundEdit[], rows: GroundRows): GroundEdit[] =>
   edits.map(
     (edit) =>
@@ -123,14 +142,6 @@ const withSeen = (edits: readonly GroundEdit[], rows: GroundRows): GroundEdit[] 
         ...edit,
         seen: (rows[edit.of] as { id: string }[]).find(({ id }) => id === edit.id) ?? null,
       }) as GroundEdit,
-  )
-
-/** Whether rows are what edits make of them already. */
-const holds = (rows: GroundRows, edits: readonly GroundEdit[]) =>
-  edits.every(
-    ({ of, id, row }) =>
-      JSON.stringify((rows[of] as { id: string }[]).find((other) => other.id === id) ?? null) ===
-      JSON.stringify(row),
   )
 
 const isTyping = (target: EventTarget | null) =>
