@@ -1,14 +1,15 @@
 import {
   closeSync,
+  copyFileSync,
   openSync,
   readdirSync,
   readFileSync,
   renameSync,
+  rmSync,
   statSync,
   writeFileSync,
   writeSync,
 } from 'node:fs'
-import { copyFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { createClient } from '@libsql/client'
 import { sql } from 'drizzle-orm'

@@ -1,12 +1,10 @@
 import { array, mixed, number, object, string, type AnyObjectSchema } from 'yup'
 import { isIsoDate, type IsoDate } from '../core/calendar'
-import { CALL_KINDS, type CallKind } from '../core/calls'
+import { CALL_KINDS, type CallKind, type Work, WORKS } from '../core/calls'
 import { ORGANS, PART_STATES, STATES_OF } from '../core/crop'
 import { SUPPORTS, type Support } from '../core/facts'
-import { WORKS, type Work } from '../core/calls'
-import { VERDICTS, type Verdict } from '../core/harvest'
+import { FRUIT_FAULTS, type Verdict, VERDICTS } from '../core/harvest'
 import { ENTRY_KINDS, type EntryData, type EntryKind, type LogEntry } from '../core/log'
-import { FRUIT_FAULTS } from '../core/harvest'
 import {
   CAUSE_IDS,
   COURSES,

@@ -8,7 +8,7 @@ import {
   type RecordedDay,
 } from '../core/climate'
 import type { Place } from '../core/facts'
-import type { GardenSnapshot } from '../core/garden-day'
+import type { GardenDay, GardenSnapshot } from '../core/garden-day'
 import { SOLANACEAE } from '../core/rotation'
 import { archiveOf, type ArchivedSeason } from './archive'
 import { changeCount, changes, readTogether, type Reader } from './database'
@@ -44,6 +44,9 @@ export interface GardenState extends GardenSnapshot {
   /** Seasons that were put away. */
   archive: ArchivedSeason[]
 }
+
+/** A garden on a day, with all that is kept of it. */
+export type Day = GardenDay<GardenState>
 
 /** Seasons by what they were made of: the same normals and record always give the same seasons. */
 const ensembles = new Map<string, Ensemble>()

@@ -1,6 +1,7 @@
 import { cache } from 'react'
 import { isWithinReach, type IsoDate } from '../core/calendar'
-import { loadGarden, type GardenState } from './garden-state'
+import { dayOf } from '../core/garden-day'
+import { type Day, type GardenState, loadGarden } from './garden-state'
 import { DatabaseProblem } from './problem'
 
 /** The garden at work, loaded once a request; null: none yet; or why the database cannot be used. */
@@ -20,7 +21,16 @@ export async function currentState(): Promise<GardenState | null> {
   return state instanceof DatabaseProblem ? null : state
 }
 
-/** The date that a screen is looked at on: the one in its address where it is a sound one, else the garden's own. */
+/**
+ * The garden on the day that a screen is looked at on: the date in its address where it is a sound one, else the
+ * garden's own; null where the frame shows something else in the screen's place.
+ */
+export async function currentDay(asked: Promise<{ on?: string | string[] }>): Promise<Day | null> {
+  const state = await currentState()
+  return state && dayOf(state, askedDate(state, (await asked).on))
+}
+
+/** A date that an address asks for, where it is a sound one; else the garden's own. */
 export function askedDate(state: GardenState, on: string | string[] | undefined): IsoDate {
   return isWithinReach(on, state.now) ? on : state.now
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, it } from 'vitest'
 import { edgeGardens } from './edge-gardens'
+import { dayOf } from '../core/garden-day'
 import { EVERY_SCREEN } from './every-screen'
 import { stateOfFile } from './state-of-file'
 
@@ -14,7 +15,7 @@ describe('a garden that is accepted', () => {
         const state = stateOfFile(file, 3)
         for (const [screen, ask] of Object.entries(EVERY_SCREEN))
           try {
-            ask(state, state.now)
+            ask(dayOf(state, state.now))
           } catch (error) {
             throw new Error(`${screen} stumbled: ${(error as Error).message}`, { cause: error })
           }

@@ -1,5 +1,4 @@
-import type { IsoDate } from '../core/calendar'
-import type { GardenState } from '../data/garden-state'
+import type { Day } from '../data/garden-state'
 import { effectsOf } from '../features/almanac/effects'
 import { workedValues } from '../features/almanac/values'
 import { basketView } from '../features/basket/queries'
@@ -38,46 +37,44 @@ import { roundOf } from '../features/walk/queries'
 const STAMP = new Date('2026-06-18T12:00:00Z')
 
 /** What every screen and file asks of a garden on a day, by its address. */
-export const EVERY_SCREEN: Record<string, (state: GardenState, on: IsoDate) => unknown> = {
-  frame: ribbonOf,
+export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
+  frame: ({ state }) => ribbonOf(state),
   '/walk': roundOf,
   '/season': seasonView,
-  '/season.csv': seasonCsv,
-  '/calendar.ics': (state) => calendarFile(state, STAMP),
+  '/season.csv': ({ state }) => seasonCsv(state),
+  '/calendar.ics': ({ state }) => calendarFile(state, STAMP),
   '/ground': groundView,
   '/ground/how-many': howManyView,
   '/ground/pots': potsView,
-  '/ground.svg': groundSvg,
-  '/ground.geojson': groundGeoJson,
+  '/ground.svg': ({ state }) => groundSvg(state),
+  '/ground.geojson': ({ state }) => groundGeoJson(state),
   '/ground/papers/plan': planPaper,
-  '/ground/papers/labels': (state, on) => plantLabels(state, on, 'http://localhost'),
+  '/ground/papers/labels': (day) => plantLabels(day, 'http://localhost'),
   '/positions.csv': positionsCsv,
-  '/ground/[place]': (state, on) => state.record.places.map(({ id }) => placeView(state, id, on)),
+  '/ground/[place]': (day) => day.state.record.places.map(({ id }) => placeView(day, id)),
   '/bench/water': waterView,
-  '/bench/feed': (state, on) => state.record.places.map(({ id }) => feedView(state, on, id)),
+  '/bench/feed': (day) => day.state.record.places.map(({ id }) => feedView(day, id)),
   '/bench/mix': mixView,
-  '/timer.json': timerJson,
-  '/timer.ics': (state) => timerCalendar(state, STAMP),
+  '/timer.json': ({ state }) => timerJson(state),
+  '/timer.ics': ({ state }) => timerCalendar(state, STAMP),
   '/shed': shedView,
-  '/buying.csv': buyingCsv,
-  '/clinic': (state, on) => clinicView(state, on, {}),
+  '/buying.csv': ({ state }) => buyingCsv(state),
+  '/clinic': (day) => clinicView(day, {}),
   '/clinic/cases': casesView,
   '/clinic/watch': watchView,
   '/basket': basketView,
   '/basket/next': nextView,
-  '/basket/review': (state, on) => reviewView(state, on, undefined),
-  '/practice': practiceView,
+  '/basket/review': (day) => reviewView(day, undefined),
+  '/practice': ({ state }) => practiceView(state),
   '/almanac': workedValues,
   '/almanac (ways)': effectsOf,
-  '/logbook': (state) => logbookView(state, filterOf({}), 1),
-  '/log.csv': (state) => logCsv(state, null),
+  '/logbook': ({ state }) => logbookView(state, filterOf({}), 1),
+  '/log.csv': ({ state }) => logCsv(state, null),
   '/garden': gardenView,
   '/planting-day': dayPlanOf,
-  '/plantings/new': choicesOf,
-  '/plantings/[id]': (state, on) => state.record.plantings.map(({ id }) => plantingView(state, id, on)),
-  '/plantings/[id]/set-out': (state, on) =>
-    state.record.plantings.map(({ id }) => plantingDayOf(state, id, on)),
-  '/plantings/[id]/support': (state, on) =>
-    state.record.plantings.map(({ id }) => supportViewOf(state, id, on)),
-  '/plants/[id]': (state, on) => state.plants.slice(0, 4).map(({ id }) => plantViewOf(state, id, on)),
+  '/plantings/new': ({ state }) => choicesOf(state),
+  '/plantings/[id]': (day) => day.state.record.plantings.map(({ id }) => plantingView(day, id)),
+  '/plantings/[id]/set-out': (day) => day.state.record.plantings.map(({ id }) => plantingDayOf(day, id)),
+  '/plantings/[id]/support': (day) => day.state.record.plantings.map(({ id }) => supportViewOf(day, id)),
+  '/plants/[id]': (day) => day.state.plants.slice(0, 4).map(({ id }) => plantViewOf(day, id)),
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { gardenFileFaults } from '../data/garden-file-schema'
+import { dayOf } from '../core/garden-day'
 import { EVERY_SCREEN } from './every-screen'
 import { southGarden } from './south-garden'
 
@@ -19,7 +20,7 @@ describe('a garden that is not the demo', () => {
     expect(gardenFileFaults(south.garden.file as never)).toEqual([])
   })
   it.each(Object.keys(EVERY_SCREEN))('is shown in its own units on %s', (screen) => {
-    const texts = textsIn(EVERY_SCREEN[screen]!(state, state.now))
+    const texts = textsIn(EVERY_SCREEN[screen]!(dayOf(state, state.now)))
     const metric = texts.filter((text) => /\d (?:°C|cm|mm|m|kg|g|L|mL|km\/h|m²|kg\/m²)(?![\w/])/.test(text))
     expect(metric).toEqual([])
     expect(texts.filter((text) => /NaN|undefined|\[object|Infinity/.test(text))).toEqual([])

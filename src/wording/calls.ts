@@ -1,6 +1,5 @@
-import type { Call, CallAnswer, CallKind, Tool, Urgency, WeatherNeed } from '../core/calls'
+import type { Call, CallAnswer, CallKind, Tool, Urgency, WeatherNeed, Work } from '../core/calls'
 import type { Manner } from '../core/facts'
-import type { Work } from '../core/calls'
 import { formatMeasure } from '../core/quantity'
 import { formatDate } from './dates'
 import { CAUSE_WORDS } from './health'

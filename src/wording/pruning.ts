@@ -1,8 +1,6 @@
-import type { Crop, Organ, PartMark, PartState, PlantPart } from '../core/crop'
-import type { PlantMisfit } from '../core/crop'
+import type { Crop, Organ, PartMark, PartState, PlantEntry, PlantMisfit, PlantPart } from '../core/crop'
 import type { Manner } from '../core/facts'
 import type { Cut } from '../core/pruning'
-import type { PlantEntry } from '../core/crop'
 import { sayCount, sayLength } from './say'
 
 const ORGANS: Record<Organ, string> = {

@@ -1,5 +1,4 @@
-import { heatGapIn } from '../climate'
-import { dayPercentiles, type DayPercentiles } from '../climate'
+import { dayPercentiles, type DayPercentiles, heatGapIn } from '../climate'
 import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
 import { firstOpenDay } from './transplant-window'
 import type { Year } from './year'

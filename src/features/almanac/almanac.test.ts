@@ -50,7 +50,7 @@ describe('the workings', () => {
       Object.entries(values).map(([id, { lines }]) => [id, lines.join(' ').replaceAll('\u00a0', ' ')]),
     )
   it('give this garden’s numbers of the day', () => {
-    const values = plain(workedValues(demoState(), TODAY))
+    const values = plain(workedValues(dayOf(demoState(), TODAY)))
     // What has no number of its own in a garden is its own bench's.
     expect(WORKING_IDS.filter((id) => !values[id])).toEqual(['blend'])
     expect(values['degree-days']).toMatch(/^Today 16 °C to 28 °C: tomato \d+(\.\d)? °C d/)
@@ -61,7 +61,7 @@ describe('the workings', () => {
   })
   it('say the same water as the round asks', () => {
     const state = demoState()
-    const { water } = plain(workedValues(state, TODAY))
+    const { water } = plain(workedValues(dayOf(state, TODAY)))
     const call = callsOf(dayOf(state, TODAY).outlook, {
       id: state.garden.id,
       plants: dayOf(state, TODAY).plants,
@@ -73,9 +73,9 @@ describe('the workings', () => {
     expect(water).toContain(`Due today: ${Math.round(call.advice.answer.litres)} L`)
   })
   it('are in the gardener’s units, and silent in an empty garden', () => {
-    const us = plain(workedValues(demoState({ garden: { units: 'us' } }), TODAY))
+    const us = plain(workedValues(dayOf(demoState({ garden: { units: 'us' } }), TODAY)))
     expect(us['degree-days']).toContain('°F')
-    const empty = workedValues(demoState({ empty: true }), TODAY)
+    const empty = workedValues(dayOf(demoState({ empty: true }), TODAY))
     expect(Object.keys(empty).sort()).toEqual(
       ['blight', 'cover', 'degree-days', 'diagnosis', 'evapotranspiration', 'frost', 'pot', 'times'].sort(),
     )
@@ -84,12 +84,12 @@ describe('the workings', () => {
 
 describe('the effects of each way', () => {
   it('are told for every way of the decisions that something stands for', () => {
-    const effects = effectsOf(demoState(), TODAY)
+    const effects = effectsOf(dayOf(demoState(), TODAY))
     expect(Object.keys(effects).sort()).toEqual(['depth', 'feeding', 'spacing', 'watering', 'weave'])
     for (const [decision, { ways }] of Object.entries(effects))
       expect(Object.keys(ways)).toEqual([...HOUSE_DECISIONS[decision as HouseDecision]])
     const twine = (way: string) => parseFloat(effects.weave!.ways[way]!)
     expect(twine('sectional')).toBeGreaterThan(twine('continuous'))
-    expect(effectsOf(demoState({ empty: true }), TODAY)).toEqual({})
+    expect(effectsOf(dayOf(demoState({ empty: true }), TODAY))).toEqual({})
   })
 })

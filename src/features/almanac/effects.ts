@@ -1,12 +1,11 @@
+import type { Day, GardenState } from '../../data/garden-state'
 import { HOUSE_DECISIONS, type HouseDecision, dayOf } from '../../core/garden-day'
-import type { IsoDate } from '../../core/calendar'
 import { ledgerOf, adviseFeed } from '../../core/feeding'
 import { depthConditions, type PlantingOutlook } from '../../core/season'
 import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
 import { planOf, supportCasesOf } from '../../core/support'
 import { adviseDepth, depthInputOf, usualFeeding, USUAL_PLANT } from '../../core/transplant'
 import { nextWatering, type WateredPlace } from '../../core/watering'
-import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { sayCount, sayLength, sayMass, sayVolume } from '../../wording/say'
 
@@ -17,15 +16,16 @@ export interface Effect {
 }
 
 /** The effect of every way that can be told of what stands or is planned; a decision without is left out. */
-export function effectsOf(state: GardenState, on: IsoDate): Partial<Record<HouseDecision, Effect>> {
-  const { plantings } = dayOf(state, on).outlook
-  const watered = dayOf(state, on).water
+export function effectsOf(day: Day): Partial<Record<HouseDecision, Effect>> {
+  const { state } = day
+  const { plantings } = day.outlook
+  const watered = day.water
   const bed = plantings.find(({ place, cultivar }) => place.kind === 'bed' && cultivar.crop === 'tomato')
   const wet = watered.find(({ place }) => place.kind === 'bed') ?? watered[0]
   return {
-    ...(bed ? { depth: depthEffect(state, on, bed), spacing: spacingEffect(state, bed) } : {}),
-    ...(wet ? { watering: waterEffect(state, wet), ...feedEffect(state, on, wet) } : {}),
-    ...weaveEffect(state, on, plantings),
+    ...(bed ? { depth: depthEffect(day, bed), spacing: spacingEffect(state, bed) } : {}),
+    ...(wet ? { watering: waterEffect(state, wet), ...feedEffect(day, wet) } : {}),
+    ...weaveEffect(day, plantings),
   }
 }
 
@@ -42,12 +42,12 @@ const each = <D extends HouseDecision>(
 
 const named = ({ place, cultivar }: PlantingOutlook) => `${place.name}, ${cultivar.name}`
 
-function depthEffect(state: GardenState, on: IsoDate, own: PlantingOutlook): Effect {
-  const manner = mannerOf(state.garden)
+function depthEffect(day: Day, own: PlantingOutlook): Effect {
+  const { manner } = day
   const input = depthInputOf(
     own.cultivar,
     { ...USUAL_PLANT[own.cultivar.crop], soilDepth: own.place.soilDepth },
-    depthConditions(dayOf(state, on).outlook, own),
+    depthConditions(day.outlook, own),
   )
   return {
     on: `a usual young plant for ${named(own)}`,
@@ -92,8 +92,8 @@ function waterEffect(state: GardenState, { place, water }: WateredPlace): Effect
   }
 }
 
-function feedEffect(state: GardenState, on: IsoDate, own: WateredPlace): { feeding?: Effect } {
-  const manner = mannerOf(state.garden)
+function feedEffect(day: Day, own: WateredPlace): { feeding?: Effect } {
+  const { on, manner } = day
   const ledger = ledgerOf(own, on)
   if (!ledger) return {}
   const plants = own.plantings.reduce((sum, { planting }) => sum + planting.count, 0)
@@ -108,15 +108,11 @@ function feedEffect(state: GardenState, on: IsoDate, own: WateredPlace): { feedi
   }
 }
 
-function weaveEffect(
-  state: GardenState,
-  on: IsoDate,
-  plantings: readonly PlantingOutlook[],
-): { weave?: Effect } {
+function weaveEffect(day: Day, plantings: readonly PlantingOutlook[]): { weave?: Effect } {
+  const { state, manner } = day
   const own = plantings.find(({ planting }) => planting.support === 'weave')
-  const row = own && supportCasesOf(own, dayOf(state, on).plants, dayOf(state, state.now).supportSite)[0]
+  const row = own && supportCasesOf(own, day.plants, dayOf(state, state.now).supportSite)[0]
   if (!own || !row) return {}
-  const manner = mannerOf(state.garden)
   return {
     weave: {
       on: named(own),

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import type { LogEntry } from '../../core/log'
@@ -17,12 +18,12 @@ const picked = (on: string, mass: number, more: object = {}) =>
   } as Partial<LogEntry>)
 
 describe('the basket', () => {
-  const view = basketView(demoState(), today)
+  const view = basketView(dayOf(demoState(), today))
   it('says what ripened since it was picked last, and puts that first', () => {
     expect(view.plantings[0]!.place).toBe('Pot 7')
     expect(find(view, 'Pot 7').picked).toBeCloseTo(0.31, 9)
     expect(find(view, 'Pot 7').ripe).toBeGreaterThan(0.1)
-    const after = basketView(demoState({ entries: [picked('2026-06-18', 0.4)] }), today)
+    const after = basketView(dayOf(demoState({ entries: [picked('2026-06-18', 0.4)] }), today))
     expect(find(after, 'Pot 7').ripe).toBe(0)
     expect(after.lately).toBeCloseTo(0.71, 9)
   })
@@ -38,22 +39,22 @@ describe('the basket', () => {
     expect(single).toBeCloseTo(total(view.weeks['']!), 0)
   })
   it('is empty before anything stands', () => {
-    expect(basketView(demoState({ empty: true }), today).plantings).toEqual([])
+    expect(basketView(dayOf(demoState({ empty: true }), today)).plantings).toEqual([])
   })
 })
 
 describe('the seasons', () => {
   it('opens on the last one that bore, beside the one before, and counts what it says', () => {
-    const view = reviewView(demoState(), today, undefined)
+    const view = reviewView(dayOf(demoState(), today), undefined)
     expect(view.season).toBe(2025)
     expect(view.before).toBeNull()
-    const running = reviewView(demoState(), today, '2026')
+    const running = reviewView(dayOf(demoState(), today), '2026')
     expect(running.season).toBe(2026)
     expect(running.before!.mass).toBeCloseTo(view.all.mass, 9)
     expect(view.lines.reduce((sum, line) => sum + line.sum.mass, 0)).toBeCloseTo(view.all.mass, 9)
   })
   it('sets only the same crop side by side, and says how few there are', () => {
-    const { decisions } = reviewView(demoState(), today, undefined)
+    const { decisions } = reviewView(dayOf(demoState(), today), undefined)
     expect(decisions.length).toBeGreaterThan(0)
     for (const { ways, enough } of decisions) {
       expect(enough).toBe(false)
@@ -66,7 +67,7 @@ describe('the seasons', () => {
       data: { verdict: 'drop' },
     } as Partial<LogEntry>)
     const entries = [picked('2026-06-18', 0.5, { count: 5, faults: { cracked: 2 } }), judged]
-    const line = reviewView(demoState({ entries }), today, '2026').lines.find(
+    const line = reviewView(dayOf(demoState({ entries }), today), '2026').lines.find(
       ({ place }) => place === 'Pot 7',
     )!
     // Three were counted before, all sound.
@@ -77,7 +78,7 @@ describe('the seasons', () => {
 
 describe('what went into a season', () => {
   it('is worked out by the log: hours, and what supports and feeds cost', () => {
-    const view = reviewView(demoState(), today, '2026')
+    const view = reviewView(dayOf(demoState(), today), '2026')
     const bed = view.lines.find(({ place, cultivar }) => place === 'Bed 1' && cultivar === 'Copperlace')!
     // Setting out six alone takes 40 minutes.
     expect(bed.hours).toBeGreaterThan(1)
@@ -90,13 +91,13 @@ describe('what went into a season', () => {
   })
   it('is told plant by plant where pickings name one', () => {
     const one = picked('2026-06-17', 0.2, { plant: 'demo-2026-pot-7-1-1' })
-    const view = reviewView(demoState({ entries: [one] }), today, '2026')
+    const view = reviewView(dayOf(demoState({ entries: [one] }), today), '2026')
     expect(view.lines.find(({ place }) => place === 'Pot 7')!.plants).toEqual([{ label: '1', mass: 0.2 }])
   })
 })
 
 describe('weighing', () => {
-  const { plantings } = basketView(demoState(), today)
+  const { plantings } = basketView(dayOf(demoState(), today))
   it('is of a planting, or of a cultivar or place that has several', () => {
     const titles = weighables(plantings).map(({ title }) => title)
     expect(titles).toContain('Pot 7, Ditch Wren')
@@ -116,7 +117,7 @@ describe('weighing', () => {
 
 describe('the next season', () => {
   it('offers what stands now with what it gave, each in a place of its kind', () => {
-    const view = nextView(demoState(), today)
+    const view = nextView(dayOf(demoState(), today))
     expect(view).toMatchObject({ season: 2026, planned: 0, seasonHref: '/season?on=2027-03-15' })
     const copper = view.lines.find(({ cultivar }) => cultivar === 'Copperlace')!
     expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg a plant in 2025, 8 plants$/)
@@ -129,7 +130,7 @@ describe('the next season', () => {
     const state = demoState({
       entries: [potEntry('j', 'judged', today, { data: { verdict: 'drop' } } as never)],
     })
-    const pot = nextView(state, today).lines.find(({ place }) => place === 'Pot 1')!
+    const pot = nextView(dayOf(state, today)).lines.find(({ place }) => place === 'Pot 1')!
     expect(pot.verdict).toBe('drop')
     const seed = {
       kind: 'seed',
@@ -141,6 +142,6 @@ describe('the next season', () => {
       price: null,
     }
     const withSeed = { ...state, supplies: [...state.supplies, seed as (typeof state.supplies)[number]] }
-    expect(nextView(withSeed, today).seeds).toEqual({ 'demo-ditch-wren': 40 })
+    expect(nextView(dayOf(withSeed, today)).seeds).toEqual({ 'demo-ditch-wren': 40 })
   })
 })

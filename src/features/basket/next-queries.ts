@@ -1,3 +1,4 @@
+import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import { addDays, isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
 import { sumOf } from '../../core/harvest'
@@ -5,8 +6,6 @@ import { holdsOn, type Manner } from '../../core/facts'
 import type { Verdict } from '../../core/harvest'
 import { seedLinesOf } from '../../core/supplies'
 import { nextPlaces, rotation } from '../../core/rotation'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { sayReason } from '../../wording/say-reason'
 import { sayCount, sayMass } from '../../wording/say'
 import { resultsOf } from './results'
@@ -41,11 +40,11 @@ export interface NextView {
   seeds: Record<string, number>
 }
 
-export function nextView(state: GardenState, on: IsoDate): NextView {
-  const manner = mannerOf(state.garden)
+export function nextView(day: Day): NextView {
+  const { state, on, manner } = day
   const { record } = state
-  const season = yearOf(dayOf(state, on).outlook.start)
-  const results = resultsOf(state, on)
+  const season = yearOf(day.outlook.start)
+  const results = resultsOf(day)
   const own = record.plantings.filter((planting) => planting.season === season)
   const places = record.places
     .filter((place) => holdsOn(place, on))
@@ -58,7 +57,7 @@ export function nextView(state: GardenState, on: IsoDate): NextView {
     }))
   const proposed = nextPlaces(own, places, season + 1)
   // Well into the next season, in whichever half of the year it begins.
-  const opens = addDays(dayOf(state, on).outlook.start, 365 + 60)
+  const opens = addDays(day.outlook.start, 365 + 60)
   return {
     manner,
     on,

@@ -1,4 +1,4 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import { weatherAt, indexOf } from '../../core/climate'
 import { plantTraits } from '../../core/crop'
@@ -18,8 +18,6 @@ import {
   type TrussStage,
 } from '../../core/harvest'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { resultsOf, type PlantingResult } from './results'
@@ -74,10 +72,9 @@ interface Standing {
   total: number
 }
 
-export function basketView(state: GardenState, on: IsoDate): BasketView {
-  const manner = mannerOf(state.garden)
-  const outlook = dayOf(state, on).outlook
-  const results = resultsOf(state, on)
+export function basketView(day: Day): BasketView {
+  const { state, on, manner, outlook } = day
+  const results = resultsOf(day)
   const standing = outlook.plantings
     .filter(({ stands }) => stands)
     .map((own): Standing => ({ own, bearing: bearingOf(own), total: totalOf(own, results) }))
@@ -105,9 +102,9 @@ export function basketView(state: GardenState, on: IsoDate): BasketView {
     on,
     now: state.now,
     plantings: standing
-      .map((one) => plantingOf(state, one, on, manner))
+      .map((one) => plantingOf(day, one))
       .sort((a, b) => b.ripe - a.ripe || a.place.localeCompare(b.place, 'en', { numeric: true })),
-    before: beforeOf(state, on, manner),
+    before: beforeOf(day),
     weeks: {
       '': all,
       ...Object.fromEntries(standing.map((one) => [one.own.planting.id, weeksOf([one])])),
@@ -138,7 +135,8 @@ function totalOf({ planting, cultivar }: PlantingOutlook, results: readonly Plan
 const ripeningOf = ({ bearing, total }: Standing, from: IsoDate, to: IsoDate): number =>
   bearing ? ripeningBetween(total, bearing, from, to) : 0
 
-function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Manner): BasketPlanting {
+function plantingOf(day: Day, one: Standing): BasketPlanting {
+  const { on, manner } = day
   const { planting, cultivar, place, entries } = one.own
   const picked = ofKind(entries, 'picked')
   const last = picked.at(-1)?.on ?? null
@@ -151,8 +149,8 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
     crop: cultivar.crop,
     hot: cultivar.fruit.startsWith('hot'),
     plants: planting.count,
-    stems: dayOf(state, on)
-      .plants.filter(({ plantingId }) => plantingId === planting.id)
+    stems: day.plants
+      .filter(({ plantingId }) => plantingId === planting.id)
       .map(({ id, label }) => ({ id, label })),
     ripe: ripeningOf(one, since, on),
     expected: one.total,
@@ -160,15 +158,16 @@ function plantingOf(state: GardenState, one: Standing, on: IsoDate, manner: Mann
     firstRipe: last === null && first !== null ? formatDate(first, manner) : null,
     lastPicked: last && formatDate(last, manner),
     cues: sayReasons(ripeCues(cultivar), manner),
-    stages: stagesOf(state, one.own, on),
+    stages: stagesOf(day, one.own),
   }
 }
 
 /** Trusses by stage, from the planting's first plant. */
-function stagesOf(state: GardenState, own: PlantingOutlook, on: IsoDate): BasketPlanting['stages'] {
+function stagesOf(day: Day, own: PlantingOutlook): BasketPlanting['stages'] {
+  const { state, on } = day
   const { planting, cultivar } = own
   const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
-  const told = plant ? entriesOfPlant(dayOf(state, on).outlook, plant.id, planting.id) : []
+  const told = plant ? entriesOfPlant(day.outlook, plant.id, planting.id) : []
   const stages = trussStages(grownAlong(plantCourse(own, told, on), plantTraits(cultivar)))
   return Object.fromEntries(
     TRUSS_STAGES.map((stage) => [
@@ -182,8 +181,9 @@ function stagesOf(state: GardenState, own: PlantingOutlook, on: IsoDate): Basket
 }
 
 /** What the forecast holds that fruit are better picked before. */
-function beforeOf(state: GardenState, on: IsoDate, manner: Manner): BasketView['before'] {
-  const { line } = dayOf(state, on).outlook
+function beforeOf(day: Day): BasketView['before'] {
+  const { on, manner } = day
+  const { line } = day.outlook
   const at = indexOf(line.air, on)
   const found = pickBefore(
     Array.from({ length: FORECAST_DAYS }, (_, ahead) => at + ahead)

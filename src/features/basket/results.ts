@@ -1,14 +1,13 @@
+import type { Day } from '../../data/garden-state'
 import type { Planting } from '../../core/facts'
 import { effectiveEntries, entriesAbout } from '../../core/entry'
-import type { Verdict } from '../../core/harvest'
+import type { CropResult, Verdict } from '../../core/harvest'
 import { ofKind, type LogEntry } from '../../core/log'
 import { ofLastVerdict } from './verdict'
 import type { Crop } from '../../core/crop'
 import { remembered } from '../../core/memo'
 import { standsOf } from '../../core/season'
-import type { CropResult } from '../../core/harvest'
 import type { IsoDate } from '../../core/calendar'
-import type { GardenState } from '../../data/garden-state'
 
 /** A planting's harvest as it was entered. */
 export interface PlantingResult extends CropResult {
@@ -22,13 +21,14 @@ export interface PlantingResult extends CropResult {
 }
 
 /** The entries that count on a day; the same list until something is written. */
-export const entriesOn = (state: GardenState, on: IsoDate): LogEntry[] =>
-  remembered(state, `entries ${on}`, () => effectiveEntries(state.record.entries, on))
+export const entriesOn = (day: Day): LogEntry[] =>
+  remembered(day.state, `entries ${day.on}`, () => effectiveEntries(day.state.record.entries, day.on))
 
 /** What every planting of every season has given up to a day. */
-export function resultsOf(state: GardenState, on: IsoDate): PlantingResult[] {
+export function resultsOf(day: Day): PlantingResult[] {
+  const { state } = day
   const { record } = state
-  const entries = entriesOn(state, on)
+  const entries = entriesOn(day)
   const places = new Map(record.places.map((place) => [place.id, place]))
   const cultivars = new Map(record.cultivars.map((cultivar) => [cultivar.id, cultivar]))
   const sharing = new Map<string, number>()

@@ -1,10 +1,8 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
 import { yearOf, type IsoDate } from '../../core/calendar'
 import { CROPS, type Crop } from '../../core/crop'
 import { byDecision, sumOf, type CropSum, type DecisionResult } from '../../core/harvest'
 import type { Cost, Manner } from '../../core/facts'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { resultsOf, type PlantingResult } from './results'
@@ -53,9 +51,9 @@ const sayArchived = (state: GardenState, season: number, manner: Manner): string
   return archived ? formatDate(archived.through, manner) : null
 }
 
-export function reviewView(state: GardenState, on: IsoDate, asked: string | undefined): ReviewView {
-  const manner = mannerOf(state.garden)
-  const results = resultsOf(state, on)
+export function reviewView(day: Day, asked: string | undefined): ReviewView {
+  const { state, on, manner } = day
+  const results = resultsOf(day)
   const seasons = [...new Set(results.map(({ season }) => season))].sort((a, b) => b - a)
   const massOf = (year: number | undefined) => sumOf(results.filter((one) => one.season === year)).mass
   // A season that has hardly begun to bear is not reviewed yet.
@@ -73,7 +71,7 @@ export function reviewView(state: GardenState, on: IsoDate, asked: string | unde
     season,
     seasons,
     archived: sayArchived(state, season, manner),
-    isOver: season < yearOf(dayOf(state, on).outlook.start),
+    isOver: season < yearOf(day.outlook.start),
     lines: own
       .map((one) => ({
         id: one.planting.id,

@@ -1,9 +1,9 @@
 import { dayOf } from '../../core/garden-day'
-import type { IsoDate } from '../../core/calendar'
+import { laterOf, type IsoDate } from '../../core/calendar'
 import { labourOf, paceOf } from '../../core/calls'
 import type { Cost } from '../../core/facts'
 import { entriesAbout } from '../../core/entry'
-import { ofKind } from '../../core/log'
+import { ofKind, type LogEntry } from '../../core/log'
 import { feedCost } from '../../core/feeding'
 import { standsOf } from '../../core/season'
 import { seasonCost, supportNeeds } from '../../core/supplies'
@@ -23,9 +23,10 @@ export const sumOfCosts = (costs: readonly Cost[]): Cost => ({
 
 /** What went into the plantings of one season: work by the log, supports by their life, feeds by the pack. */
 export function spentOn(state: GardenState, plantings: readonly PlantingResult[]): Map<string, Spent> {
-  const entries = entriesOn(state, state.now)
+  const entries = entriesOn(dayOf(state, state.now))
   const pace = paceOf(entries)
   const site = dayOf(state, state.now).supportSite
+  const outlook = dayOf(state, lastDayOf(plantings, entries, state.now)).outlook
   const sharing = new Map<string, number>()
   for (const { planting } of plantings)
     sharing.set(planting.placeId, (sharing.get(planting.placeId) ?? 0) + planting.count)
@@ -38,7 +39,6 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
         ({ on }) => stood !== null && on >= stood.from && on <= until,
       )
       const share = planting.count / sharing.get(planting.placeId)!
-      const outlook = dayOf(state, lastDayIn(state, own.at(-1)?.on)).outlook
       const standing = outlook.plantings.find((one) => one.planting.id === planting.id)
       const held = standing ? supportNeeds(standing, state.plants, site) : []
       const fed = ofKind(ofPlace, 'fed').map(({ data }) => ({ name: data.name, grams: data.grams * share }))
@@ -53,13 +53,22 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
   )
 }
 
-/** The season's supports are asked for on the last day that the planting was told of. */
-const lastDayIn = ({ now }: GardenState, on: IsoDate | undefined): IsoDate => on ?? now
+/** The season's supports are asked for on the last day that its plantings were told of. */
+function lastDayOf(
+  plantings: readonly PlantingResult[],
+  entries: readonly LogEntry[],
+  now: IsoDate,
+): IsoDate {
+  const days = plantings.flatMap(
+    ({ planting: { id } }) => entriesAbout(entries, { type: 'planting', id }).at(-1)?.on ?? [],
+  )
+  return days.length > 0 ? days.reduce(laterOf) : now
+}
 
 /** kg that each plant gave, where pickings name it, the most first. */
 export function byPlant(state: GardenState, { planting }: PlantingResult): { label: string; mass: number }[] {
   const sums = new Map<string, number>()
-  const own = entriesAbout(entriesOn(state, state.now), { type: 'planting', id: planting.id })
+  const own = entriesAbout(entriesOn(dayOf(state, state.now)), { type: 'planting', id: planting.id })
   for (const { data } of ofKind(own, 'picked'))
     if (data.plant !== undefined) sums.set(data.plant, (sums.get(data.plant) ?? 0) + data.mass)
   return [...sums]

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { gapAhead, glutIn, nutrientLedger } from '../../core/feeding'
@@ -29,7 +30,7 @@ const placeOf = (view: ReturnType<typeof waterView>, name: string) =>
 
 describe('water', () => {
   it('lists the places by how soon they slow, the forgotten pots before the beds', () => {
-    const { places } = waterView(demoState(), today)
+    const { places } = waterView(dayOf(demoState(), today))
     const lasts = places.map(({ untilSlow }) => untilSlow)
     expect(lasts).toEqual([...lasts].sort((a, b) => a - b))
     const at = (name: string) => places.findIndex((place) => place.name === name)
@@ -38,9 +39,9 @@ describe('water', () => {
     expect(places.map(({ name }) => name)).not.toContain('Old bed')
   })
   it('is less wanted after a watering, by as much as was given', () => {
-    const before = placeOf(waterView(demoState(), today), 'Bed 1')
+    const before = placeOf(waterView(dayOf(demoState(), today)), 'Bed 1')
     const given = entry('watered', 'demo-bed-1', '2026-06-18', { litres: 60 })
-    const after = placeOf(waterView(demoState({ entries: [given] }), today), 'Bed 1')
+    const after = placeOf(waterView(dayOf(demoState({ entries: [given] }), today)), 'Bed 1')
     // The place’s water is over 5.76 m²; less stress takes a little more.
     expect(before.depletion - after.depletion).toBeGreaterThan(60 / 5.76 - 1.5)
     expect(before.depletion - after.depletion).toBeLessThan(60 / 5.76 + 0.01)
@@ -50,10 +51,12 @@ describe('water', () => {
     const found = (feel: string) =>
       placeOf(
         waterView(
-          demoState({
-            entries: [entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel })],
-          }),
-          today,
+          dayOf(
+            demoState({
+              entries: [entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel })],
+            }),
+            today,
+          ),
         ),
         'Bed 2',
       )
@@ -63,33 +66,33 @@ describe('water', () => {
     expect(found('dust').lastLooked).toBe('2026-06-18')
   })
   it('warns of rot where a prone pot with young fruit dried out', () => {
-    const { places } = waterView(demoState(), today)
+    const { places } = waterView(dayOf(demoState(), today))
     const pot = places.find(({ name }) => name === 'Pot 7')!
     expect(pot.evenness.dryDays).toBeGreaterThan(3)
     expect(pot.evenness.rot).toBeGreaterThan(placeOf({ places } as never, 'Tunnel').evenness.rot)
   })
   it('shows the days before and ahead, and runs drip by its emitters', () => {
-    const bed = placeOf(waterView(demoState(), today), 'Bed 2')
+    const bed = placeOf(waterView(dayOf(demoState(), today)), 'Bed 2')
     expect(bed.days.filter(({ ahead }) => ahead)).toHaveLength(14)
     expect(bed.days.some(({ watering }) => watering > 0)).toBe(true)
     // One line of 16 emitters at 2 L/h.
     expect(bed.dripMinutes).toBeCloseTo((bed.litres / 32) * 60, 6)
-    expect(placeOf(waterView(demoState(), today), 'Pot 1').dripMinutes).toBeNull()
+    expect(placeOf(waterView(dayOf(demoState(), today)), 'Pot 1').dripMinutes).toBeNull()
   })
   it('is not asked of an empty garden', () => {
-    expect(waterView(demoState({ empty: true }), today).places).toEqual([])
+    expect(waterView(dayOf(demoState({ empty: true }), today)).places).toEqual([])
   })
 })
 
 describe('feed', () => {
   it('finds the bed that was fed twice, and opens on it', () => {
-    const { places, chosen } = feedView(demoState(), today, undefined)
+    const { places, chosen } = feedView(dayOf(demoState(), today), undefined)
     expect(places.filter(({ verdict }) => verdict === 'glut').map(({ name }) => name)).toEqual(['Bed 5'])
     expect(chosen!.name).toBe('Bed 5')
     expect(chosen!.mix).toBeNull()
   })
   it('asks for what is missing, and for nothing more once that is given', () => {
-    const pot = feedView(demoState(), today, 'demo-pot-3').chosen!
+    const pot = feedView(dayOf(demoState(), today), 'demo-pot-3').chosen!
     expect(pot.gap.n).toBeGreaterThan(0.3)
     const tried = {
       ...{ day: pot.ledger.today, name: 'feed', n: 10, p2o5: 10, k2o: 10, release: 'soluble' as const },
@@ -99,24 +102,23 @@ describe('feed', () => {
     const fed = entry('fed', 'demo-pot-3', '2026-06-18', { ...tried, day: undefined })
     const { day: _, ...data } = tried
     const after = feedView(
-      demoState({ entries: [{ ...fed, data } as LogEntry] }),
-      today,
+      dayOf(demoState({ entries: [{ ...fed, data } as LogEntry] }), today),
       'demo-pot-3',
     ).chosen!
     expect(after.gap.n).toBeLessThan(pot.gap.n / 2)
     expect(after.given[0]).toContain('feed 10–10–10')
   })
   it('gives a pot’s mix nothing of its own, and a bed’s soil more the warmer it is', () => {
-    const pot = feedView(demoState(), today, 'demo-pot-1').chosen!
+    const pot = feedView(dayOf(demoState(), today), 'demo-pot-1').chosen!
     expect(pot.ledger.soil.n.every((grams) => grams === 0)).toBe(true)
-    const bed = feedView(demoState(), today, 'demo-bed-2').chosen!
+    const bed = feedView(dayOf(demoState(), today), 'demo-bed-2').chosen!
     // 3 % organic matter at 15 kg N/ha each, on 5.76 m².
     expect(bed.ledger.soil.n.reduce((sum, grams) => sum + grams, 0)).toBeCloseTo(3 * 15 * 0.1 * 5.76, 1)
     const warmest = bed.ledger.temperature.indexOf(Math.max(...bed.ledger.temperature))
     expect(bed.ledger.soil.n[warmest]).toBeCloseTo(Math.max(...bed.ledger.soil.n), 6)
   })
   it('makes each school a season: what it leaves missing, and a fruiting feed from the first flowers', () => {
-    const { programmes } = feedView(demoState(), today, 'demo-pot-2').chosen!
+    const { programmes } = feedView(dayOf(demoState(), today), 'demo-pot-2').chosen!
     const of = (school: string) => programmes.find((one) => one.school === school)!
     expect(programmes).toHaveLength(4)
     // Two and a half cans a week leave no more missing than one.
@@ -131,17 +133,19 @@ describe('feed', () => {
     expect(feeds.at(-1)!).toMatch(/(Aug|Sep)/)
   })
   it('speaks against feeding dry roots and cold soil', () => {
-    const warnings = (place: string, on = today) => feedView(demoState(), on, place).chosen!.warnings
+    const warnings = (place: string, on = today) => feedView(dayOf(demoState(), on), place).chosen!.warnings
     expect(warnings('demo-pot-7')).toEqual(['dry-roots'])
     expect(warnings('demo-bed-2')).toEqual([])
     expect(
-      feedView(demoState(), isoDate('2026-04-30'), 'demo-tunnel').chosen!.ledger.temperature[0],
+      feedView(dayOf(demoState(), isoDate('2026-04-30')), 'demo-tunnel').chosen!.ledger.temperature[0],
     ).toBeGreaterThan(5)
   })
   it('reads a soil test, and lets the soil give by it', () => {
     const test = { ph: 5.6, organicMatter: 6, p: 180, k: 90, ca: 400, mg: 80, ec: 0.6 }
     const state = demoState({ entries: [entry('soil-tested', 'demo-bed-2', '2026-06-01', test)] })
-    const [before, after] = [demoState(), state].map((one) => feedView(one, today, 'demo-bed-2').chosen!)
+    const [before, after] = [demoState(), state].map(
+      (one) => feedView(dayOf(one, today), 'demo-bed-2').chosen!,
+    )
     const given = (detail: typeof before) => detail!.ledger.soil.n.reduce((sum, grams) => sum + grams, 0)
     expect(given(after)).toBeCloseTo(2 * given(before), 1)
     expect(after!.soilReasons.map(({ text }) => text).join(' ')).toMatch(
@@ -151,7 +155,7 @@ describe('feed', () => {
   })
   it('never gives out more than was put in', () => {
     for (const place of ['demo-bed-5', 'demo-row-a', 'demo-pot-8']) {
-      const { ledger } = feedView(demoState(), today, place).chosen!
+      const { ledger } = feedView(dayOf(demoState(), today), place).chosen!
       const supplied = nutrientLedger(ledger, 'n').reduce((sum, { supply }) => sum + supply, 0)
       expect(supplied).toBeLessThanOrEqual(
         ledger.fed.reduce((sum, { grams, n }) => sum + (grams * n) / 100, 0) + 1e-9,
@@ -183,11 +187,11 @@ describe('a sensor', () => {
   it('corrects the balance of its place, a day’s last reading for the day, and a hand goes before it', () => {
     const read = (at: string, content: number) => ({ placeId: 'demo-bed-2', at, on: today, content })
     const dry = [read('2026-06-18T06:00:00.000Z', 0.3), read('2026-06-18T14:00:00.000Z', 0.16)]
-    const bed = placeOf(waterView(demoState({ readings: dry }), today), 'Bed 2')
+    const bed = placeOf(waterView(dayOf(demoState({ readings: dry }), today)), 'Bed 2')
     // Silt loam: 0.17 m³/m³ from field capacity at 0.31 to wilting; 0.16 is 0.15 of it gone dry.
     expect(bed.depletion / bed.taw).toBeCloseTo((0.31 - 0.16) / 0.17, 6)
     const byHand = entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel: 'wet' })
-    const wet = placeOf(waterView(demoState({ readings: dry, entries: [byHand] }), today), 'Bed 2')
+    const wet = placeOf(waterView(dayOf(demoState({ readings: dry, entries: [byHand] }), today)), 'Bed 2')
     expect(wet.depletion).toBeLessThan(2)
   })
   it('may post so often in a minute, and again after it', () => {

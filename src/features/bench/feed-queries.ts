@@ -1,4 +1,4 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import {
   adviseFeed,
@@ -22,8 +22,6 @@ import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
 import { evenness, fruitDays, type PlaceWater } from '../../core/watering'
-import type { GardenState } from '../../data/garden-state'
-import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 
@@ -83,13 +81,13 @@ export interface FeedView {
   products: readonly Product[]
 }
 
-export function feedView(state: GardenState, on: IsoDate, asked: string | undefined): FeedView {
-  const manner = mannerOf(state.garden)
-  const details = dayOf(state, on).water.flatMap((watered): FeedDetail[] => {
+export function feedView(day: Day, asked: string | undefined): FeedView {
+  const { state, on, manner } = day
+  const details = day.water.flatMap((watered): FeedDetail[] => {
     const { place, plantings, entries, water } = watered
-    const ledger = dayOf(state, on).ledger(watered)
+    const ledger = day.ledger(watered)
     if (!ledger) return []
-    const school = houseOf(state.garden).feeding(place)
+    const school = day.house.feeding(place)
     const detail = detailOf(place, plantings, entries, ledger, on, manner, school)
     return [
       {

@@ -1,7 +1,7 @@
+import type { Day } from '../../data/garden-state'
 import type { IsoDate } from '../../core/calendar'
 import type { Product } from '../../core/feeding'
 import { holdsOn, type Manner } from '../../core/facts'
-import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 
 /** What the mixes need of a garden: how it writes, and where a mix can be sent. */
@@ -14,12 +14,14 @@ export interface MixView {
   products: readonly Product[]
 }
 
-export const mixView = (state: GardenState, on: IsoDate): MixView => ({
-  manner: mannerOf(state.garden),
-  on,
-  now: state.now,
-  places: state.record.places.filter((place) => holdsOn(place, on)).map(({ id, name }) => ({ id, name })),
-  products: state.products,
+export const mixView = (day: Day): MixView => ({
+  manner: mannerOf(day.state.garden),
+  on: day.on,
+  now: day.state.now,
+  places: day.state.record.places
+    .filter((place) => holdsOn(place, day.on))
+    .map(({ id, name }) => ({ id, name })),
+  products: day.state.products,
 })
 
 const ANY_DAY = '2000-01-01' as IsoDate

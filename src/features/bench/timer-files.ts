@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import ical from 'ical-generator'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { timerProgramme } from '../../core/watering'
@@ -22,7 +23,7 @@ interface Run {
 const START = '06:00'
 
 function runsOf(state: GardenState): Run[] {
-  return drippedPlaces(state, state.now).flatMap(({ place, water, drip }) =>
+  return drippedPlaces(dayOf(state, state.now)).flatMap(({ place, water, drip }) =>
     timerProgramme(water.depletion, water.ahead, { area: water.course.area, ...drip }).map(
       ({ inDays, minutes, litres }) => ({
         place: place.name,

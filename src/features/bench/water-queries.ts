@@ -1,4 +1,4 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { hangingTrusses, plantTraits, rotProneness, runningDegreeDays, thermalTraits } from '../../core/crop'
 import { indexOf } from '../../core/climate'
@@ -24,8 +24,6 @@ import {
   type PlaceWater,
   type TrussRisk,
 } from '../../core/watering'
-import type { GardenState } from '../../data/garden-state'
-import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
 
 /** The water of one place as of a day. */
@@ -97,13 +95,13 @@ export interface WaterView {
 /** Days shown before today. */
 const SHOWN_BEFORE = 28
 
-export function waterView(state: GardenState, on: IsoDate): WaterView {
-  const manner = mannerOf(state.garden)
-  const places = dayOf(state, on)
-    .water.map(({ place, plantings, entries, water }): PlaceWaterView => ({
-      ...viewOf(place, plantings, entries, water, on, manner, houseOf(state.garden).watering),
+export function waterView(day: Day): WaterView {
+  const { state, on, manner } = day
+  const places = day.water
+    .map(({ place, plantings, entries, water }): PlaceWaterView => ({
+      ...viewOf(place, plantings, entries, water, on, manner, day.house.watering),
       dryPlants: dryPlantsOf(state, place, plantings),
-      trusses: trussesOf(state, on, plantings, water),
+      trusses: trussesOf(day, plantings, water),
       sensors: state.devices.filter(({ placeId }) => placeId === place.id).map(({ id }) => id),
     }))
     .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
@@ -126,12 +124,11 @@ function dryPlantsOf(state: GardenState, place: Place, plantings: readonly Plant
 
 /** What the trusses of each planting's first plant risk by the water they had. */
 function trussesOf(
-  state: GardenState,
-  on: IsoDate,
+  day: Day,
   plantings: readonly PlantingOutlook[],
   { course, states }: PlaceWater,
 ): PlaceWaterView['trusses'] {
-  const outlook = dayOf(state, on).outlook
+  const { state, on, outlook } = day
   return plantings.flatMap((own) => {
     const { cultivar, planting, air } = own
     const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
@@ -155,8 +152,8 @@ function trussesOf(
 }
 
 /** The places that drip lines water. */
-export const drippedPlaces = (state: GardenState, on: IsoDate) =>
-  dayOf(state, on).water.flatMap((one) => {
+export const drippedPlaces = (day: Day) =>
+  day.water.flatMap((one) => {
     const drip = dripOf(one.place)
     return drip ? [{ ...one, drip }] : []
   })

@@ -1,4 +1,4 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
 import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
 import { seasonStart } from '../../core/climate'
 import type { Crop } from '../../core/crop'
@@ -7,8 +7,6 @@ import type { LogEntry } from '../../core/log'
 import { casesOf, diagnose, type CauseId, type HealthCase, type SignId } from '../../core/health'
 import type { PhotoView } from '../../components/photo/photo-strip'
 import { photoViews } from '../../data/photo-views'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { CAUSE_WORDS, OUTCOME_NAMES } from '../../wording/health'
 import { sayEntry } from '../../wording/entries'
@@ -44,18 +42,18 @@ export interface CasesView {
 /** Closed cases shown. */
 const MOST = 40
 
-export function casesView(state: GardenState, on: IsoDate): CasesView {
-  const manner = mannerOf(state.garden)
-  const all = casesOf(dayOf(state, on).outlook.counted)
+export function casesView(day: Day): CasesView {
+  const { state, on, manner } = day
+  const all = casesOf(day.outlook.counted)
   return {
     manner,
     on,
     now: state.now,
-    open: all.filter(({ closed }) => closed === null).map((own) => caseOf(state, own, on, manner)),
+    open: all.filter(({ closed }) => closed === null).map((own) => caseOf(day, own)),
     closed: all
       .filter(({ closed }) => closed !== null)
       .slice(0, MOST)
-      .map((own) => caseOf(state, own, on, manner)),
+      .map((own) => caseOf(day, own)),
   }
 }
 
@@ -73,13 +71,14 @@ function plantingOf(state: GardenState, { subject, on }: HealthCase) {
   return { plant, planting, place, cultivar }
 }
 
-function caseOf(state: GardenState, own: HealthCase, on: IsoDate, manner: Manner): CaseView {
+function caseOf(day: Day, own: HealthCase): CaseView {
+  const { state, on, manner } = day
   const { plant, planting, place, cultivar } = plantingOf(state, own)
   const crop = cultivar?.crop ?? 'tomato'
-  const growing = dayOf(state, on).outlook.plantings.find((one) => one.planting.id === planting?.id)
+  const growing = day.outlook.plantings.find((one) => one.planting.id === planting?.id)
   const likely =
     own.cause === null && own.closed === null && growing
-      ? diagnose(own, dayOf(state, on).health(growing)).answer.ranked[0]
+      ? diagnose(own, day.health(growing)).answer.ranked[0]
       : undefined
   const cause = own.cause ?? likely?.cause ?? null
   return {

@@ -1,12 +1,10 @@
-import { dayOf } from '../../core/garden-day'
-import type { IsoDate } from '../../core/calendar'
+import type { Day } from '../../data/garden-state'
 import type { PlantingOutlook } from '../../core/season'
-import type { GardenState } from '../../data/garden-state'
 
 /** The plantings that are up or out on a day, those in the ground first, by place. */
-export const growingOn = (state: GardenState, on: IsoDate): PlantingOutlook[] =>
-  dayOf(state, on)
-    .outlook.plantings.filter(({ phase }) => phase === 'raising' || phase === 'standing')
+export const growingOn = (day: Day): PlantingOutlook[] =>
+  day.outlook.plantings
+    .filter(({ phase }) => phase === 'raising' || phase === 'standing')
     .sort(
       (a, b) =>
         Number(a.stands === null) - Number(b.stands === null) ||

@@ -1,10 +1,8 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
 import type { IsoDate } from '../../core/calendar'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { casesOf, unknownPlant, type HealthContext, type SignId } from '../../core/health'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { growingOn } from './contexts'
 
 /** A planting that something can be wrong with. */
@@ -43,13 +41,10 @@ export interface Asked {
   crop?: string
 }
 
-export function clinicView(state: GardenState, on: IsoDate, asked: Asked): ClinicView {
-  const manner = mannerOf(state.garden)
-  const growing = growingOn(state, on)
-  const plants = dayOf(state, on).plants
-  const again = casesOf(dayOf(state, on).outlook.counted).find(
-    ({ id, closed }) => id === asked.case && closed === null,
-  )
+export function clinicView(day: Day, asked: Asked): ClinicView {
+  const { state, on, manner, plants } = day
+  const growing = growingOn(day)
+  const again = casesOf(day.outlook.counted).find(({ id, closed }) => id === asked.case && closed === null)
   const subject = again?.subject.id ?? asked.of
   const plant = plants.find(({ id }) => id === subject) ?? null
   const own =
@@ -72,7 +67,7 @@ export function clinicView(state: GardenState, on: IsoDate, asked: Asked): Clini
     spots,
     chosen: spots.find(({ id }) => id === own?.planting.id) ?? null,
     plant: plant?.id ?? null,
-    context: own ? dayOf(state, on).health(own) : unknownPlant(asked.crop === 'pepper' ? 'pepper' : 'tomato'),
+    context: own ? day.health(own) : unknownPlant(asked.crop === 'pepper' ? 'pepper' : 'tomato'),
     followed: again
       ? {
           id: again.id,

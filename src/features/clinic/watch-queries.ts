@@ -1,3 +1,4 @@
+import type { Day } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { aridMonths, indexOf } from '../../core/climate'
@@ -6,8 +7,6 @@ import type { Manner } from '../../core/facts'
 import { ofKind } from '../../core/log'
 import { BLIGHT_ACT, blightCourse, type BlightDay } from '../../core/garden-health'
 import { watchFor, type CauseId, type SignId } from '../../core/health'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayHealthReason } from '../../wording/health'
 import { SCOUT_EVERY } from '../../core/calls'
@@ -56,25 +55,26 @@ export interface WatchScreenView {
 const AHEAD = 7
 const MOST_WATCHES = 8
 
-export function watchView(state: GardenState, on: IsoDate): WatchScreenView {
-  const manner = mannerOf(state.garden)
+export function watchView(day: Day): WatchScreenView {
+  const { state, on, manner } = day
   return {
     manner,
     on,
     now: state.now,
     gardenId: state.garden.id,
-    watches: watchesOf(state, on, manner),
-    round: roundOf(state, on, manner),
-    blight: blightOf(state, on, manner),
+    watches: watchesOf(day),
+    round: roundOf(day),
+    blight: blightOf(day),
   }
 }
 
 /** The causes by how many plantings and how strongly they press, each with its places. */
-function watchesOf(state: GardenState, on: IsoDate, manner: Manner): WatchView[] {
+function watchesOf(day: Day): WatchView[] {
+  const { manner } = day
   const found = new Map<string, WatchView & { order: number }>()
-  for (const own of growingOn(state, on)) {
+  for (const own of growingOn(day)) {
     const { crop } = own.cultivar
-    for (const [order, watch] of watchFor(dayOf(state, on).health(own)).entries()) {
+    for (const [order, watch] of watchFor(day.health(own)).entries()) {
       const key = `${watch.cause} ${crop}`
       const known = found.get(key)
       const where = own.place.name
@@ -99,9 +99,10 @@ function watchesOf(state: GardenState, on: IsoDate, manner: Manner): WatchView[]
     .map(({ cause, sign, crop, where, why }) => ({ cause, sign, crop, where, why }))
 }
 
-function roundOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenView['round'] {
-  const { counted, start } = dayOf(state, on).outlook
-  const since = firstOut(state, on)
+function roundOf(day: Day): WatchScreenView['round'] {
+  const { state, on, manner } = day
+  const { counted, start } = day.outlook
+  const since = firstOut(day)
   if (since === null) return null
   const every = SCOUT_EVERY[dayOf(state, state.now).wetness]
   const last = ofKind(counted, 'tended').findLast(
@@ -117,17 +118,18 @@ function roundOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenVi
 }
 
 /** The day from which plants stood this season, of one crop or any. */
-function firstOut(state: GardenState, on: IsoDate, crop?: Crop): IsoDate | null {
-  const out = dayOf(state, on)
-    .outlook.plantings.filter(({ cultivar }) => !crop || cultivar.crop === crop)
+function firstOut(day: Day, crop?: Crop): IsoDate | null {
+  const out = day.outlook.plantings
+    .filter(({ cultivar }) => !crop || cultivar.crop === crop)
     .flatMap(({ stands }) => stands?.from ?? [])
     .sort()
   return out[0] ?? null
 }
 
-function blightOf(state: GardenState, on: IsoDate, manner: Manner): WatchScreenView['blight'] {
-  const { line, counted, ensemble } = dayOf(state, on).outlook
-  const out = firstOut(state, on, 'tomato')
+function blightOf(day: Day): WatchScreenView['blight'] {
+  const { state, on, manner } = day
+  const { line, counted, ensemble } = day.outlook
+  const out = firstOut(day, 'tomato')
   if (out === null) return null
   const cleaned = ofKind(counted, 'tended').findLast(
     (entry) => entry.on >= out && entry.data.works.includes('clean-up'),

@@ -10,7 +10,6 @@ import { areaOf } from '../../core/entry-check'
 import { dripOf } from '../../core/watering'
 import { loadGarden } from '../../data/garden-state'
 import { CAUSE_WORDS } from '../../wording/health'
-import { mannerOf } from '../../data/gardens'
 import { askedDate } from '../../data/request'
 
 /** What the command box knows: what a line can be about, where one can go, and for which day one enters. */
@@ -26,13 +25,12 @@ export interface CommandIndex {
 export async function commandIndex(asked: string | null): Promise<CommandIndex | null> {
   const state = await loadGarden()
   if (!state) return null
-  const on = askedDate(state, asked ?? undefined)
-  const query = dayOf(state, on).query
-  const { plantings } = dayOf(state, on).outlook
+  const { on, manner, query, outlook, plants } = dayOf(state, askedDate(state, asked ?? undefined))
+  const { plantings } = outlook
   const open = plantings.filter(({ phase }) => phase !== 'over')
   const byId = new Map(plantings.map((own) => [own.planting.id, own]))
   return {
-    manner: mannerOf(state.garden),
+    manner,
     on,
     now: state.now,
     names: {
@@ -67,7 +65,7 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
         detail: 'planting',
         href: `/plantings/${planting.id}${query}`,
       })),
-      ...dayOf(state, on).plants.flatMap(({ id, label, plantingId }) => {
+      ...plants.flatMap(({ id, label, plantingId }) => {
         const own = byId.get(plantingId)
         return own
           ? [

@@ -1,3 +1,4 @@
+import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import { addDays, daysBetween, earlierOf, laterOf, type IsoDate } from '../../core/calendar'
 import {
@@ -11,7 +12,6 @@ import {
 import type { Manner } from '../../core/facts'
 import { readingsIn, ROOT_DEPTH, type SeasonOutlook, type StageDate } from '../../core/season'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { remembered } from '../../core/memo'
 
 /** What the ribbon draws: a value a day from `start`; °C, mm, m/s, and the share of years with frost. */
@@ -61,7 +61,7 @@ function workRibbon(state: GardenState): RibbonData {
     start,
     days,
     usualLow: rounded(usual.tmin, 1),
-    soil: part(soilOfGarden(state, outlook) ?? soilLine),
+    soil: part(soilOfGarden(dayOf(state, state.now)) ?? soilLine),
     risk: rounded(
       Float64Array.from({ length: days }, (_, day) => weekMean(risk, offset + day)),
       3,
@@ -80,7 +80,8 @@ function workRibbon(state: GardenState): RibbonData {
 }
 
 /** The soil of the open ground, brought to a thermometer that was read in it. */
-function soilOfGarden(state: GardenState, outlook: SeasonOutlook): Float64Array | null {
+function soilOfGarden(day: Day): Float64Array | null {
+  const { state, outlook } = day
   const readings = state.record.places
     .filter(({ kind }) => kind === 'bed' || kind === 'rows')
     .flatMap((place) => readingsIn(place, outlook.counted))

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { NORMAL_BOUNDS } from '../../core/climate'
@@ -14,7 +15,7 @@ describe('the garden', () => {
       { units: 'us' as const, dates: 'month-first' as const },
       { dates: 'iso' as const, clockDate: null },
     ]) {
-      const { site, manner } = gardenView(demoState({ garden }), today)
+      const { site, manner } = gardenView(dayOf(demoState({ garden }), today))
       const read = siteSchema(manner, today).validateSync(site)
       expect(read.elevation).toBeCloseTo(460, 0)
       expect(read.clock).toBe('clockDate' in garden ? '' : '2026-06-18')
@@ -22,7 +23,7 @@ describe('the garden', () => {
     }
   })
   it('says when it is free of frost, and how long the day is', () => {
-    const view = gardenView(demoState(), today)
+    const view = gardenView(dayOf(demoState(), today))
     expect(view.answer).toMatch(/^Frost-free from about \d+ (April|May) to \d+ (September|October)$/)
     expect(view.daylight).toBe('15.0 h of daylight on 18 June, from 5:57 to 21:06.')
   })
@@ -30,12 +31,12 @@ describe('the garden', () => {
     for (const field of NORMAL_FIELDS)
       for (const value of NORMAL_BOUNDS[field])
         expect(keptNormal(field, shownNormal(field, value, true), true)).toBeCloseTo(value, 9)
-    const us = gardenView(demoState({ garden: { units: 'us' } }), today)
+    const us = gardenView(dayOf(demoState({ garden: { units: 'us' } }), today))
     expect(us.normals.months[6]!.tmax).toBe('90.7')
     for (const month of us.normals.months) expect(monthSchema(us.manner).isValidSync(month)).toBe(true)
   })
   it('refuses a month whose low is over its high, or that is no number', () => {
-    const [month] = gardenView(demoState(), today).normals.months
+    const [month] = gardenView(dayOf(demoState(), today)).normals.months
     const check = (change: object) => {
       try {
         monthSchema({ units: 'metric', decimals: 'point', dates: 'iso' }).validateSync({

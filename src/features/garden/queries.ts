@@ -1,10 +1,9 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
 import { dayOfYear, epochDay, type IsoDate } from '../../core/calendar'
 import { getTimes } from 'suncalc'
 import { dateInSeason, daylightHours } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate, monthName } from '../../wording/dates'
 import type { ChartMonth } from './site/normals-chart'
 import { shownNormal, type NormalsValues, type SiteValues } from './schema'
@@ -22,10 +21,11 @@ export interface GardenView {
   chart: ChartMonth[]
 }
 
-export function gardenView(state: GardenState, on: IsoDate): GardenView {
+export function gardenView(day: Day): GardenView {
+  const { state, on } = day
   const { garden, normalRows } = state
   const manner = mannerOf(garden)
-  const { frost, start } = dayOf(state, on).outlook
+  const { frost, start } = day.outlook
   const say = (offset: number | null, none: string) =>
     offset === null ? none : formatDate(dateInSeason(start, offset), manner)
   const { lastSpring: last, firstAutumn: first } = frost

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { createElement } from 'react'
 import type { GardenState } from '../../data/garden-state'
 import { PaperPlan, scaleFor } from './paper-plan'
@@ -27,7 +28,7 @@ const INKS: Record<string, string> = {
 /** The plan as a drawing that any drawing program reads, to scale on an A4 sheet. */
 export async function groundSvg(state: GardenState): Promise<string> {
   const { renderToStaticMarkup } = await import('react-dom/server')
-  const view = groundView(state, state.now)
+  const view = groundView(dayOf(state, state.now))
   const pieces = piecesOf(view)
   const scale = scaleFor(pieces, { width: PAPERS.a4.height, height: PAPERS.a4.width })
   const drawing = renderToStaticMarkup(
@@ -38,5 +39,5 @@ export async function groundSvg(state: GardenState): Promise<string> {
 
 /** Places and obstacles of today as GeoJSON. */
 export function groundGeoJson(state: GardenState): string {
-  return JSON.stringify(writeGeoJson(piecesOf(groundView(state, state.now)), state.garden), null, 1)
+  return JSON.stringify(writeGeoJson(piecesOf(groundView(dayOf(state, state.now))), state.garden), null, 1)
 }

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { IsoDate } from '../../core/calendar'
@@ -23,7 +24,7 @@ const TODAY = '2026-06-18' as IsoDate
 const manner: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 const site = { latitude: 41.2, longitude: -97.6 }
 const state = demoState()
-const view = groundView(state, TODAY)
+const view = groundView(dayOf(state, TODAY))
 const metres = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const anyLying: fc.Arbitrary<Lying> = fc.record({
   x: metres(-20, 20),
@@ -137,14 +138,13 @@ describe('the ground', () => {
     expect(view.notes['demo-bed-1']).toMatchObject({ held: '6 Copperlace, 6 Dusk Plum', plants: 12 })
     expect(view.notes['demo-bed-2']!.rotation.verdict).toBe('again')
     const off = groundView(
-      { ...state, plants: state.plants.filter(({ id }) => id !== 'demo-2026-bed-2-1-1') },
-      TODAY,
+      dayOf({ ...state, plants: state.plants.filter(({ id }) => id !== 'demo-2026-bed-2-1-1') }, TODAY),
     )
     expect(off.troubles).toContainEqual('Old Harrow in Bed 2: 1 plant left off the plan.')
     const pressed = state.plants.map((plant) =>
       plant.id === 'demo-2026-bed-2-1-1' ? { ...plant, x: 0.9 } : plant,
     )
-    expect(groundView({ ...state, plants: pressed }, TODAY).troubles.join()).toMatch(
+    expect(groundView(dayOf({ ...state, plants: pressed }, TODAY)).troubles.join()).toMatch(
       /Bed 2: \d plants closer than advised/,
     )
   })
@@ -155,21 +155,21 @@ describe('the ground', () => {
         plant.id === 'demo-2026-bed-2-1-1' ? { ...plant, to: '2026-06-17' as IsoDate } : plant,
       ),
     }
-    const seen = groundView(out, TODAY)
+    const seen = groundView(dayOf(out, TODAY))
     expect(seen.canopies).toHaveLength(view.canopies.length - 1)
     expect(seen.rows.plant).toHaveLength(view.rows.plant.length - 1)
-    expect(placeView(out, 'demo-bed-2', TODAY)!.plants).toHaveLength(7)
-    expect(plantLabels(out, TODAY, 'http://garden.test')).toHaveLength(view.canopies.length - 1)
-    expect(groundView(out, '2026-06-17' as IsoDate).canopies).toHaveLength(view.canopies.length)
+    expect(placeView(dayOf(out, TODAY), 'demo-bed-2')!.plants).toHaveLength(7)
+    expect(plantLabels(dayOf(out, TODAY), 'http://garden.test')).toHaveLength(view.canopies.length - 1)
+    expect(groundView(dayOf(out, '2026-06-17' as IsoDate)).canopies).toHaveLength(view.canopies.length)
   })
   it('starts empty with what to do first', () => {
     const empty = demoState({ empty: true })
-    expect(groundView({ ...empty, record: { ...empty.record, places: [] } }, TODAY).answer).toBe(
+    expect(groundView(dayOf({ ...empty, record: { ...empty.record, places: [] } }, TODAY)).answer).toBe(
       'Draw your first place',
     )
   })
   it('knows inside a place what stands, what was trusted, and how dry the days are', () => {
-    const place = placeView(state, 'demo-bed-1', TODAY)!
+    const place = placeView(dayOf(state, TODAY), 'demo-bed-1')!
     expect(place.plantings.map(({ name, stands }) => [name, stands])).toEqual([
       ['Copperlace', true],
       ['Dusk Plum', true],
@@ -177,7 +177,7 @@ describe('the ground', () => {
     expect(place.trusted).toContain('demo-copperlace')
     expect(place.et0.today).toBeGreaterThan(1)
     expect(place.et0.heat).toBeGreaterThan(place.et0.today)
-    expect(placeView(state, 'no-such-place', TODAY)).toBeNull()
+    expect(placeView(dayOf(state, TODAY), 'no-such-place')).toBeNull()
   })
   it('asks the light of everything that casts a shadow', () => {
     const task = lightTask(view.rows, view.canopies, 41.2, [172], true)
@@ -285,10 +285,10 @@ describe('files', () => {
     })
   })
   it('tell where every plant stands, as a table and as labels', () => {
-    const lines = positionsCsv(state).split('\r\n')
+    const lines = positionsCsv(dayOf(state, state.now)).split('\r\n')
     expect(lines).toHaveLength(1 + view.canopies.length)
     expect(lines[1]).toMatch(/^Bed 1,1,Copperlace,/)
-    const labels = plantLabels(state, TODAY, 'http://garden.test')
+    const labels = plantLabels(dayOf(state, TODAY), 'http://garden.test')
     expect(labels[0]).toMatchObject({
       cultivar: 'Copperlace',
       where: 'Bed 1, plant 1',

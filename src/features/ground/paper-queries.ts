@@ -1,10 +1,7 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
 import { unparse } from 'papaparse'
 import QRCode from 'qrcode'
-import type { IsoDate } from '../../core/calendar'
 import { inGarden } from '../../core/facts'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayLength } from '../../wording/say'
 import type { Piece } from './piece'
@@ -28,8 +25,9 @@ export interface PlanPaper {
   lines: { name: string; size: string; held: string }[]
 }
 
-export function planPaper(state: GardenState, on: IsoDate): PlanPaper {
-  const view = groundView(state, on)
+export function planPaper(day: Day): PlanPaper {
+  const { state, on } = day
+  const view = groundView(day)
   const { manner } = view
   return {
     name: state.garden.name,
@@ -53,16 +51,16 @@ export interface PlantLabel {
 }
 
 /** A label for every plant of the season: cultivar, where, when set out, and a code that opens its page. */
-export function plantLabels(state: GardenState, on: IsoDate, origin: string): PlantLabel[] {
-  const manner = mannerOf(state.garden)
-  return dayOf(state, on)
-    .outlook.plantings.filter(({ phase }) => phase !== 'over')
+export function plantLabels(day: Day, origin: string): PlantLabel[] {
+  const { manner } = day
+  return day.outlook.plantings
+    .filter(({ phase }) => phase !== 'over')
     .flatMap(({ planting, cultivar, place, begins, stands }) => {
       const { date } = begins
       const done = planting.raising === 'direct' ? 'seedlings showed' : 'set out'
       const ahead = planting.raising === 'direct' ? 'seedlings show about' : 'to set out'
-      return dayOf(state, on)
-        .plants.filter(({ plantingId }) => plantingId === planting.id)
+      return day.plants
+        .filter(({ plantingId }) => plantingId === planting.id)
         .map(({ id, label }) => ({
           id,
           cultivar: cultivar.name,
@@ -83,15 +81,15 @@ function codeOf(text: string): PlantLabel['code'] {
 }
 
 /** Where every plant stands, in its place and in the garden, as a table. */
-export function positionsCsv(state: GardenState, on: IsoDate = state.now): string {
+export function positionsCsv({ state, outlook, plants }: Day): string {
   const places = new Map(state.record.places.map((place) => [place.id, place]))
   const metres = (value: number) => Math.round(value * 1000) / 1000
-  const rows = dayOf(state, on)
-    .outlook.plantings.filter(({ phase }) => phase !== 'over')
+  const rows = outlook.plantings
+    .filter(({ phase }) => phase !== 'over')
     .flatMap(({ planting, cultivar }) => {
       const place = places.get(planting.placeId)!
-      return dayOf(state, on)
-        .plants.filter(({ plantingId }) => plantingId === planting.id)
+      return plants
+        .filter(({ plantingId }) => plantingId === planting.id)
         .map((plant) => {
           const spot = inGarden(place, plant)
           return {

@@ -1,4 +1,5 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { yearOf } from '../../core/calendar'
 import { seasonStart, type WetnessPressure } from '../../core/climate'
@@ -7,7 +8,6 @@ import { ofKind } from '../../core/log'
 import { rotation } from '../../core/rotation'
 import { allCanopies, type StandingCanopy } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
-import type { GardenState } from '../../data/garden-state'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { dryDays } from './pot-days'
 import { groundView } from './queries'
@@ -58,12 +58,12 @@ export interface PlaceView {
   others: { planting: Planting; name: string; place: Place }[]
 }
 
-export function placeView(state: GardenState, id: string, on: IsoDate): PlaceView | null {
-  const ground = groundView(state, on)
+export function placeView(day: Day, id: string): PlaceView | null {
+  const { state, on, outlook } = day
+  const ground = groundView(day)
   const place = ground.rows.place.find((other) => other.id === id)
   if (!place) return null
   const { manner } = ground
-  const outlook = dayOf(state, on).outlook
   const wetness = dayOf(state, state.now).wetness
   const own = outlook.plantings.filter(({ phase }) => phase !== 'over')
   const here = own.filter((other) => other.place.id === id)
@@ -73,7 +73,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
     season,
   )
   const note = ground.notes[id]!
-  const canopies = allCanopies(outlook, dayOf(state, on).plants)
+  const canopies = allCanopies(outlook, day.plants)
   const stands = (planting: Planting) =>
     own.some((other) => other.planting.id === planting.id && other.stands)
   return {
@@ -108,7 +108,7 @@ export function placeView(state: GardenState, id: string, on: IsoDate): PlaceVie
     },
     cultivars: ground.cultivars,
     trusted: trustedIn(state, season),
-    school: houseOf(state.garden).spacing,
+    school: day.house.spacing,
     wetness,
     season,
     et0: dryDays(state, outlook),

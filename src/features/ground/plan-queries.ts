@@ -1,9 +1,6 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
 import type { Training } from '../../core/crop'
 import type { GardenCultivar, Manner } from '../../core/facts'
-import type { IsoDate } from '../../core/calendar'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import type { PotsView } from './pots-screen'
 import { holdsOn } from '../../core/facts'
 
@@ -16,12 +13,13 @@ export interface HowManyView {
 }
 
 /** What a household's wishes are held against. */
-export function howManyView(state: GardenState, on: IsoDate): HowManyView {
+export function howManyView(day: Day): HowManyView {
+  const { state } = day
   return {
-    manner: mannerOf(state.garden),
-    query: dayOf(state, on).query,
+    manner: day.manner,
+    query: day.query,
     cultivars: [...state.record.cultivars],
-    plan: dayOf(state, on).outlook.plantings.map(({ planting }) => ({
+    plan: day.outlook.plantings.map(({ planting }) => ({
       cultivarId: planting.cultivarId,
       plants: planting.count,
       training: planting.training,
@@ -29,11 +27,12 @@ export function howManyView(state: GardenState, on: IsoDate): HowManyView {
   }
 }
 
-export function potsView(state: GardenState, on: IsoDate): PotsView {
-  const { plantings } = dayOf(state, on).outlook
+export function potsView(day: Day): PotsView {
+  const { state, on } = day
+  const { plantings } = day.outlook
   return {
-    manner: mannerOf(state.garden),
-    query: dayOf(state, on).query,
+    manner: day.manner,
+    query: day.query,
     places: state.record.places
       .filter((place) => holdsOn(place, on))
       .map((place) => ({

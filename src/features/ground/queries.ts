@@ -1,13 +1,12 @@
+import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { addDays, dayOfYear, yearOf } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
 import { holdsOn, type GardenCultivar, type GroundRows, type Manner, type Place } from '../../core/facts'
 import { rotation, type Rotation } from '../../core/rotation'
-import { allCanopies, type SeasonOutlook, type StandingCanopy } from '../../core/season'
+import { allCanopies, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { overlaps } from './faults'
@@ -49,14 +48,11 @@ export interface GroundView {
   putAway: Place[]
 }
 
-export function groundView(state: GardenState, on: IsoDate): GroundView {
-  const manner = mannerOf(state.garden)
-  const outlook = dayOf(state, on).outlook
-  const canopies = allCanopies(outlook, dayOf(state, on).plants)
-  const rows = rowsOn(state, outlook, on)
-  const notes = Object.fromEntries(
-    rows.place.map((place) => [place.id, noteOf(place, state, outlook, canopies, manner)]),
-  )
+export function groundView(day: Day): GroundView {
+  const { state, on, manner, outlook } = day
+  const canopies = allCanopies(outlook, day.plants)
+  const rows = rowsOn(day)
+  const notes = Object.fromEntries(rows.place.map((place) => [place.id, noteOf(day, place, canopies)]))
   const room = Object.values(notes).reduce((sum, note) => sum + note.room, 0)
   const stand = canopies.filter(({ stands }) => stands).length
   const planned = canopies.length - stand
@@ -64,7 +60,7 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
     manner,
     on,
     now: state.now,
-    query: dayOf(state, on).query,
+    query: day.query,
     site: { latitude: state.garden.latitude },
     dayOfYear: dayOfYear(on),
     seasonDays: growingDays(state),
@@ -75,7 +71,7 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
           ? `${sayCount(rows.place.length, 'place')}, nothing planted yet`
           : `${sayCount(stand, 'plant')} on ${sayCount(rows.place.length, 'place')}, room for ${room} more`,
     deciding: decidingOf(rows, notes, planned),
-    troubles: troublesOf(rows, notes, outlook, state, manner),
+    troubles: troublesOf(day, rows, notes),
     rows,
     changes: state.changes,
     canopies,
@@ -85,14 +81,15 @@ export function groundView(state: GardenState, on: IsoDate): GroundView {
   }
 }
 
-function rowsOn(state: GardenState, outlook: SeasonOutlook, on: IsoDate): GroundRows {
+function rowsOn(day: Day): GroundRows {
+  const { state, on, outlook } = day
   const planting = outlook.plantings.filter(({ phase }) => phase !== 'over').map((own) => own.planting)
   const ids = new Set(planting.map(({ id }) => id))
   return {
     place: state.record.places.filter((place) => holdsOn(place, on)),
     obstacle: state.obstacles.filter((obstacle) => holdsOn(obstacle, on)),
     planting,
-    plant: dayOf(state, on).plants.filter(({ plantingId }) => ids.has(plantingId)),
+    plant: day.plants.filter(({ plantingId }) => ids.has(plantingId)),
   }
 }
 
@@ -128,13 +125,8 @@ function growingDays({ record: { ensemble } }: GardenState): number[] {
 const HELD_YEAR = '2025-07-01' as IsoDate
 
 /** What is wrong with the plan, in words. */
-function troublesOf(
-  rows: GroundRows,
-  notes: GroundView['notes'],
-  outlook: SeasonOutlook,
-  state: GardenState,
-  manner: Manner,
-): string[] {
+function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): string[] {
+  const { manner, outlook } = day
   const nameOf = new Map(
     outlook.plantings.map(({ planting, cultivar, place }) => [
       planting.id,
@@ -166,13 +158,8 @@ function troublesOf(
   ]
 }
 
-function noteOf(
-  place: Place,
-  state: GardenState,
-  outlook: SeasonOutlook,
-  canopies: readonly StandingCanopy[],
-  manner: Manner,
-): PlaceNote {
+function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): PlaceNote {
+  const { state, manner, outlook } = day
   const own = outlook.plantings.filter((other) => other.place.id === place.id && other.phase !== 'over')
   const here = canopies.filter(({ placeId }) => placeId === place.id)
   const wetness = dayOf(state, state.now).wetness

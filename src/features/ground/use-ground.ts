@@ -62,9 +62,7 @@ export function useGround(sent: SentGround) {
       return answer.message
     }
     nowWaiting((before) =>
-      before.map((other) =>
-        other.edits === edits ? { edits: answer.kept, landed: answer.changes } : other,
-      ),
+      before.map((other) => (other.edits === edits ? { edits: answer.kept, landed: answer.changes } : other)),
     )
     onDone(answer.undo)
     setDepth({ done: done.current.length, undone: undone.current.length })

@@ -1,4 +1,5 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf } from '../../core/calls'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
@@ -6,8 +7,6 @@ import { potOf, type Manner } from '../../core/facts'
 import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
@@ -39,22 +38,16 @@ export interface PlantView {
   history: { id: string; text: string; misfit: string | null }[]
 }
 
-export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantView | null {
+export function plantViewOf(day: Day, id: string): PlantView | null {
+  const { state, on, manner, outlook } = day
   const position = state.plants.find((plant) => plant.id === id)
-  const outlook = dayOf(state, on).outlook
   const own = outlook.plantings.find(({ planting }) => planting.id === position?.plantingId)
   if (!position || !own) return null
-  const manner = mannerOf(state.garden)
   const { planting, cultivar, place } = own
   const told = entriesOfPlant(outlook, id, planting.id)
   const course = plantCourse(own, told, on)
   const plant = grownAlong(course, plantTraits(cultivar))
-  const context = pruningContextOf(
-    outlook,
-    own,
-    dayOf(state, state.now).wetness,
-    houseOf(state.garden).flowers,
-  )
+  const context = pruningContextOf(outlook, own, dayOf(state, state.now).wetness, day.house.flowers)
   const system = planting.training
   const advice = advisePruning({ plant, system, context })
   return {
@@ -62,7 +55,7 @@ export function plantViewOf(state: GardenState, id: string, on: IsoDate): PlantV
     manner,
     on,
     now: state.now,
-    query: dayOf(state, on).query,
+    query: day.query,
     plantingId: planting.id,
     title: `${cultivar.name} ${position.label}, ${place.name}`,
     alike: state.plants

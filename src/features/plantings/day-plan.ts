@@ -1,4 +1,5 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
 import type { Manner } from '../../core/facts'
@@ -6,8 +7,6 @@ import { depthConditions } from '../../core/season'
 import { added } from '../../core/supplies'
 import { planOf, supportCasesOf, type Need } from '../../core/support'
 import { adviseDepth, depthInputOf, holeAmendment, WATER_IN } from '../../core/transplant'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { sayHole } from '../../wording/feeding'
 import { saySupport } from '../../wording/support'
 import { firstMeasures } from './measures'
@@ -39,9 +38,8 @@ export interface DayPlan {
   water: number
 }
 
-export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
-  const outlook = dayOf(state, on).outlook
-  const manner = mannerOf(state.garden)
+export function dayPlanOf(day: Day): DayPlan {
+  const { state, on, manner, outlook } = day
   const site = dayOf(state, state.now).supportSite
   const due = callsOf(outlook).flatMap(({ advice: { answer }, plantingId, urgency, window }) => {
     const own = outlook.plantings.find(({ planting }) => planting.id === plantingId)
@@ -53,10 +51,10 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
     const { planting, cultivar, place } = own
     const measures = firstMeasures(cultivar.crop, lastPlant(state, cultivar.crop), plantingDepth(place))
     const depth = adviseDepth(depthInputOf(cultivar, measures, depthConditions(outlook, own))).answer
-    const plans = supportCasesOf(own, dayOf(state, on).plants, site).map((row) =>
+    const plans = supportCasesOf(own, day.plants, site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     )
-    const amendment = holeAmendment(houseOf(state.garden).feeding(place), cultivar.crop)
+    const amendment = holeAmendment(day.house.feeding(place), cultivar.crop)
     return {
       needs: [
         ...plans.flatMap(({ needs }) => needs),
@@ -89,7 +87,7 @@ export function dayPlanOf(state: GardenState, on: IsoDate): DayPlan {
   return {
     manner,
     on,
-    query: dayOf(state, on).query,
+    query: day.query,
     plantings: works.map(({ work }) => work).sort((a, b) => Number(b.go) - Number(a.go)),
     plants,
     carry: added(going.flatMap(({ needs }) => needs)),

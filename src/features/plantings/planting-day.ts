@@ -1,4 +1,5 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { weatherAt, indexOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
@@ -8,8 +9,6 @@ import { ofKind } from '../../core/log'
 import { depthConditions, judgeSetOut, type DepthConditions } from '../../core/season'
 import { stakeDistance, supportCasesOf, planOf, type SupportPlan } from '../../core/support'
 import type { DepthSchool, FeedingSchool } from '../../core/transplant'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { findPlanting } from './queries'
@@ -52,14 +51,13 @@ export const plantingDepth = (place: Place): number => {
   return pot ? Math.max(0.05, filledHeight(pot)) : place.soilDepth
 }
 
-export function plantingDayOf(state: GardenState, id: string, on: IsoDate): PlantingDay | null {
-  const outlook = dayOf(state, on).outlook
+export function plantingDayOf(day: Day, id: string): PlantingDay | null {
+  const { state, on, manner, outlook } = day
   const own = findPlanting(outlook, id)
   if (!own) return null
   const { planting, cultivar, place } = own
-  const manner = mannerOf(state.garden)
   const at = indexOf(own.air, on)
-  const day = weatherAt(own.air, at)
+  const weather = weatherAt(own.air, at)
   const site = dayOf(state, state.now).supportSite
   const verdict = judgeSetOut(own, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
   return {
@@ -74,7 +72,7 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
     now: state.now,
     soilDepth: plantingDepth(place),
     conditions: depthConditions(outlook, own),
-    school: houseOf(state.garden).depth,
+    school: day.house.depth,
     verdict: {
       go: verdict.answer.go,
       suits: verdict.answer.suits && formatDate(verdict.answer.suits, manner),
@@ -83,15 +81,15 @@ export function plantingDayOf(state: GardenState, id: string, on: IsoDate): Plan
     done: own.stands !== null,
     last: lastPlant(state, cultivar.crop),
     weather: {
-      tmax: day.tmax,
-      wind: day.wind,
+      tmax: weather.tmax,
+      wind: weather.wind,
       nights: Array.from({ length: NIGHTS }, (_, ahead) => own.air.tmin[at + ahead]).filter(
         (low) => low !== undefined,
       ),
       hardeningDays: ofKind(own.entries, 'hardened').length,
     },
-    feeding: houseOf(state.garden).feeding(place),
-    plans: supportCasesOf(own, dayOf(state, on).plants, site).map((row) =>
+    feeding: day.house.feeding(place),
+    plans: supportCasesOf(own, day.plants, site).map((row) =>
       planOf(planting.support, { ...row, weave: site.weave }),
     ),
     stakeDistance: stakeDistance(0),

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { adviseDepth, evenLeafHeights } from '../../core/transplant'
@@ -14,7 +15,7 @@ const metric = { units: 'metric', decimals: 'point', dates: 'day-first' } as con
 
 describe('a planting', () => {
   it('tells what is next, its dates with their odds, and what happened', () => {
-    const view = plantingView(demoState(), 'demo-2026-bed-2-1', today)!
+    const view = plantingView(dayOf(demoState(), today), 'demo-2026-bed-2-1')!
     expect(view.answer).toMatch(/^First flower: about \d+ June$/)
     expect(view.stages.find(({ stage }) => stage === 'set-out')).toMatchObject({
       date: '18 May',
@@ -29,13 +30,13 @@ describe('a planting', () => {
     expect(view.plants.filter(({ stands }) => stands)).toHaveLength(8)
   })
   it('shows who stands beside it', () => {
-    const view = plantingView(demoState(), 'demo-2026-bed-1-1', today)!
+    const view = plantingView(dayOf(demoState(), today), 'demo-2026-bed-1-1')!
     expect(view.plants.filter(({ own }) => own)).toHaveLength(6)
     expect(view.plants.filter(({ own }) => !own)).toHaveLength(6)
   })
   it('is not found in another season, or when there is none', () => {
-    expect(plantingView(demoState(), 'demo-2025-bed-2-1', today)).toBeNull()
-    expect(plantingView(demoState(), 'nothing', today)).toBeNull()
+    expect(plantingView(dayOf(demoState(), today), 'demo-2025-bed-2-1')).toBeNull()
+    expect(plantingView(dayOf(demoState(), today), 'nothing')).toBeNull()
   })
   it('follows the soil thermometer of its place', () => {
     const reading = potEntry('r', 'soil-read', '2026-06-18', {
@@ -43,8 +44,8 @@ describe('a planting', () => {
       data: { depth: 0.15, temperature: 12 },
     })
     const [before, after] = [
-      plantingDayOf(demoState(), 'demo-2026-bed-4-1', today)!,
-      plantingDayOf(demoState({ entries: [reading] }), 'demo-2026-bed-4-1', today)!,
+      plantingDayOf(dayOf(demoState(), today), 'demo-2026-bed-4-1')!,
+      plantingDayOf(dayOf(demoState({ entries: [reading] }), today), 'demo-2026-bed-4-1')!,
     ]
     expect(before.verdict.go).toBe(true)
     expect(after.verdict.go).toBe(false)
@@ -96,17 +97,17 @@ describe('measures', () => {
     const state = demoState({
       entries: [potEntry('measured', 'set-out', '2026-06-10', { data: { ...data, plant } } as never)],
     })
-    expect(plantingDayOf(state, 'demo-2026-bed-4-1', today)!.last).toEqual(plant)
+    expect(plantingDayOf(dayOf(state, today), 'demo-2026-bed-4-1')!.last).toEqual(plant)
     expect(firstMeasures('tomato', plant, 0.3)).toEqual({ ...plant, soilDepth: 0.3 })
-    expect(plantingDayOf(demoState(), 'demo-2026-bed-4-1', today)!.last).toBeNull()
+    expect(plantingDayOf(dayOf(demoState(), today), 'demo-2026-bed-4-1')!.last).toBeNull()
   })
   it('of a pot end where it is filled to', () => {
-    const day = plantingDayOf(demoState(), 'demo-2026-pot-6-1', today)!
+    const day = plantingDayOf(dayOf(demoState(), today), 'demo-2026-pot-6-1')!
     expect(day.soilDepth).toBeLessThan(0.5)
     expect(day.inPot).toBe(true)
   })
   it('make a plant that the core takes, however small or tall', () => {
-    const { conditions } = plantingDayOf(demoState(), 'demo-2026-bed-4-1', today)!
+    const { conditions } = plantingDayOf(dayOf(demoState(), today), 'demo-2026-bed-4-1')!
     for (const height of [0.03, 0.3, 1.5])
       for (const leaves of [1, 2, 8, 40]) {
         const leafHeights = evenLeafHeights({ height, leaves })
@@ -162,19 +163,19 @@ describe('the form of a new planting', () => {
 describe('planting day as a whole', () => {
   const later = isoDate('2026-06-21')
   it('sums what all plantings that are due take, and lets the others wait', () => {
-    const now = dayPlanOf(demoState(), today)
+    const now = dayPlanOf(dayOf(demoState(), today))
     expect(now.plants).toBe(8)
     expect(now.plantings.map(({ title, go }) => [title, go])).toEqual([
       ['8 Ditch Wren, Bed 4', true],
       ['1 Ridge Horn, Pot 6', false],
     ])
-    const both = dayPlanOf(demoState(), later)
+    const both = dayPlanOf(dayOf(demoState(), later))
     expect(both.plants).toBe(9)
     expect(both.carry.find(({ kind }) => kind === 'label')!.quantity).toBe(9)
     expect(both.plantings[1]!.depth.stemBuried).toBeLessThanOrEqual(0.02)
   })
   it('is empty where nothing is planted', () => {
-    expect(dayPlanOf(demoState({ empty: true }), today)).toMatchObject({
+    expect(dayPlanOf(dayOf(demoState({ empty: true }), today))).toMatchObject({
       plantings: [],
       plants: 0,
       carry: [],
@@ -184,15 +185,15 @@ describe('planting day as a whole', () => {
 
 describe('what holds a planting', () => {
   it('is worked out for each of its rows, the longest first, with its growth to come', () => {
-    const view = supportViewOf(demoState(), 'demo-2026-row-a-1', today)!
+    const view = supportViewOf(dayOf(demoState(), today), 'demo-2026-row-a-1')!
     expect(view.rows[0].plants).toBe(20)
     expect(view.heightToday).toBeGreaterThan(0.2)
     expect(view.growth!.sums.length).toBeGreaterThan(60)
-    expect(supportViewOf(demoState(), 'demo-2026-bed-4-1', today)!.heightToday).toBe(0)
-    expect(supportViewOf(demoState(), 'no-such', today)).toBeNull()
+    expect(supportViewOf(dayOf(demoState(), today), 'demo-2026-bed-4-1')!.heightToday).toBe(0)
+    expect(supportViewOf(dayOf(demoState(), today), 'no-such')).toBeNull()
   })
   it('bears no wind in a tunnel', () => {
-    const view = supportViewOf(demoState(), 'demo-2026-tunnel-2', today)!
+    const view = supportViewOf(dayOf(demoState(), today), 'demo-2026-tunnel-2')!
     expect(view.inTunnel).toBe(true)
     expect(view.rows.every(({ shelter }) => shelter === 0)).toBe(true)
   })

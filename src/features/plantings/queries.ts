@@ -1,3 +1,4 @@
+import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf, houseOf } from '../../core/garden-day'
 import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
@@ -26,7 +27,6 @@ import {
 } from '../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
 import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
@@ -130,11 +130,10 @@ export function findPlanting<One extends AnyEntry>(
   return outlook.plantings.find(({ planting }) => planting.id === id) ?? null
 }
 
-export function plantingView(state: GardenState, id: string, on: IsoDate): PlantingView | null {
-  const outlook = dayOf(state, on).outlook
+export function plantingView(day: Day, id: string): PlantingView | null {
+  const { state, on, manner, outlook } = day
   const own = findPlanting(outlook, id)
   if (!own) return null
-  const manner = mannerOf(state.garden)
   const { planting, cultivar, place } = own
   return {
     id,
@@ -153,7 +152,7 @@ export function plantingView(state: GardenState, id: string, on: IsoDate): Plant
     seeds: seedsLine(planting, manner),
     spacing: spacingLines(planting, cultivar, dayOf(state, state.now).wetness, manner),
     place,
-    plants: canopiesIn(own, outlook, dayOf(state, on).plants),
+    plants: canopiesIn(own, outlook, day.plants),
     soil: {
       depth: ROOT_DEPTH,
       now: sayTemperature(own.soil[indexOf(outlook.line.air, on)]!, manner),

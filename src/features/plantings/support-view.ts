@@ -1,9 +1,8 @@
+import type { Day } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner, Supply, Support } from '../../core/facts'
 import { degreeDaysFrom, stemHeightAfter, supportCasesOf, type SupportCase } from '../../core/support'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { findPlanting } from './queries'
 
 /** What holds a planting up, before anything is moved. */
@@ -27,20 +26,18 @@ export interface SupportView {
   growth: { from: IsoDate; sums: number[] } | null
 }
 
-export function supportViewOf(state: GardenState, id: string, on: IsoDate): SupportView | null {
-  const outlook = dayOf(state, on).outlook
+export function supportViewOf(day: Day, id: string): SupportView | null {
+  const { state, on, outlook } = day
   const own = findPlanting(outlook, id)
   if (!own) return null
   const { planting, cultivar, place, grownFor } = own
   const site = dayOf(state, state.now).supportSite
-  const [first, ...others] = supportCasesOf(own, dayOf(state, on).plants, site).sort(
-    (a, b) => b.plants - a.plants,
-  )
+  const [first, ...others] = supportCasesOf(own, day.plants, site).sort((a, b) => b.plants - a.plants)
   if (!first) return null
   return {
-    manner: mannerOf(state.garden),
+    manner: day.manner,
     on,
-    query: dayOf(state, on).query,
+    query: day.query,
     plantingId: id,
     title: `${place.name} · ${cultivar.name}`,
     system: planting.support,

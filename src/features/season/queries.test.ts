@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { datesAlong } from '../../core/season'
@@ -8,7 +9,7 @@ import { seasonView } from './queries'
 
 describe('the season', () => {
   const state = demoState()
-  const view = seasonView(state, isoDate('2026-06-18'))
+  const view = seasonView(dayOf(state, isoDate('2026-06-18')))
   const lanes = view.plantings.map(({ dates, raising }) => laneOf(dates, raising, view.axis, view.manner))
   it('has a lane for every planting of this season, from the first sown', () => {
     expect(view.plantings).toHaveLength(18)
@@ -61,8 +62,7 @@ describe('the season', () => {
   })
   it('says what to do when nothing is planned, and that there is no weather', () => {
     const empty = seasonView(
-      demoState({ empty: true, garden: { station: 'normals' } }),
-      isoDate('2026-06-18'),
+      dayOf(demoState({ empty: true, garden: { station: 'normals' } }), isoDate('2026-06-18')),
     )
     expect(empty).toMatchObject({ answer: 'Nothing is planned yet', plantings: [], next: [], risks: [] })
     expect(empty.basis).toMatch(/no weather on record/)

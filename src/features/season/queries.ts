@@ -1,4 +1,4 @@
-import { dayOf } from '../../core/garden-day'
+import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
 import { dateInSeason, expectedSeries, frostRisk, indexOf } from '../../core/climate'
@@ -13,8 +13,6 @@ import {
   type Stage,
   type TurningDays,
 } from '../../core/season'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { sayCall } from '../../wording/calls'
 import { formatDate, monthName } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
@@ -67,9 +65,8 @@ const MARGIN = 8
 const NEXT_DAYS = 14
 const MOST_NEXT = 5
 
-export function seasonView(state: GardenState, on: IsoDate): SeasonView {
-  const outlook = dayOf(state, on).outlook
-  const manner = mannerOf(state.garden)
+export function seasonView(day: Day): SeasonView {
+  const { state, on, manner, outlook } = day
   const axis = axisOf(outlook)
   const named = (id: string) => {
     const { place, cultivar } = outlook.plantings.find(({ planting }) => planting.id === id)!
@@ -91,7 +88,7 @@ export function seasonView(state: GardenState, on: IsoDate): SeasonView {
     }),
     axis,
     today: daysBetween(axis.start, on),
-    backdrop: backdropOf(state, outlook, axis),
+    backdrop: backdropOf(day, axis),
     plantings: outlook.plantings
       .map((own) => lanePlanting(own))
       .sort((a, b) => ((a.dates.sow.date ?? '9') < (b.dates.sow.date ?? '9') ? -1 : 1)),
@@ -189,7 +186,8 @@ function axisOf({ plantings, start, frost, today }: SeasonOutlook): Axis {
   return { start: from, days: daysBetween(from, addDays(last, MARGIN)) }
 }
 
-function backdropOf(state: GardenState, outlook: SeasonOutlook, { start, days }: Axis): Backdrop {
+function backdropOf(day: Day, { start, days }: Axis): Backdrop {
+  const { state, outlook } = day
   const { ensemble } = state.record
   const first = indexOf(outlook.line.air, start)
   const usual = expectedSeries(ensemble.normals, outlook.line.air.from + first, days)

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { unparse } from 'papaparse'
 import { SUPPLY_UNIT } from '../../core/facts'
 import type { GardenState } from '../../data/garden-state'
@@ -6,7 +7,7 @@ import { shedView } from './queries'
 
 /** What is short as a table: pieces, m or L. */
 export function buyingCsv(state: GardenState): string {
-  const rows = shedView(state, state.now)
+  const rows = shedView(dayOf(state, state.now))
     .lines.filter(({ packs }) => packs > 0)
     .map(({ kind, length, needed, owned, short, pack, packs, cost }) => ({
       what: supplyKindName(kind),

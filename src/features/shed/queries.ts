@@ -1,4 +1,5 @@
-import { dayOf, houseOf } from '../../core/garden-day'
+import type { Day } from '../../data/garden-state'
+import { dayOf } from '../../core/garden-day'
 import { SUPPLY_KINDS, type Manner, type Supply } from '../../core/facts'
 import {
   seasonNeeds,
@@ -9,8 +10,6 @@ import {
   type SourcedNeed,
 } from '../../core/supplies'
 import type { IsoDate } from '../../core/calendar'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 
 /** A line of what is needed, with who needs it. */
 export interface NeededLine extends ShortLine {
@@ -31,14 +30,15 @@ export interface ShedView {
 /** Years that buying is spread over where nobody has chosen. */
 const YEARS = 3
 
-export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedView {
-  const needs = needsOn(state, on)
+export function shedView(day: Day, years = YEARS): ShedView {
+  const { state, on } = day
+  const needs = needsOn(day)
   const lines = shortOf(needs, state.supplies)
   return {
-    manner: mannerOf(state.garden),
+    manner: day.manner,
     on,
     now: state.now,
-    query: dayOf(state, on).query,
+    query: day.query,
     lines: inOrder(lines).map((line) => ({
       ...line,
       for: sumsByTitle(needs.filter(({ kind, length }) => kind === line.kind && length === line.length)),
@@ -52,12 +52,13 @@ export function shedView(state: GardenState, on: IsoDate, years = YEARS): ShedVi
 }
 
 /** Everything that the plantings which are not cleared take. */
-function needsOn(state: GardenState, on: IsoDate): SourcedNeed[] {
+function needsOn(day: Day): SourcedNeed[] {
+  const { state } = day
   return seasonNeeds(
-    dayOf(state, on).outlook.plantings.filter(({ phase }) => phase !== 'over'),
-    dayOf(state, on).plants,
+    day.outlook.plantings.filter(({ phase }) => phase !== 'over'),
+    day.plants,
     dayOf(state, state.now).supportSite,
-    houseOf(state.garden).feeding,
+    day.house.feeding,
   )
 }
 

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { SUPPLY_KINDS, type Supply } from '../../core/facts'
@@ -12,14 +13,14 @@ const us = { ...metric, units: 'us' } as const
 
 describe('the shed', () => {
   it('counts what every planting takes, and says for whom', () => {
-    const { lines } = shedView(demoState(), today)
+    const { lines } = shedView(dayOf(demoState(), today))
     const labels = lines.find(({ kind }) => kind === 'label')!
     expect(labels.needed).toBe(labels.for.reduce((sum, { quantity }) => sum + quantity, 0))
     expect(labels.for.map(({ title }) => title)).toContain('Ditch Wren, Bed 4')
     for (const { needed, owned, short } of lines) expect(owned + short).toBeCloseTo(needed, 6)
   })
   it('needs nothing where nothing is planted', () => {
-    const view = shedView(demoState({ empty: true }), today)
+    const view = shedView(dayOf(demoState({ empty: true }), today))
     expect(view.lines).toEqual([])
     expect(
       buyingCsv(demoState({ empty: true }))
@@ -30,7 +31,7 @@ describe('the shed', () => {
   it('takes the weave and the feeding that the house has chosen', () => {
     const houseSchools = { weave: 'continuous', feeding: 'nutrient-solution' }
     const quantity = (state: ReturnType<typeof demoState>, kind: string) =>
-      shedView(state, today).lines.find((line) => line.kind === kind)?.needed ?? 0
+      shedView(dayOf(state, today)).lines.find((line) => line.kind === kind)?.needed ?? 0
     const house = demoState({ garden: { houseSchools } })
     expect(quantity(house, 'twine')).toBeLessThan(quantity(demoState(), 'twine'))
     expect(quantity(house, 'meal')).toBe(0)

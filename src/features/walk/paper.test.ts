@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import type { LogEntry } from '../../core/log'
@@ -6,7 +7,7 @@ import { entriesOnPaper, NOTHING_WRITTEN, type PaperAnswer } from './paper-answe
 import { roundOf } from './queries'
 
 const today = isoDate('2026-06-18')
-const round = roundOf(demoState(), today)
+const round = roundOf(dayOf(demoState(), today))
 const stop = (place: string, kind: string) =>
   round.stops.find((one) => one.place === place && one.kind === kind)!
 const written = (change: Partial<PaperAnswer>): PaperAnswer => ({
@@ -56,7 +57,7 @@ describe('what was ticked on paper', () => {
 })
 
 describe('the sum of a round', () => {
-  const sum = (entries: LogEntry[]) => roundOf(demoState({ entries }), today).summary
+  const sum = (entries: LogEntry[]) => roundOf(dayOf(demoState({ entries }), today)).summary
   const of = (id: string, kind: LogEntry['kind'], data: object, note = '') =>
     potEntry(id, kind, today, { data, note } as Partial<LogEntry>)
   const plain = (lines: readonly string[]) => lines.map((line) => line.replaceAll('\u00a0', ' '))

@@ -1,3 +1,4 @@
+import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { entrySchema } from '../../data/entry-schema'
@@ -9,7 +10,7 @@ const today = isoDate('2026-06-18')
 const plain = (text: string) => text.replaceAll('\u00a0', ' ')
 
 describe('the round', () => {
-  const round = roundOf(demoState(), today)
+  const round = roundOf(dayOf(demoState(), today))
 
   it('counts its stops and minutes, and what to carry', () => {
     expect(round.heading).toMatch(/^24 stops, /)
@@ -63,8 +64,7 @@ describe('the round', () => {
   })
   it('lists what was entered for the day, with its note', () => {
     const entered = roundOf(
-      demoState({ entries: [potEntry('x', 'flowered', today, { note: 'at last' })] }),
-      today,
+      dayOf(demoState({ entries: [potEntry('x', 'flowered', today, { note: 'at last' })] }), today),
     )
     expect(entered.done.map(({ text }) => text)).toEqual(['Pot 1, Pocket Thistle: first flower (at last)'])
     const asks = (one: typeof round) =>
@@ -73,8 +73,8 @@ describe('the round', () => {
   })
   it('is the same object until the garden changes', () => {
     const state = demoState()
-    expect(roundOf(state, today)).toBe(roundOf(state, today))
-    expect(roundOf(demoState(), today)).not.toBe(roundOf(state, today))
+    expect(roundOf(dayOf(state, today))).toBe(roundOf(dayOf(state, today)))
+    expect(roundOf(dayOf(demoState(), today))).not.toBe(roundOf(dayOf(state, today)))
   })
   it('tells seven days: forecast near, usual far', () => {
     expect(round.days.map(({ name }) => name)).toEqual([
@@ -88,17 +88,19 @@ describe('the round', () => {
     ])
     expect(round.days.every(({ usual }) => !usual)).toBe(true)
     expect(
-      roundOf(demoState(), isoDate('2026-07-10')).days.every(({ usual, note }) => usual && note === 'usual'),
+      roundOf(dayOf(demoState(), isoDate('2026-07-10'))).days.every(
+        ({ usual, note }) => usual && note === 'usual',
+      ),
     ).toBe(true)
   })
   it('speaks the garden’s units', () => {
-    const us = roundOf(demoState({ garden: { units: 'us', dates: 'month-first' } }), today)
+    const us = roundOf(dayOf(demoState({ garden: { units: 'us', dates: 'month-first' } }), today))
     const words = [...us.stops, ...us.coming].flatMap(({ title, deciding }) => [title, deciding]).join(' ')
     expect(plain(words)).toMatch(/°F/)
     expect(plain(words)).not.toMatch(/°C| cm/)
   })
   it('has a first answer where nothing is planned', () => {
-    const { firstAnswer, stops } = roundOf(demoState({ empty: true }), today)
+    const { firstAnswer, stops } = roundOf(dayOf(demoState({ empty: true }), today))
     expect(stops).toEqual([])
     expect(firstAnswer!.headline).toMatch(
       /^Sow tomatoes about \d+ (March|April), set them out about \d+ (May|June)\.$/,
@@ -107,7 +109,7 @@ describe('the round', () => {
     expect(round.firstAnswer).toBeNull()
   })
   it('ends with nothing due, and says so', () => {
-    const winter = roundOf(demoState({ empty: true }), isoDate('2026-12-01'))
+    const winter = roundOf(dayOf(demoState({ empty: true }), isoDate('2026-12-01')))
     expect(winter.heading).toBe('Nothing is due')
     expect(winter.carry).toBe('')
   })

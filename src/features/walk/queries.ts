@@ -1,3 +1,4 @@
+import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import {
@@ -13,12 +14,9 @@ import {
 import type { Call } from '../../core/calls'
 import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
-import type { LogEntry } from '../../core/log'
 import { formatMeasure } from '../../core/quantity'
-import { raisingDays, transplantWindow, yearsIn, type SeasonOutlook } from '../../core/season'
+import { raisingDays, transplantWindow, yearsIn } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
-import { mannerOf } from '../../data/gardens'
-import type { GardenState } from '../../data/garden-state'
 import { sayMinutes, sayTools, sayWorks } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
 import { capital } from '../../wording/names'
@@ -32,14 +30,14 @@ import { remembered } from '../../core/memo'
 const DAYS_AHEAD = 7
 
 /** Today's round as of a date: the stops in order, what was done, the days ahead; the same until the garden changes. */
-export function roundOf(state: GardenState, on: IsoDate): Round {
-  const outlook = dayOf(state, on).outlook
-  return remembered(outlook, 'round', () => workRound(state, outlook, on))
+export function roundOf(day: Day): Round {
+  const { outlook } = day
+  return remembered(outlook, 'round', () => workRound(day))
 }
 
-function workRound(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: IsoDate): Round {
-  const manner = mannerOf(state.garden)
-  const calls = dayOf(state, on).calls
+function workRound(day: Day): Round {
+  const { state, on, manner, outlook } = day
+  const calls = day.calls
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
   const stops = due.map((call) => stopOf(call, outlook, dayOf(state, outlook.today).plants, manner))
   return {
@@ -52,15 +50,15 @@ function workRound(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: Iso
     coming: calls
       .filter(({ urgency }) => urgency === 'coming')
       .map((call) => stopOf(call, outlook, dayOf(state, outlook.today).plants, manner)),
-    done: doneOn(state, outlook, on),
+    done: doneOn(day),
     weather: weatherFor(due),
     summary: summaryOf(outlook, due, on, manner, state.plants),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
     plantingDayHref: due.some(({ advice }) => advice.answer.kind === 'set-out')
-      ? `/planting-day${dayOf(state, on).query}`
+      ? `/planting-day${day.query}`
       : null,
-    firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(state, outlook, manner) : null,
+    firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(day) : null,
   }
 }
 
@@ -107,7 +105,8 @@ function weatherFor(calls: readonly Call[]): string {
 }
 
 /** What was entered with this date. */
-function doneOn(state: GardenState, outlook: SeasonOutlook<LogEntry>, on: IsoDate): Round['done'] {
+function doneOn(day: Day): Round['done'] {
+  const { state, on, outlook } = day
   return outlook.counted
     .filter((entry) => entry.on === on && entry.kind !== 'timed')
     .map((entry) => ({
@@ -174,7 +173,8 @@ const TYPICAL: Record<Crop, Cultivar> = {
 }
 
 /** The first true answer of a garden with nothing planned: when to sow and set out here. */
-function firstAnswerOf(state: GardenState, outlook: SeasonOutlook, manner: Manner): FirstAnswer {
+function firstAnswerOf(day: Day): FirstAnswer {
+  const { state, manner, outlook } = day
   const date = (offset: number | null) => (offset === null ? null : dateInSeason(outlook.start, offset))
   const say = (day: IsoDate | null, none: string) => (day === null ? none : formatDate(day, manner))
   const crops = CROPS.map((crop) => {

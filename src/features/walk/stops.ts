@@ -1,7 +1,6 @@
-import type { Call, CallAnswer } from '../../core/calls'
+import type { Call, CallAnswer, Work } from '../../core/calls'
 import { COMMON_PRODUCTS } from '../../core/feeding'
 import type { Manner, PlantPosition } from '../../core/facts'
-import type { Work } from '../../core/calls'
 import { formatMeasure } from '../../core/quantity'
 import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'

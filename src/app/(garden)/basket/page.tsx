@@ -1,6 +1,5 @@
-import { dayOf } from '../../../core/garden-day'
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../data/request'
+import { currentDay } from '../../../data/request'
 import { BasketScreen } from '../../../features/basket/basket-screen'
 import { BasketTabs } from '../../../features/basket/basket-tabs'
 import { basketView } from '../../../features/basket/queries'
@@ -8,13 +7,12 @@ import { basketView } from '../../../features/basket/queries'
 export const metadata: Metadata = { title: 'Basket' }
 
 export default async function BasketPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
-  const state = await currentState()
-  if (!state) return null
-  const on = askedDate(state, (await searchParams).on)
+  const day = await currentDay(searchParams)
+  if (!day) return null
   return (
     <>
-      <BasketTabs at="/basket" query={dayOf(state, on).query} />
-      <BasketScreen view={basketView(state, on)} />
+      <BasketTabs at="/basket" query={day.query} />
+      <BasketScreen view={basketView(day)} />
     </>
   )
 }

@@ -1,6 +1,5 @@
-import { dayOf } from '../../../core/garden-day'
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../data/request'
+import { currentDay } from '../../../data/request'
 import { ClinicScreen } from '../../../features/clinic/clinic-screen'
 import { ClinicTabs } from '../../../features/clinic/clinic-tabs'
 import { clinicView, type Asked } from '../../../features/clinic/queries'
@@ -12,14 +11,13 @@ export default async function ClinicPage({
 }: {
   searchParams: Promise<Asked & { on?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
+  const day = await currentDay(searchParams)
+  if (!day) return null
   const asked = await searchParams
-  const on = askedDate(state, asked.on)
   return (
     <>
-      <ClinicTabs at="/clinic" query={dayOf(state, on).query} />
-      <ClinicScreen key={asked.case ?? ''} view={clinicView(state, on, asked)} />
+      <ClinicTabs at="/clinic" query={day.query} />
+      <ClinicScreen key={asked.case ?? ''} view={clinicView(day, asked)} />
     </>
   )
 }

@@ -1,7 +1,4 @@
-import { dayOf } from '../../../core/garden-day'
-import type { IsoDate } from '../../../core/calendar'
-import type { GardenState } from '../../../data/garden-state'
-import { mannerOf } from '../../../data/gardens'
+import type { Day } from '../../../data/garden-state'
 import type { WorkingId } from '../../../wording/workings/names'
 import type { Asked, Worked } from './asked'
 import { CARE_VALUES } from './care-values'
@@ -17,8 +14,8 @@ const VALUES: Record<WorkingId, (asked: Asked) => Worked | null> = {
 }
 
 /** Every working with the garden's own numbers on a day; what nothing can be said of is left out. */
-export function workedValues(state: GardenState, on: IsoDate): Partial<Record<WorkingId, Worked>> {
-  const outlook = dayOf(state, on).outlook
+export function workedValues(day: Day): Partial<Record<WorkingId, Worked>> {
+  const { state, on, outlook } = day
   const standing = outlook.plantings.filter(({ stands }) => stands)
   const own =
     standing.find(({ cultivar, place }) => cultivar.crop === 'tomato' && place.pot === null) ??
@@ -27,10 +24,10 @@ export function workedValues(state: GardenState, on: IsoDate): Partial<Record<Wo
   const asked: Asked = {
     state,
     on,
-    manner: mannerOf(state.garden),
+    manner: day.manner,
     outlook,
     own,
-    watered: dayOf(state, on).water.find(({ place }) => place.id === own?.place.id),
+    watered: day.water.find(({ place }) => place.id === own?.place.id),
   }
   return Object.fromEntries(
     Object.entries(VALUES).flatMap(([id, of]) => {

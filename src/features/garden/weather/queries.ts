@@ -1,3 +1,4 @@
+import type { Day, GardenState } from '../../../data/garden-state'
 import { addDays, addMonths, daysBetween, isIsoDate, monthOf, type IsoDate } from '../../../core/calendar'
 import {
   aridMonths,
@@ -14,7 +15,6 @@ import { holdsOn, type Manner } from '../../../core/facts'
 import { effectiveEntries } from '../../../core/entry'
 import { ofKind } from '../../../core/log'
 import { mannerOf } from '../../../data/gardens'
-import type { GardenState } from '../../../data/garden-state'
 import { sourcedWeather, weatherSummary, type WeatherRow } from '../../../data/weather'
 import { formatDate } from '../../../wording/dates'
 import { sayLength, sayTemperature } from '../../../wording/say'
@@ -51,7 +51,8 @@ export interface WeatherView {
 const READINGS_SHOWN = 8
 
 /** @param month `2026-06`; anything else is the month of the date that is looked at */
-export async function weatherView(state: GardenState, on: IsoDate, month?: string): Promise<WeatherView> {
+export async function weatherView(day: Day, month?: string): Promise<WeatherView> {
+  const { state, on } = day
   const { garden, now, record } = state
   const manner = mannerOf(garden)
   const asked = `${month}-01`

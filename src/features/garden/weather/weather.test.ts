@@ -1,3 +1,4 @@
+import { dayOf } from '../../../core/garden-day'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -67,7 +68,7 @@ describe('the weather of a month', () => {
     await closeDatabase()
     rmSync(folder, { recursive: true, force: true })
   })
-  const view = async (month?: string) => weatherView((await loadGarden())!, today, month)
+  const view = async (month?: string) => weatherView(dayOf((await loadGarden())!, today), month)
 
   it('is the record up to today, and the forecast after it', async () => {
     const { answer, deciding, days, month } = await view()

@@ -1,8 +1,10 @@
 import type { Metadata } from 'next'
+import { currentDay } from '../../../../data/request'
 import { AlmanacPage } from '../../../../features/almanac/almanac-page'
 
 export const metadata: Metadata = { title: 'Words and cautions' }
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
-  return <AlmanacPage tab="words" asked={(await searchParams).on} />
+  const day = await currentDay(searchParams)
+  return day && <AlmanacPage tab="words" day={day} />
 }

@@ -1,8 +1,10 @@
 import type { Metadata } from 'next'
+import { currentDay } from '../../../../data/request'
 import { AlmanacPage } from '../../../../features/almanac/almanac-page'
 
 export const metadata: Metadata = { title: 'How it is worked out' }
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
-  return <AlmanacPage tab="workings" asked={(await searchParams).on} />
+  const day = await currentDay(searchParams)
+  return day && <AlmanacPage tab="workings" day={day} />
 }

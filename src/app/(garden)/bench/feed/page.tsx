@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { feedView } from '../../../../features/bench/feed-queries'
 import { FeedScreen } from '../../../../features/bench/feed-screen'
 
@@ -10,7 +10,7 @@ interface Props {
 }
 
 export default async function FeedPage({ searchParams }: Props) {
-  const state = await currentState()
-  const { on, place } = await searchParams
-  return state && <FeedScreen view={feedView(state, askedDate(state, on), place)} />
+  const day = await currentDay(searchParams)
+  const { place } = await searchParams
+  return day && <FeedScreen view={feedView(day, place)} />
 }

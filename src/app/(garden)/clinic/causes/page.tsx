@@ -1,8 +1,6 @@
-import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
 import { CAUSE_IDS } from '../../../../core/health'
-import { mannerOf } from '../../../../data/gardens'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { CausesScreen } from '../../../../features/clinic/causes-screen'
 import { ClinicTabs } from '../../../../features/clinic/clinic-tabs'
 
@@ -13,11 +11,10 @@ export default async function CausesPage({
 }: {
   searchParams: Promise<{ on?: string; crop?: string; cause?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
+  const day = await currentDay(searchParams)
+  if (!day) return null
   const asked = await searchParams
-  const on = askedDate(state, asked.on)
-  const query = dayOf(state, on).query
+  const query = day.query
   return (
     <>
       <ClinicTabs at="/clinic/causes" query={query} />
@@ -25,7 +22,7 @@ export default async function CausesPage({
         key={`${asked.crop} ${asked.cause}`}
         crop={asked.crop === 'pepper' ? 'pepper' : 'tomato'}
         query={query}
-        manner={mannerOf(state.garden)}
+        manner={day.manner}
         first={CAUSE_IDS.find((cause) => cause === asked.cause) ?? null}
       />
     </>

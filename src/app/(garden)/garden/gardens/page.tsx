@@ -1,6 +1,5 @@
-import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { GardenPage } from '../../../../features/garden/garden-tabs'
 import { GardenList } from '../../../../features/garden/gardens/gardens-screen'
 import { gardenLines } from '../../../../features/garden/gardens/queries'
@@ -8,16 +7,15 @@ import { gardenLines } from '../../../../features/garden/gardens/queries'
 export const metadata: Metadata = { title: 'Gardens' }
 
 export default async function GardensPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
-  const state = await currentState()
-  if (!state) return null
-  const on = askedDate(state, (await searchParams).on)
+  const day = await currentDay(searchParams)
+  if (!day) return null
   const gardens = await gardenLines()
   return (
     <GardenPage
       at="/garden/gardens"
       title={gardens.length === 1 ? 'One garden' : `${gardens.length} gardens`}
       deciding="Each has a place, a climate, plantings and a log of its own. What you enter goes into the one that is open."
-      query={dayOf(state, on).query}
+      query={day.query}
     >
       <GardenList gardens={gardens} />
     </GardenPage>

@@ -1,6 +1,5 @@
-import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { weatherView } from '../../../../features/garden/weather/queries'
 import { WeatherScreen } from '../../../../features/garden/weather/weather-screen'
 
@@ -9,10 +8,9 @@ export const metadata: Metadata = { title: 'Weather' }
 type Asked = { on?: string; month?: string }
 
 export default async function WeatherPage({ searchParams }: { searchParams: Promise<Asked> }) {
-  const state = await currentState()
-  if (!state) return null
+  const day = await currentDay(searchParams)
+  if (!day) return null
   const asked = await searchParams
-  const on = askedDate(state, asked.on)
-  const view = await weatherView(state, on, asked.month)
-  return <WeatherScreen view={view} on={on} query={dayOf(state, on).query} />
+  const view = await weatherView(day, asked.month)
+  return <WeatherScreen view={view} on={day.on} query={day.query} />
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { placeView } from '../../../../features/ground/place-queries'
 import { PlaceScreen } from '../../../../features/ground/place-screen'
 
@@ -13,8 +13,8 @@ export default async function PlacePage({
   params: Promise<{ place: string }>
   searchParams: Promise<{ on?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
-  const view = placeView(state, (await params).place, askedDate(state, (await searchParams).on))
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const view = placeView(day, (await params).place)
   return view ? <PlaceScreen view={view} /> : notFound()
 }

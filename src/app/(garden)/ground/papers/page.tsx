@@ -1,22 +1,19 @@
-import { dayOf } from '../../../../core/garden-day'
 import type { Metadata } from 'next'
-import { mannerOf } from '../../../../data/gardens'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { PapersScreen } from '../../../../features/ground/papers-screen'
 
 export const metadata: Metadata = { title: 'Print and files' }
 
 export default async function PapersPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
-  const state = await currentState()
-  if (!state) return null
-  const on = askedDate(state, (await searchParams).on)
-  const { latitude, longitude } = state.garden
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const { latitude, longitude } = day.state.garden
   return (
     <PapersScreen
-      query={dayOf(state, on).query}
-      manner={mannerOf(state.garden)}
+      query={day.query}
+      manner={day.manner}
       site={{ latitude, longitude }}
-      live={on === state.now}
+      live={day.on === day.now}
     />
   )
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { PlantingScreen } from '../../../../features/plantings/planting-screen'
 import { plantingView } from '../../../../features/plantings/queries'
 
@@ -12,9 +12,9 @@ interface Props {
 }
 
 export default async function PlantingPage({ params, searchParams }: Props) {
-  const state = await currentState()
-  if (!state) return null
-  const view = plantingView(state, (await params).id, askedDate(state, (await searchParams).on))
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const view = plantingView(day, (await params).id)
   if (!view) notFound()
   return <PlantingScreen view={view} />
 }

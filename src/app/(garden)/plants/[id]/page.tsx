@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { PlantScreen } from '../../../../features/plant/plant-screen'
 import { plantViewOf } from '../../../../features/plant/queries'
 
@@ -12,9 +12,9 @@ interface Props {
 }
 
 export default async function PlantPage({ params, searchParams }: Props) {
-  const state = await currentState()
-  if (!state) return null
-  const view = plantViewOf(state, (await params).id, askedDate(state, (await searchParams).on))
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const view = plantViewOf(day, (await params).id)
   if (!view) notFound()
   return <PlantScreen key={view.id} view={view} />
 }

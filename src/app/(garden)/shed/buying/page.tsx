@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { BuyingSheet } from '../../../../features/shed/buying-sheet'
 import { shedView } from '../../../../features/shed/queries'
 
@@ -10,10 +10,8 @@ export default async function BuyingPage({
 }: {
   searchParams: Promise<{ on?: string; paper?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
-  const { on, paper } = await searchParams
-  return (
-    <BuyingSheet view={shedView(state, askedDate(state, on))} paper={paper === 'letter' ? 'letter' : 'a4'} />
-  )
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const { paper } = await searchParams
+  return <BuyingSheet view={shedView(day)} paper={paper === 'letter' ? 'letter' : 'a4'} />
 }

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../../data/request'
+import { currentDay } from '../../../../data/request'
 import { PaperSheet } from '../../../../features/walk/paper-sheet'
 import { roundOf } from '../../../../features/walk/queries'
 
@@ -10,10 +10,8 @@ export default async function SheetPage({
 }: {
   searchParams: Promise<{ on?: string; paper?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
-  const { on, paper } = await searchParams
-  return (
-    <PaperSheet round={roundOf(state, askedDate(state, on))} paper={paper === 'letter' ? 'letter' : 'a4'} />
-  )
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const { paper } = await searchParams
+  return <PaperSheet round={roundOf(day)} paper={paper === 'letter' ? 'letter' : 'a4'} />
 }

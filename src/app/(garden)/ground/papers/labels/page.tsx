@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { headers } from 'next/headers'
-import { askedDate, currentState } from '../../../../../data/request'
+import { currentDay } from '../../../../../data/request'
 import { paperOf, plantLabels } from '../../../../../features/ground/paper-queries'
 import { LabelSheets } from '../../../../../features/ground/print-screens'
 
@@ -11,10 +11,10 @@ export default async function LabelsPage({
 }: {
   searchParams: Promise<{ on?: string; paper?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
-  const { on, paper } = await searchParams
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const { paper } = await searchParams
   const asked = await headers()
   const origin = `${asked.get('x-forwarded-proto') ?? 'http'}://${asked.get('host') ?? 'localhost'}`
-  return <LabelSheets labels={plantLabels(state, askedDate(state, on), origin)} paper={paperOf(paper)} />
+  return <LabelSheets labels={plantLabels(day, origin)} paper={paperOf(paper)} />
 }

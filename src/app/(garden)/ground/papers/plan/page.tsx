@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { askedDate, currentState } from '../../../../../data/request'
+import { currentDay } from '../../../../../data/request'
 import { paperOf, planPaper } from '../../../../../features/ground/paper-queries'
 import { PlanSheet } from '../../../../../features/ground/print-screens'
 
@@ -10,8 +10,8 @@ export default async function PlanPage({
 }: {
   searchParams: Promise<{ on?: string; paper?: string }>
 }) {
-  const state = await currentState()
-  if (!state) return null
-  const { on, paper } = await searchParams
-  return <PlanSheet sheet={planPaper(state, askedDate(state, on))} paper={paperOf(paper)} />
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const { paper } = await searchParams
+  return <PlanSheet sheet={planPaper(day)} paper={paperOf(paper)} />
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { askedDate, currentState } from '../../../../../data/request'
+import { currentDay } from '../../../../../data/request'
 import { plantingDayOf } from '../../../../../features/plantings/planting-day'
 import { PlantingDayScreen } from '../../../../../features/plantings/planting-day-screen'
 
@@ -12,9 +12,9 @@ interface Props {
 }
 
 export default async function SetOutPage({ params, searchParams }: Props) {
-  const state = await currentState()
-  if (!state) return null
-  const day = plantingDayOf(state, (await params).id, askedDate(state, (await searchParams).on))
-  if (!day) notFound()
-  return <PlantingDayScreen day={day} />
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const view = plantingDayOf(day, (await params).id)
+  if (!view) notFound()
+  return <PlantingDayScreen day={view} />
 }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { askedDate, currentState } from '../../../../../data/request'
+import { currentDay } from '../../../../../data/request'
 import { supportViewOf } from '../../../../../features/plantings/support-view'
 import { SupportScreen } from '../../../../../features/plantings/support-screen'
 
@@ -12,9 +12,9 @@ interface Props {
 }
 
 export default async function SupportPage({ params, searchParams }: Props) {
-  const state = await currentState()
-  if (!state) return null
-  const view = supportViewOf(state, (await params).id, askedDate(state, (await searchParams).on))
+  const day = await currentDay(searchParams)
+  if (!day) return null
+  const view = supportViewOf(day, (await params).id)
   if (!view) notFound()
   return <SupportScreen view={view} />
 }
