@@ -1,6 +1,6 @@
 import { closeDatabase, reader, write } from '../../src/data/database'
 import { demoGarden } from '../../src/data/demo'
-import type { GardenFile } from '../../src/data/garden-document'
+import type { GardenFile } from '../../src/data/records'
 import { insertGardenFile } from '../../src/data/garden-file'
 import { southGarden } from '../../src/test/south-garden'
 import { databaseOf, type LaidGarden } from './lay-gardens'

@@ -5,7 +5,7 @@ import { keepReadings } from '../../src/data/devices'
 import { currentGarden } from '../../src/data/gardens'
 import { enterEntries, type EntryDraft } from '../../src/data/log-writing'
 import { addPhoto } from '../../src/data/photos'
-import { putWeather } from '../../src/data/weather'
+import { putWeather } from '../../src/data/records/weather-day'
 
 /** Writes of four kinds as fast as they are confirmed, each told on a line of its own when it is; until it is killed. */
 const tell = (kind: string, id: string) => process.stdout.write(`${kind} ${id}\n`)

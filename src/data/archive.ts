@@ -1,4 +1,4 @@
-import { asc, eq } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import { addDays, addMonths, type IsoDate } from '../core/calendar'
 import { seasonStart } from '../core/climate'
@@ -6,35 +6,12 @@ import type { Planting } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { LogEntry } from '../core/log'
 import { phaseOf } from '../core/season'
-import { reader, write, type Reader, type Writer } from './database'
-import { currentGarden, normalRows, normalsOf, todayIn } from './gardens'
-import { insertEntries, logOf } from './log'
-import { plantingsOf } from './plantings'
-import { archivedSeason } from './schema-stores'
-
-/** A season that was put away: the log is closed through a day. */
-export interface ArchivedSeason {
-  season: number
-  through: IsoDate
-}
-
-export async function archiveOf(gardenId: string, from?: Reader): Promise<ArchivedSeason[]> {
-  const db = from ?? (await reader())
-  const rows = await db
-    .select()
-    .from(archivedSeason)
-    .where(eq(archivedSeason.gardenId, gardenId))
-    .orderBy(asc(archivedSeason.season))
-  return rows.map(({ season, through }) => ({ season, through: through! }))
-}
-
-export async function insertArchive(
-  tx: Writer,
-  gardenId: string,
-  rows: readonly ArchivedSeason[],
-): Promise<void> {
-  if (rows.length > 0) await tx.insert(archivedSeason).values(rows.map((row) => ({ ...row, gardenId })))
-}
+import { write, type Reader } from './database'
+import { currentGarden, normalsOf, todayIn } from './gardens'
+import { archivedSeason, archiveRecord, type ArchivedSeason } from './records/archived-season'
+import { normalRecord } from './records/normal'
+import { entryRecord } from './records/entry'
+import { plantingRecord } from './records/planting'
 
 /**
  * The archived season that a day's log is closed by; null: the day is open. A season closes the year up to its last
@@ -53,17 +30,17 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
   write(async (tx) => {
     const garden = await currentGarden(tx)
     if (!garden) return 'no-garden'
-    const plantings = await plantingsOf(garden.id, season, tx)
+    const plantings = (await plantingRecord.of(garden.id, tx)).filter((one) => one.season === season)
     if (plantings.length === 0) return 'nothing-there'
-    if ((await archiveOf(garden.id, tx)).some((one) => one.season === season)) return 'archived-before'
+    if ((await archiveRecord.of(garden.id, tx)).some((one) => one.season === season)) return 'archived-before'
     const now = todayIn(garden)
     const through = await lastDayOf(tx, garden.id, season)
     if (through >= now) return 'not-over'
-    const counted = effectiveEntries(await logOf(garden.id, tx), now)
+    const counted = effectiveEntries(await entryRecord.of(garden.id, tx), now)
     const phaseOfPlanting = (planting: Planting) =>
       phaseOf(planting, entriesAbout(counted, { type: 'planting', id: planting.id }))
     const at = new Date().toISOString()
-    await insertEntries(
+    await entryRecord.insert(
       tx,
       garden.id,
       plantings
@@ -79,13 +56,13 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
           voids: null,
         })),
     )
-    await insertArchive(tx, garden.id, [{ season, through }])
+    await archiveRecord.insert(tx, garden.id, [{ season, through }])
     return 'archived'
   })
 
 /** The day before the next season begins. */
 async function lastDayOf(tx: Reader, gardenId: string, season: number): Promise<IsoDate> {
-  const normals = normalsOf(await normalRows(gardenId, tx))
+  const normals = normalsOf(await normalRecord.of(gardenId, tx))
   return addDays(seasonStart(normals, `${season + 1}-12-31` as IsoDate), -1)
 }
 
@@ -94,8 +71,8 @@ export const reopenSeason = (season: number): Promise<boolean> =>
   write(async (tx) => {
     const garden = await currentGarden(tx)
     if (!garden) return false
-    const kept = (await archiveOf(garden.id, tx)).filter((one) => one.season !== season)
+    const kept = (await archiveRecord.of(garden.id, tx)).filter((one) => one.season !== season)
     await tx.delete(archivedSeason).where(eq(archivedSeason.gardenId, garden.id))
-    await insertArchive(tx, garden.id, kept)
+    await archiveRecord.insert(tx, garden.id, kept)
     return true
   })

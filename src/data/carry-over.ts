@@ -8,7 +8,10 @@ import { write } from './database'
 import { loadGarden } from './garden-state'
 import { currentGarden } from './gardens'
 import { plantRows, standingIn } from './laying'
-import { cultivarsOf, insertPlantings, insertPlants, placesOf, plantingsOf } from './plantings'
+import { placeRecord } from './records/place'
+import { cultivarRecord } from './records/cultivar'
+import { plantingRecord } from './records/planting'
+import { plantRecord } from './records/plant'
 
 /** A planting that is grown again: which one, how many plants, and where. */
 export interface CarriedLine {
@@ -27,10 +30,10 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
   return write(async (tx): Promise<CarryAnswer> => {
     const garden = await currentGarden(tx)
     if (!garden) return refused('There is no garden yet: make one first.')
-    const all = await plantingsOf(garden.id, undefined, tx)
+    const all = await plantingRecord.of(garden.id, tx)
     if (all.some((planting) => planting.season === season + 1))
       return refused(`${season + 1} has plantings already: nothing was planned. Change them one by one.`)
-    const [places, cultivars] = [await placesOf(garden.id, tx), await cultivarsOf(garden.id, tx)]
+    const [places, cultivars] = [await placeRecord.of(garden.id, tx), await cultivarRecord.of(garden.id, tx)]
     const plantings: Planting[] = []
     for (const { from, count, placeId } of lines) {
       const before = all.find(({ id, season: year }) => id === from && year === season)
@@ -73,8 +76,8 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
         standing.push(...laid)
       }
     }
-    await insertPlantings(tx, garden.id, plantings)
-    await insertPlants(tx, rows)
+    await plantingRecord.insert(tx, garden.id, plantings)
+    await plantRecord.insert(tx, garden.id, rows)
     return { ok: true, plantings: plantings.length }
   })
 }

@@ -11,17 +11,19 @@ import type { Supply } from '../core/facts'
 import { ENTRY_KINDS, type LogEntry } from '../core/log'
 import { changes, closeDatabase, reader, settingsInForce, write } from './database'
 import { demoGarden } from './demo'
-import { entrySchema } from './entry-schema'
-import { addSupplies, putSupply, suppliesOf } from './supplies'
+import { entrySchema } from './records/entry-schema'
+import { addSupplies, putSupply } from './supplies'
 import { connectDevice, deviceOfToken, keepReadings, revokeDevice } from './devices'
-import { GARDEN_VERSION } from './garden-document'
+import { GARDEN_VERSION } from './records'
 import { exportGarden, insertGardenFile } from './garden-file'
 import { readGardenUpload } from './garden-reading'
 import { takeGarden } from '../test/take-garden'
 import { loadGarden } from './garden-state'
 import { currentGarden, todayIn, updateGarden } from './gardens'
-import { insertEntries, lastEntered, logOf } from './log'
+import { lastEntered } from './log'
 import { DatabaseProblem } from './problem'
+import { supplyRecord } from './records/supply'
+import { entryRecord } from './records/entry'
 
 let folder: string
 const file = () => join(folder, 'garden.db')
@@ -55,7 +57,7 @@ describe('the database', () => {
     await layDemo()
     await Promise.all(
       Array.from({ length: 6 }, (_, at) =>
-        write((tx) => insertEntries(tx, demo.garden.id, [note(`n${at}`)])),
+        write((tx) => entryRecord.insert(tx, demo.garden.id, [note(`n${at}`)])),
       ),
     )
     expect(await settingsInForce()).toEqual({
@@ -64,7 +66,7 @@ describe('the database', () => {
       foreign_keys: 1,
       busy_timeout: 20,
     })
-    await expect(write((tx) => insertEntries(tx, 'no-such-garden', [note('x')]))).rejects.toMatchObject({
+    await expect(write((tx) => entryRecord.insert(tx, 'no-such-garden', [note('x')]))).rejects.toMatchObject({
       cause: { extendedCode: 'SQLITE_CONSTRAINT_FOREIGNKEY' },
     })
   })
@@ -88,17 +90,17 @@ describe('the database', () => {
     const before = await changes()
     await expect(
       write(async (tx) => {
-        await insertEntries(tx, demo.garden.id, [note('lost')])
+        await entryRecord.insert(tx, demo.garden.id, [note('lost')])
         throw new Error('the hand slipped')
       }),
     ).rejects.toThrow('the hand slipped')
-    expect((await logOf(demo.garden.id)).some(({ id }) => id === 'lost')).toBe(false)
+    expect((await entryRecord.of(demo.garden.id)).some(({ id }) => id === 'lost')).toBe(false)
     expect(await changes()).toBe(before)
   })
   it('finds the entry made last that is not taken back', async () => {
     await layDemo()
     const at = (second: number) => ({ at: `2026-06-18T09:00:0${second}.000Z` })
-    const add = (entry: LogEntry) => write((tx) => insertEntries(tx, demo.garden.id, [entry]))
+    const add = (entry: LogEntry) => write((tx) => entryRecord.insert(tx, demo.garden.id, [entry]))
     await add(note('first', at(1)))
     await add(note('second', at(2)))
     const last = async () => (await lastEntered(demo.garden.id, await reader()))?.id
@@ -180,12 +182,12 @@ describe('the shed', () => {
       { ...canes, quantity: 20, name: '' },
       { ...canes, id: 'new', kind: 'tie', length: null },
     ])
-    const lines = await suppliesOf(demo.garden.id)
+    const lines = await supplyRecord.of(demo.garden.id)
     expect(lines.find(({ id }) => id === 'canes')).toEqual({ ...canes, quantity: 25 })
     expect(lines.find(({ id }) => id === 'new')).toMatchObject({ kind: 'tie', quantity: 5 })
     const out = await putSupply('canes', null)
     expect(out).toMatchObject({ ok: true, before: { quantity: 25 } })
-    expect((await suppliesOf(demo.garden.id)).some(({ id }) => id === 'canes')).toBe(false)
+    expect((await supplyRecord.of(demo.garden.id)).some(({ id }) => id === 'canes')).toBe(false)
   })
   it('belongs to a garden', async () => {
     expect(await putSupply('canes', canes)).toMatchObject({ ok: false })
@@ -400,7 +402,7 @@ describe('a garden file', () => {
     expect(readText('[]')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(readText('null')).toEqual({ problem: { kind: 'not-a-garden' } })
     expect(problem({ version: GARDEN_VERSION + 1 })).toEqual({ kind: 'newer', version: GARDEN_VERSION + 1 })
-    expect(problem({ places: [] }).faults[0]).toMatch(/plantings\[0\]\.placeId names no place/)
+    expect(problem({ places: [] }).faults.join()).toMatch(/plantings\[0\]\.placeId names no place/)
     expect(problem({ normals: demo.normals.slice(1) }).faults[0]).toMatch(/normals/)
     expect(problem({ garden: { ...demo.garden, latitude: 123 } }).faults[0]).toMatch(/garden\.latitude/)
     expect(
@@ -436,7 +438,7 @@ describe('the garden’s state', () => {
     expect(dayOf(first, first.now).outlook).toBe(dayOf(first, first.now).outlook)
     const calls = callsOf(dayOf(first, first.now).outlook)
     await write((tx) =>
-      insertEntries(tx, demo.garden.id, [
+      entryRecord.insert(tx, demo.garden.id, [
         note('f', { kind: 'flowered', subject: { type: 'planting', id: 'demo-2026-pot-1-1' } }),
       ]),
     )

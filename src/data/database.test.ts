@@ -21,18 +21,18 @@ import { demoGarden } from './demo'
 import { exportGarden, insertGardenFile } from './garden-file'
 import { loadGarden } from './garden-state'
 import { currentGarden } from './gardens'
-import { insertEntries, logOf } from './log'
-import { insertPlantings } from './plantings'
 import { DatabaseProblem } from './problem'
 import { beginAnew, goBackTo, rescueState } from './rescue'
 import type { LogEntry } from '../core/log'
+import { entryRecord } from './records/entry'
+import { plantingRecord } from './records/planting'
 
 const { folder, file } = scratchDatabase()
 const demo = demoGarden()
 const lay = () => write((tx) => insertGardenFile(tx, demo))
 const note = (id: string) =>
   ({ ...demo.log.at(-1)!, id, kind: 'note', data: {}, note: id, voids: null }) as LogEntry
-const enter = (id: string) => write((tx) => insertEntries(tx, demo.garden.id, [note(id)]))
+const enter = (id: string) => write((tx) => entryRecord.insert(tx, demo.garden.id, [note(id)]))
 
 describe('a file that goes away', () => {
   it('is noticed before a write is confirmed, and nothing empty takes its place while copies lie there', async () => {
@@ -55,9 +55,9 @@ describe('a file that goes away', () => {
     renameSync(join(folder(), 'other.db'), file())
     for (const part of ['-wal', '-shm']) rmSync(file() + part, { force: true })
     await expect(enter('lost')).rejects.toMatchObject({ kind: 'replaced' })
-    expect((await logOf(demo.garden.id)).map(({ id }) => id)).not.toContain('before')
+    expect((await entryRecord.of(demo.garden.id)).map(({ id }) => id)).not.toContain('before')
     await enter('kept')
-    expect((await logOf(demo.garden.id)).map(({ id }) => id)).toContain('kept')
+    expect((await entryRecord.of(demo.garden.id)).map(({ id }) => id)).toContain('kept')
   })
   it('is not mixed up with another that was written to as often', async () => {
     const put = (name: string) => {
@@ -138,12 +138,12 @@ describe('the one file', () => {
     const tx = await other.transaction('write')
     let isWritten = false
     const writing = enter('waits').then(() => (isWritten = true))
-    expect((await logOf(demo.garden.id)).length).toBe(demo.log.length)
+    expect((await entryRecord.of(demo.garden.id)).length).toBe(demo.log.length)
     expect(isWritten).toBe(false)
     await tx.rollback()
     other.close()
     await writing
-    expect((await logOf(demo.garden.id)).map(({ id }) => id)).toContain('waits')
+    expect((await entryRecord.of(demo.garden.id)).map(({ id }) => id)).toContain('waits')
   })
   it('takes all of a write or nothing of it when the disk is full, and goes on when there is room', async () => {
     await lay()
@@ -154,21 +154,21 @@ describe('the one file', () => {
     const limitTo = (most: number) => write((tx) => tx.all(sql.raw(`PRAGMA max_page_count = ${most}`)))
     await limitTo(pages + 4)
     const many = Array.from({ length: 5000 }, (_, at) => note(`full-${at}`))
-    await expect(write((tx) => insertEntries(tx, demo.garden.id, many))).rejects.toSatisfy(
+    await expect(write((tx) => entryRecord.insert(tx, demo.garden.id, many))).rejects.toSatisfy(
       (error) => DatabaseProblem.within(error)?.kind === 'full',
     )
-    expect((await logOf(demo.garden.id)).length).toBe(demo.log.length)
+    expect((await entryRecord.of(demo.garden.id)).length).toBe(demo.log.length)
     await limitTo(pages * 20)
-    await write((tx) => insertEntries(tx, demo.garden.id, many))
-    expect((await logOf(demo.garden.id)).length).toBe(demo.log.length + many.length)
+    await write((tx) => entryRecord.insert(tx, demo.garden.id, many))
+    expect((await entryRecord.of(demo.garden.id)).length).toBe(demo.log.length + many.length)
   })
   it('is exported as it was at one moment, whatever is written meanwhile', async () => {
     await lay()
     const extra = (at: number) =>
       write(async (tx) => {
         const planting = { ...demo.plantings[0]!, id: `p${at}` }
-        await insertPlantings(tx, demo.garden.id, [planting])
-        await insertEntries(tx, demo.garden.id, [
+        await plantingRecord.insert(tx, demo.garden.id, [planting])
+        await entryRecord.insert(tx, demo.garden.id, [
           { ...note(`e${at}`), subject: { type: 'planting', id: planting.id } } as LogEntry,
         ])
       })

@@ -8,9 +8,9 @@ import { copiesBeside, copyDatabase, type CopyReason } from './copy'
 import { databaseFile, databaseUrl } from './locate'
 import { migrateDatabase } from './migrate'
 import { DatabaseProblem } from './problem'
-import * as schema from './schema'
+import { changeCount as changeCounts } from './change-count'
 
-type Drizzle = LibSQLDatabase<typeof schema>
+type Drizzle = LibSQLDatabase
 /** What reads take: the database, or a transaction of it. */
 export type Reader = Pick<Drizzle, 'select' | 'selectDistinct' | '$count'>
 /** What writes take: only ever a transaction, see {@link write}. */
@@ -53,14 +53,14 @@ async function open(anew: boolean): Promise<Open> {
       throw new DatabaseProblem('missing')
     if (isThere) await requireSound(path)
     const client = createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
-    const database = drizzle(client, { schema, casing: 'snake_case' })
+    const database = drizzle(client, { casing: 'snake_case' })
     await patiently(() => migrateDatabase(client, database, path !== null))
     if (path !== null) keepPrivate(path)
     const writer =
       path === null
         ? client
         : createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
-    const writing = drizzle(writer, { schema, casing: 'snake_case' })
+    const writing = drizzle(writer, { casing: 'snake_case' })
     const file = path === null ? null : { path, mark: markOf(path)! }
     const turn = shared.prairieOpenings ?? 0
     shared.prairieOpenings = turn + 1
@@ -135,7 +135,7 @@ export async function readTogether<T>(work: (db: Reader) => Promise<T>): Promise
   try {
     // Drizzle begins only writing transactions: it is given this one as if it were the client.
     const within = { execute: (statement: string) => tx.execute(statement) } as unknown as Client
-    return await work(drizzle(within, { schema, casing: 'snake_case' }))
+    return await work(drizzle(within, { casing: 'snake_case' }))
   } finally {
     tx.close()
   }
@@ -190,11 +190,11 @@ function oneTransaction<T>(client: Client, database: Drizzle, work: (tx: Writer)
       }
       const result = await work(tx)
       await tx
-        .insert(schema.changeCount)
+        .insert(changeCounts)
         .values({ id: 1, count: 1 })
         .onConflictDoUpdate({
-          target: schema.changeCount.id,
-          set: { count: sql`${schema.changeCount.count} + 1` },
+          target: changeCounts.id,
+          set: { count: sql`${changeCounts.count} + 1` },
         })
       return result
     },
@@ -222,7 +222,7 @@ export async function changes(): Promise<string> {
 
 /** How many changes were written. */
 export async function changeCount(db: Reader): Promise<number> {
-  const [row] = await db.select().from(schema.changeCount)
+  const [row] = await db.select().from(changeCounts)
   return row?.count ?? 0
 }
 

@@ -1,12 +1,13 @@
 import { createHash, randomBytes } from 'node:crypto'
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import type { SensorReading } from '../core/watering'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden, todayIn } from './gardens'
-import { inPortions } from './plantings'
-import { garden, place } from './schema'
-import { device, moistureReading } from './schema-stores'
+import { device } from './records/apart'
+import { garden } from './records/garden'
+import { place } from './records/place'
+import { moistureReading, readingRecord } from './records/reading'
 
 /** A sensor that may post readings of a place. */
 export interface Device {
@@ -74,7 +75,8 @@ export async function keepReadings(
   await write(async (tx) => {
     const [own] = await tx.select().from(garden).where(eq(garden.id, gardenId))
     if (!own) return
-    const there = new Map((await readingsOf([placeId], tx)).map(({ at, content }) => [at, content]))
+    const before = await tx.select().from(moistureReading).where(eq(moistureReading.placeId, placeId))
+    const there = new Map(before.map(({ at, content }) => [at, content]))
     const fresh: MoistureReading[] = []
     for (const { at, content } of readings) {
       let moment = new Date(at).toISOString()
@@ -83,22 +85,8 @@ export async function keepReadings(
       there.set(moment, content)
       fresh.push({ placeId, at: moment, on: todayIn(own, new Date(moment)), content })
     }
-    await insertReadings(tx, fresh)
+    await readingRecord.insert(tx, gardenId, fresh)
   })
 }
 
 const later = (moment: string) => new Date(Date.parse(moment) + 1).toISOString()
-
-export const insertReadings = (tx: Writer, rows: readonly MoistureReading[]) =>
-  inPortions(rows, (portion) => tx.insert(moistureReading).values([...portion]))
-
-/** What was read in places, oldest first. */
-export async function readingsOf(placeIds: readonly string[], from?: Reader): Promise<MoistureReading[]> {
-  const db = from ?? (await reader())
-  if (placeIds.length === 0) return []
-  return db
-    .select()
-    .from(moistureReading)
-    .where(inArray(moistureReading.placeId, [...placeIds]))
-    .orderBy(asc(moistureReading.placeId), asc(moistureReading.at))
-}

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import { reader, type Reader, type Writer } from './database'
-import { calendarFeed } from './schema'
+import { calendarFeed } from './records/apart'
 
 /** The secret under which a garden's calendar is read; null: there is none. */
 export async function feedToken(gardenId: string, from?: Reader): Promise<string | null> {

@@ -1,48 +1,7 @@
 import { ValidationError, type AnyObjectSchema } from 'yup'
-import { entrySchema } from './entry-schema'
-import {
-  archiveRow,
-  cropRow,
-  cultivarRow,
-  gardenRow,
-  monthRow,
-  obstacleRow,
-  photoRow,
-  placeRow,
-  plantingRow,
-  plantRow,
-  productRow,
-  readingRow,
-  supplyRow,
-  weatherRow,
-} from './garden-rows'
-
-/** A list of a garden file: what a row is, how many there are at the most, and what tells one from another. */
-interface List {
-  row: AnyObjectSchema
-  most: number
-  key: readonly string[]
-}
-
-const byId = ['id'] as const
-
-/** The lists of a garden file. */
-const LISTS = {
-  normals: { row: monthRow, most: 12, key: ['month'] },
-  weather: { row: weatherRow, most: 80_000, key: ['date'] },
-  places: { row: placeRow, most: 2000, key: byId },
-  obstacles: { row: obstacleRow, most: 2000, key: byId },
-  cropHistory: { row: cropRow, most: 20_000, key: ['placeId', 'year', 'family'] },
-  cultivars: { row: cultivarRow, most: 5000, key: byId },
-  plantings: { row: plantingRow, most: 20_000, key: byId },
-  plants: { row: plantRow, most: 100_000, key: byId },
-  supplies: { row: supplyRow, most: 20_000, key: byId },
-  products: { row: productRow, most: 5000, key: byId },
-  readings: { row: readingRow, most: 200_000, key: ['placeId', 'at'] },
-  log: { row: entrySchema, most: 100_000, key: byId },
-  photos: { row: photoRow, most: 50_000, key: byId },
-  archive: { row: archiveRow, most: 500, key: ['season'] },
-} satisfies Record<string, List>
+import { EVERY_RECORD, RECORDS } from './records'
+import { gardenRecord } from './records/garden'
+import type { GardenRecord } from './records/record'
 
 const HEAD = ['format', 'version', 'garden']
 /** So many faults are told; a file with more is no better known by them. */
@@ -56,28 +15,27 @@ export function gardenFileFaults(file: Record<string, unknown>): string[] {
   const faults: string[] = []
   const isFull = () => faults.length >= MOST_FAULTS
   for (const key of Object.keys(file))
-    if (!isFull() && !HEAD.includes(key) && !Object.hasOwn(LISTS, key))
+    if (!isFull() && !HEAD.includes(key) && !Object.hasOwn(RECORDS, key))
       faults.push(`${key.slice(0, 80)} is no part of a garden file`)
-  faults.push(...rowFaults(gardenRow, file.garden, 'garden', MOST_FAULTS - faults.length))
-  for (const [name, list] of Object.entries(LISTS) as [keyof typeof LISTS, List][]) {
+  faults.push(...rowFaults(gardenRecord.row, file.garden, 'garden', MOST_FAULTS - faults.length))
+  for (const [list, record] of EVERY_RECORD) {
     if (isFull()) break
-    const rows = file[name]
-    if (!Array.isArray(rows)) {
-      faults.push(`${name} must be a list`)
-      continue
-    }
-    if (name === 'normals' ? rows.length !== list.most : rows.length > list.most) {
-      faults.push(
-        `${name} must hold ${name === 'normals' ? 'twelve months' : `at most ${list.most} rows`}, not ${rows.length}`,
-      )
-      continue
-    }
-    faults.push(...listFaults(name, rows, list, MOST_FAULTS - faults.length))
+    const rows = file[list]
+    const { most, exactly } = record
+    if (!Array.isArray(rows)) faults.push(`${list} must be a list`)
+    else if (exactly ? rows.length !== most : rows.length > most)
+      faults.push(`${list} must hold ${exactly ? '' : 'at most '}${most} rows, not ${rows.length}`)
+    else faults.push(...listFaults(list, rows, record, MOST_FAULTS - faults.length))
   }
   return faults
 }
 
-function listFaults(name: string, rows: readonly unknown[], { row, key }: List, most: number): string[] {
+function listFaults(
+  name: string,
+  rows: readonly unknown[],
+  { row, key }: GardenRecord<object>,
+  most: number,
+): string[] {
   const faults: string[] = []
   const seen = new Map<string, number>()
   for (let at = 0; at < rows.length && faults.length < most; at++) {
@@ -105,4 +63,21 @@ function rowFaults(schema: AnyObjectSchema, row: unknown, path: string, most: nu
     if (!(error instanceof ValidationError)) throw error
     return error.errors.slice(0, most)
   }
+}
+
+/** The first rows of a sound file that name what it does not hold. */
+export function danglingReferences(file: Record<string, unknown>): string[] {
+  const faults: string[] = []
+  const rowsOf = (list: string) => file[list] as Record<string, unknown>[]
+  const known = new Map(
+    EVERY_RECORD.map(([list, { name }]) => [name, new Set(rowsOf(list).map(({ id }) => id))]),
+  )
+  for (const [list, { references }] of EVERY_RECORD)
+    for (const [field, of] of Object.entries(references ?? {}))
+      for (const [at, row] of rowsOf(list).entries()) {
+        if (faults.length >= MOST_FAULTS) return faults
+        if (!known.get(of)!.has(row[field]))
+          faults.push(`${list}[${at}].${field} names no ${of} of this file`)
+      }
+  return faults
 }

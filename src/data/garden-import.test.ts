@@ -5,12 +5,13 @@ import { describe, expect, it } from 'vitest'
 import { scratchDatabase } from '../test/scratch'
 import { takeGarden } from '../test/take-garden'
 import { write } from './database'
+import { photoRecord } from './records/photo'
 import { demoGarden } from './demo'
-import { GARDEN_VERSION } from './garden-document'
+import { GARDEN_VERSION } from './records'
 import { insertGardenFile } from './garden-file'
 import { readGardenUpload } from './garden-reading'
 import { readGardenAside } from './aside/read-garden'
-import { addPhoto, photosOf, pictureOf } from './photos'
+import { addPhoto, pictureOf } from './photos'
 
 const { folder } = scratchDatabase()
 const demo = demoGarden()
@@ -59,7 +60,7 @@ describe('pictures of a garden file', () => {
     expect(readdirSync(folder()).some((name) => name.includes('aside'))).toBe(false)
     // Taken in the garden's place: both pictures are there, each under its own name.
     expect(await takeGarden(withPicture(demo, dot('other!')))).toEqual({ gardenId: demo.garden.id })
-    const [kept] = await photosOf(demo.garden.id)
+    const [kept] = await photoRecord.of(demo.garden.id)
     expect(kept!.id).not.toBe('p1')
     expect(Buffer.from((await pictureOf(kept!))!).toString()).toContain('other!')
     expect(pictures().some((content) => content.includes('mine'))).toBe(true)

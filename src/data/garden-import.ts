@@ -1,10 +1,10 @@
 import type { ImportWay } from '../core/facts'
 import { v7 } from 'uuid'
 import { copyBefore, reader, write } from './database'
-import type { GardenFile } from './garden-document'
-import { insertGardenFile } from './garden-file'
+import type { GardenFile } from './records'
+import { insertGardenFile, removeGarden } from './garden-file'
 import type { ReadGarden, ReadProblem } from './garden-reading'
-import { allGardens, currentGarden, removeGarden, takeToWork } from './gardens'
+import { allGardens, currentGarden, takeToWork } from './gardens'
 import type { Photo } from './photo-content'
 import { isStored, layPicturesAside, pictureOf, sweepPhotos } from './photos'
 

@@ -1,7 +1,7 @@
 import { unzipSync } from 'fflate'
 import { LARGEST } from '../core/facts'
-import { GARDEN_DOCUMENT, GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './garden-document'
-import { gardenFileFaults, MOST_FAULTS } from './garden-file-schema'
+import { GARDEN_DOCUMENT, GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './records'
+import { danglingReferences, gardenFileFaults, MOST_FAULTS } from './garden-file-schema'
 import { upgraded } from './garden-upgrade'
 import { readPhoto, type Photo } from './photo-content'
 import { scanJson } from './scan-json'
@@ -90,7 +90,7 @@ function readGardenFile(content: Uint8Array): { file: GardenFile } | { problem: 
     return { problem: { kind: 'newer', version: head.version } }
   const file = upgraded(head as Record<string, unknown>)
   const faults = gardenFileFaults(file)
-  if (faults.length === 0) faults.push(...danglingReferences(file as unknown as GardenFile))
+  if (faults.length === 0) faults.push(...danglingReferences(file))
   return faults.length > 0
     ? { problem: { kind: 'invalid', faults } }
     : { file: file as unknown as GardenFile }
@@ -101,35 +101,6 @@ function faultPlace(text: string, error: SyntaxError): { line: number; column: n
   const position = /position (\d+)/.exec(error.message)
   const before = text.slice(0, position ? Number(position[1]) : text.length).split('\n')
   return { line: before.length, column: before.at(-1)!.length + 1 }
-}
-
-/** The first rows that name what the file does not hold. */
-function danglingReferences(file: GardenFile): string[] {
-  const ids = (rows: readonly { id: string }[]) => new Set(rows.map(({ id }) => id))
-  const known = {
-    place: ids(file.places),
-    cultivar: ids(file.cultivars),
-    planting: ids(file.plantings),
-    entry: ids(file.log),
-  }
-  const faults: string[] = []
-  const check = <Row extends object>(
-    list: keyof GardenFile & string,
-    rows: readonly Row[],
-    field: keyof Row & string,
-    of: keyof typeof known,
-  ) => {
-    for (let at = 0; at < rows.length && faults.length < MOST_FAULTS; at++)
-      if (!known[of].has(rows[at]![field] as string))
-        faults.push(`${list}[${at}].${field} names no ${of} of this file`)
-  }
-  check('plantings', file.plantings, 'placeId', 'place')
-  check('plantings', file.plantings, 'cultivarId', 'cultivar')
-  check('plants', file.plants, 'plantingId', 'planting')
-  check('readings', file.readings, 'placeId', 'place')
-  check('photos', file.photos, 'entryId', 'entry')
-  check('cropHistory', file.cropHistory, 'placeId', 'place')
-  return faults
 }
 
 /** Pictures that came with the file and are not what it says of them. */

@@ -7,29 +7,28 @@ import {
   type Normals,
   type RecordedDay,
 } from '../core/climate'
-import type { Place } from '../core/facts'
 import type { GardenDay, GardenSnapshot } from '../core/garden-day'
 import { SOLANACEAE } from '../core/rotation'
-import { archiveOf, type ArchivedSeason } from './archive'
 import { changeCount, changes, readTogether, type Reader } from './database'
-import { devicesOf, readingsOf, type Device, type MoistureReading } from './devices'
-import {
-  allGardens,
-  currentGarden,
-  normalRows,
-  normalsOf,
-  todayIn,
-  type GardenRow,
-  type NormalRow,
-} from './gardens'
-import { obstaclesOf } from './ground'
-import { logOf } from './log'
-import { cropHistoryOf, cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { devicesOf, type Device, type MoistureReading } from './devices'
+import { allGardens, currentGarden, normalsOf, todayIn } from './gardens'
+import { cropRecord } from './records/crop-history'
+import { photoRecord } from './records/photo'
+import { plantRecord } from './records/plant'
+import { readingRecord } from './records/reading'
+import type { RowOf } from './records/record'
 import type { Photo } from './photo-content'
-import { photosOf } from './photos'
-import { productsOf } from './products'
-import { suppliesOf } from './supplies'
 import { recordFingerprint, weatherBetween } from './weather'
+import { placeRecord } from './records/place'
+import { cultivarRecord } from './records/cultivar'
+import { obstacleRecord } from './records/obstacle'
+import { supplyRecord } from './records/supply'
+import { productRecord } from './records/product'
+import { type ArchivedSeason, archiveRecord } from './records/archived-season'
+import { type NormalRow, normalRecord } from './records/normal'
+import { entryRecord } from './records/entry'
+import { plantingRecord } from './records/planting'
+import type { GardenRow } from './records/garden'
 
 /** A garden as it is kept, loaded: all that its days are worked out from, and what else its screens show. */
 export interface GardenState extends GardenSnapshot {
@@ -101,32 +100,26 @@ const readGarden = (chosen?: GardenRow): Promise<GardenState | null> =>
 async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenState | null> {
   const garden = chosen ?? (await currentGarden(db))
   if (!garden) return null
-  const rows = await normalRows(garden.id, db)
+  const rows = await normalRecord.of(garden.id, db)
   const normals = normalsOf(rows)
   const ensemble = await ensembleOf(normals, garden, db)
   const now = todayIn(garden)
   const [places, obstacles, supplies, products, cultivars, plantings, entries, weather] = await Promise.all([
-    placesOf(garden.id, db),
-    obstaclesOf(garden.id, db),
-    suppliesOf(garden.id, db),
-    productsOf(garden.id, db),
-    cultivarsOf(garden.id, db),
-    plantingsOf(garden.id, undefined, db),
-    logOf(garden.id, db),
+    placeRecord.of(garden.id, db),
+    obstacleRecord.of(garden.id, db),
+    supplyRecord.of(garden.id, db),
+    productRecord.of(garden.id, db),
+    cultivarRecord.of(garden.id, db),
+    plantingRecord.of(garden.id, db),
+    entryRecord.of(garden.id, db),
     recentWeather(garden.id, ensemble, now, db),
   ])
-  const plants = await plantsOf(
-    plantings.map(({ id }) => id),
-    db,
-  )
-  const [photos, archive, devices, readings] = await Promise.all([
-    photosOf(garden.id, undefined, db),
-    archiveOf(garden.id, db),
+  const [plants, photos, archive, devices, readings] = await Promise.all([
+    plantRecord.of(garden.id, db),
+    photoRecord.of(garden.id, db),
+    archiveRecord.of(garden.id, db),
     devicesOf(garden.id, db),
-    readingsOf(
-      places.map(({ id }) => id),
-      db,
-    ),
+    readingRecord.of(garden.id, db),
   ])
   // The ensemble's own normals: what was worked out from them once is known by that very object.
   const station =
@@ -146,7 +139,7 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
     readings,
     photos: byEntry(photos),
     archive,
-    history: await solanaceaeYears(places, db),
+    history: solanaceaeYears(await cropRecord.of(garden.id, db)),
     now,
     station,
   }
@@ -158,12 +151,8 @@ function byEntry(photos: readonly Photo[]): Map<string, Photo[]> {
   return found
 }
 
-async function solanaceaeYears(places: readonly Place[], db: Reader): Promise<Map<string, number[]>> {
+function solanaceaeYears(rows: readonly RowOf<typeof cropRecord>[]): Map<string, number[]> {
   const years = new Map<string, number[]>()
-  const rows = await cropHistoryOf(
-    places.map(({ id }) => id),
-    db,
-  )
   for (const { placeId, year, family } of rows)
     if (family === SOLANACEAE) years.set(placeId, [...(years.get(placeId) ?? []), year])
   return years

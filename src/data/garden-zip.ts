@@ -1,5 +1,5 @@
 import { strToU8, zipSync, type Zippable } from 'fflate'
-import { GARDEN_DOCUMENT, type GardenFile } from './garden-document'
+import { GARDEN_DOCUMENT, type GardenFile } from './records'
 import { photoName } from './photo-content'
 import { pictureOf } from './photos'
 

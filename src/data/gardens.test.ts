@@ -7,20 +7,22 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
 import { LARGEST } from '../core/facts'
 import type { LogEntry } from '../core/log'
-import { archiveOf, archiveSeason, closedBy, reopenSeason } from './archive'
+import { archiveSeason, closedBy, reopenSeason } from './archive'
 import { carryOver } from './carry-over'
 import { closeDatabase, reader, write } from './database'
 import { demoGarden } from './demo'
-import { exportGarden, insertGardenFile } from './garden-file'
+import { exportGarden, insertGardenFile, removeGarden } from './garden-file'
 import { readGardenUpload } from './garden-reading'
 import { readPhoto } from './photo-content'
 import { takeGarden } from '../test/take-garden'
 import { loadGarden, stateOf } from './garden-state'
 import { zipGarden } from './garden-zip'
-import { allGardens, currentGarden, removeGarden, takeToWork } from './gardens'
-import { entriesOfAct, insertEntries, logOf } from './log'
+import { allGardens, currentGarden, takeToWork } from './gardens'
+import { entriesOfAct } from './log'
 import { importEntries } from './log-import'
 import { addPhoto, findPhoto, photosOf, pictureOf, removePhoto } from './photos'
+import { archiveRecord } from './records/archived-season'
+import { entryRecord } from './records/entry'
 
 let folder: string
 beforeEach(() => {
@@ -80,7 +82,7 @@ describe('photos', () => {
     await layDemo()
     for (let at = 0; at < 12; at++) expect(await addPhoto(photo(`p${at}`), DOT)).toBe('kept')
     expect(await addPhoto(photo('more'), DOT)).toBe('too-many')
-    expect(await photosOf(demo.garden.id, [entryId])).toHaveLength(12)
+    expect(await photosOf(demo.garden.id, entryId, await reader())).toHaveLength(12)
   })
 })
 
@@ -178,20 +180,20 @@ describe('several gardens', () => {
 describe('a season that is put away', () => {
   it('clears what still stands, closes the log through its last day, and opens again', async () => {
     await layDemo()
-    const before = await logOf(demo.garden.id)
+    const before = await entryRecord.of(demo.garden.id)
     expect(await archiveSeason(2026)).toBe('not-over')
     expect(await archiveSeason(2019)).toBe('nothing-there')
     expect(await archiveSeason(2025)).toBe('archived')
     expect(await archiveSeason(2025)).toBe('archived-before')
-    const [season] = await archiveOf(demo.garden.id)
+    const [season] = await archiveRecord.of(demo.garden.id)
     expect(season).toMatchObject({ season: 2025 })
     expect(season!.through > '2025-12-20' && season!.through < '2026-02-10').toBe(true)
     expect(closedBy([season!], season!.through)).toEqual(season)
     expect(closedBy([season!], isoDate('2026-06-18'))).toBeNull()
     // All of last year was cleared already: nothing had to be entered.
-    expect(await logOf(demo.garden.id)).toEqual(before)
+    expect(await entryRecord.of(demo.garden.id)).toEqual(before)
     await reopenSeason(2025)
-    expect(await archiveOf(demo.garden.id)).toEqual([])
+    expect(await archiveRecord.of(demo.garden.id)).toEqual([])
   })
   it('enters as cleared what nobody cleared', async () => {
     const standing = demo.log.filter(
@@ -199,8 +201,10 @@ describe('a season that is put away', () => {
     )
     await write((tx) => insertGardenFile(tx, { ...demo, log: standing }))
     await archiveSeason(2025)
-    const [archived] = await archiveOf(demo.garden.id)
-    const added = (await logOf(demo.garden.id)).filter(({ id }) => !standing.some((one) => one.id === id))
+    const [archived] = await archiveRecord.of(demo.garden.id)
+    const added = (await entryRecord.of(demo.garden.id)).filter(
+      ({ id }) => !standing.some((one) => one.id === id),
+    )
     expect(added).toMatchObject([
       { kind: 'cleared', subject: { id: 'demo-2025-bed-2-1' }, on: archived!.through },
     ])
@@ -228,7 +232,7 @@ describe('what one act entered', () => {
     const note = (id: string, more: Partial<LogEntry> = {}) =>
       ({ ...demo.log.at(-1)!, id, kind: 'note', data: {}, ...more }) as LogEntry
     await write((tx) =>
-      insertEntries(tx, demo.garden.id, [
+      entryRecord.insert(tx, demo.garden.id, [
         note('act1'),
         note('act1.2'),
         note('act1.10'),

@@ -3,11 +3,9 @@ import type { IsoDate } from '../core/calendar'
 import type { MonthNormal, Normals } from '../core/climate'
 import type { Manner } from '../core/facts'
 import { reader, type Reader, type Writer } from './database'
-import { climateNormal, cultivar, garden, logEntry, planting } from './schema'
-import { gardenAtWork } from './schema-stores'
-
-export type GardenRow = typeof garden.$inferSelect
-export type NormalRow = typeof climateNormal.$inferSelect
+import { gardenAtWork } from './records/apart'
+import { garden, type GardenRow } from './records/garden'
+import { normalRecord, type NormalRow } from './records/normal'
 
 /** The garden at work; null: none has been made yet. */
 export async function currentGarden(from?: Reader): Promise<GardenRow | null> {
@@ -40,18 +38,6 @@ export async function allGardens(from?: Reader): Promise<GardenRow[]> {
     .orderBy(asc(sql`rowid`))
 }
 
-/** Removes a garden with all that is about it. */
-export async function removeGarden(tx: Writer, id: string): Promise<void> {
-  await tx.delete(logEntry).where(eq(logEntry.gardenId, id))
-  await tx.delete(planting).where(eq(planting.gardenId, id))
-  await tx.delete(cultivar).where(eq(cultivar.gardenId, id))
-  await tx.delete(garden).where(eq(garden.id, id))
-}
-
-export async function insertGarden(tx: Writer, row: GardenRow): Promise<void> {
-  await tx.insert(garden).values(row)
-}
-
 export async function updateGarden(
   tx: Writer,
   id: string,
@@ -60,23 +46,14 @@ export async function updateGarden(
   await tx.update(garden).set(change).where(eq(garden.id, id))
 }
 
-/** The garden's months with where each came from, January first. */
-export async function normalRows(gardenId: string, from?: Reader): Promise<NormalRow[]> {
-  const db = from ?? (await reader())
-  return db
-    .select()
-    .from(climateNormal)
-    .where(eq(climateNormal.gardenId, gardenId))
-    .orderBy(asc(climateNormal.month))
-}
-
+/** Puts the garden's months in the place of those before. */
 export async function replaceNormals(
   tx: Writer,
   gardenId: string,
-  rows: readonly Omit<NormalRow, 'gardenId'>[],
+  rows: readonly NormalRow[],
 ): Promise<void> {
-  await tx.delete(climateNormal).where(eq(climateNormal.gardenId, gardenId))
-  await tx.insert(climateNormal).values(rows.map((row) => ({ ...row, gardenId })))
+  await normalRecord.clear(tx, gardenId)
+  await normalRecord.insert(tx, gardenId, rows)
 }
 
 export function normalsOf(rows: readonly NormalRow[]): Normals {

@@ -9,7 +9,8 @@ import { insertGardenFile } from './garden-file'
 import { loadGarden } from './garden-state'
 import { putGround } from './ground'
 import { enterEntries, type EntryDraft } from './log-writing'
-import { placesOf, plantsOf } from './plantings'
+import { plantRecord } from './records/plant'
+import { placeRecord } from './records/place'
 
 scratchDatabase()
 const demo = demoGarden()
@@ -22,7 +23,7 @@ const edit = (change: Partial<Place>, seen: Place = bed): GroundEdit => ({
   row: { ...bed, ...change },
   seen,
 })
-const kept = async () => (await placesOf(demo.garden.id)).find(({ id }) => id === bed.id)!
+const kept = async () => (await placeRecord.of(demo.garden.id)).find(({ id }) => id === bed.id)!
 
 describe('two hands at one row of the ground', () => {
   it('both keep what they changed where the fields differ', async () => {
@@ -81,7 +82,7 @@ describe('a plant that is taken out', () => {
       } as EntryDraft,
     ])
     const removed = await putGround([{ of: 'plant', id: plant.id, row: null }], sound)
-    const there = async () => (await plantsOf([plant.plantingId])).find(({ id }) => id === plant.id)
+    const there = async () => (await plantRecord.of(demo.garden.id)).find(({ id }) => id === plant.id)
     expect((await there())?.to).toBe('2026-06-17')
     if (!removed.ok) throw new Error('It must be archived.')
     await putGround(removed.undo, sound)

@@ -1,39 +1,17 @@
-import { asc, eq } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { addDays, type IsoDate } from '../core/calendar'
-import {
-  editedGround,
-  type GroundEdit,
-  type GroundRows,
-  type Obstacle,
-  type PlantPosition,
-} from '../core/facts'
+import { editedGround, type GroundEdit, type GroundRows, type PlantPosition } from '../core/facts'
 import { mergeRow } from '../core/merge'
 import type { Result } from '../core/result'
-import { changesWith, reader, write, type Reader, type Writer } from './database'
+import { changesWith, write, type Writer } from './database'
 import { currentGarden, todayIn } from './gardens'
-import { logOf } from './log'
-import {
-  cropHistoryOf,
-  insertPlaces,
-  insertPlantings,
-  insertPlants,
-  inPortions,
-  placesOf,
-  plantingsOf,
-  plantsOf,
-  withoutGarden,
-} from './plantings'
-import { obstacle, place, plant, planting } from './schema'
-
-export async function obstaclesOf(gardenId: string, from?: Reader): Promise<Obstacle[]> {
-  const db = from ?? (await reader())
-  return (
-    await db.select().from(obstacle).where(eq(obstacle.gardenId, gardenId)).orderBy(asc(obstacle.name))
-  ).map(withoutGarden)
-}
-
-export const insertObstacles = (tx: Writer, gardenId: string, rows: readonly Obstacle[]) =>
-  inPortions(rows, (portion) => tx.insert(obstacle).values(portion.map((row) => ({ ...row, gardenId }))))
+import { cropRecord } from './records/crop-history'
+import { obstacle, obstacleRecord } from './records/obstacle'
+import { place, placeRecord } from './records/place'
+import { plant, plantRecord } from './records/plant'
+import { planting, plantingRecord } from './records/planting'
+import type { GardenRecord } from './records/record'
+import { entryRecord } from './records/entry'
 
 type Kind = keyof GroundRows
 
@@ -122,7 +100,7 @@ async function plantsWithEntries(
 ): Promise<Set<string>> {
   const going = edits.filter(({ of, row }) => of === 'plant' && row === null).map(({ id }) => id)
   if (going.length === 0) return new Set()
-  const log = await logOf(gardenId, tx)
+  const log = await entryRecord.of(gardenId, tx)
   const told = new Set(
     log.flatMap(({ subject, data }) => [
       subject.id,
@@ -138,30 +116,27 @@ function archived(id: string, { plant }: GroundRows, to: IsoDate): GroundEdit {
   return { of: 'plant', id, row: { ...row, to } }
 }
 
+const TABLES = { place, obstacle, planting, plant }
+const RECORDS: { [K in Kind]: GardenRecord<GroundRows[K][number]> } = {
+  place: placeRecord,
+  obstacle: obstacleRecord,
+  planting: plantingRecord,
+  plant: plantRecord,
+}
+
 async function groundRows(gardenId: string, tx: Writer): Promise<GroundRows> {
-  const plantings = await plantingsOf(gardenId, undefined, tx)
   return {
-    place: await placesOf(gardenId, tx),
-    obstacle: await obstaclesOf(gardenId, tx),
-    planting: plantings,
-    plant: await plantsOf(
-      plantings.map(({ id }) => id),
-      tx,
-    ),
+    place: await placeRecord.of(gardenId, tx),
+    obstacle: await obstacleRecord.of(gardenId, tx),
+    planting: await plantingRecord.of(gardenId, tx),
+    plant: await plantRecord.of(gardenId, tx),
   }
 }
 
 /** Places and plantings that something was entered of, or that plants stood in, by id; with what they are called. */
 async function withHistory(gardenId: string, ground: GroundRows, tx: Writer): Promise<Map<string, string>> {
-  const entered = new Set((await logOf(gardenId, tx)).map(({ subject }) => subject.id))
-  const told = new Set(
-    (
-      await cropHistoryOf(
-        ground.place.map(({ id }) => id),
-        tx,
-      )
-    ).map(({ placeId }) => placeId),
-  )
+  const entered = new Set((await entryRecord.of(gardenId, tx)).map(({ subject }) => subject.id))
+  const told = new Set((await cropRecord.of(gardenId, tx)).map(({ placeId }) => placeId))
   const used = new Set(ground.planting.filter(({ id }) => entered.has(id)).map(({ placeId }) => placeId))
   return new Map([
     ...ground.place
@@ -170,8 +145,6 @@ async function withHistory(gardenId: string, ground: GroundRows, tx: Writer): Pr
     ...ground.planting.filter(({ id }) => entered.has(id)).map(({ id }) => [id, 'This planting'] as const),
   ])
 }
-
-const TABLES = { place, obstacle, planting, plant }
 
 async function apply(tx: Writer, gardenId: string, before: GroundRows, edits: readonly GroundEdit[]) {
   const there = new Set(Object.values(before).flatMap((rows: { id: string }[]) => rows.map(({ id }) => id)))
@@ -183,12 +156,10 @@ async function apply(tx: Writer, gardenId: string, before: GroundRows, edits: re
   for (const edit of edits)
     if (edit.row !== null && there.has(edit.id))
       await tx.update(TABLES[edit.of]).set(edit.row).where(eq(TABLES[edit.of].id, edit.id))
-  const added = <K extends Kind>(kind: K) =>
-    edits.flatMap((edit) =>
+  for (const kind of ['place', 'obstacle', 'planting', 'plant'] as const) {
+    const added = edits.flatMap((edit) =>
       edit.of === kind && edit.row && !there.has(edit.id) ? [edit.row] : [],
-    ) as GroundRows[K]
-  await insertPlaces(tx, gardenId, added('place'))
-  await insertObstacles(tx, gardenId, added('obstacle'))
-  await insertPlantings(tx, gardenId, added('planting'))
-  await insertPlants(tx, added('plant'))
+    )
+    await (RECORDS[kind] as GardenRecord<object>).insert(tx, gardenId, added)
+  }
 }

@@ -4,9 +4,11 @@ import type { GardenCultivar, Planting, PlantPosition } from '../core/facts'
 import { effectiveEntries } from '../core/entry'
 import { recommendSpacing, type StandingPlant } from '../core/spacing'
 import type { Reader } from './database'
-import { todayIn, type GardenRow } from './gardens'
+import { todayIn } from './gardens'
 import { entriesOfSubject } from './log'
-import { plantingsOf, plantsOf } from './plantings'
+import { plantRecord } from './records/plant'
+import { plantingRecord } from './records/planting'
+import type { GardenRow } from './records/garden'
 
 /** The plants that stand in a place in a season or are meant to, as they are now: read where they are laid, in one. */
 export async function standingIn(
@@ -19,10 +21,11 @@ export async function standingIn(
   const now = todayIn(garden)
   const standing: StandingPlant[] = []
   let labels = 0
-  for (const planting of await plantingsOf(garden.id, season, tx)) {
+  const all = await plantRecord.of(garden.id, tx)
+  for (const planting of (await plantingRecord.of(garden.id, tx)).filter((one) => one.season === season)) {
     const cultivar = cultivars.find(({ id }) => id === planting.cultivarId)
     if (planting.placeId !== placeId || !cultivar) continue
-    const plants = await plantsOf([planting.id], tx)
+    const plants = all.filter(({ plantingId }) => plantingId === planting.id)
     labels += plants.length
     const log = await entriesOfSubject(garden.id, { type: 'planting', id: planting.id }, tx)
     if (effectiveEntries(log, now).some(({ kind }) => kind === 'cleared')) continue

@@ -5,13 +5,14 @@ import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { LogEntry } from '../core/log'
 import { standsOf } from '../core/season'
 import type { ReadLog, LineFault as ReadFault } from './log-reading'
-import { archiveOf, closedBy, type ArchivedSeason } from './archive'
+import { closedBy } from './archive'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
-import { insertEntries, logOf } from './log'
 import { knownSubjects } from './log-subjects'
 import { implausibleIn, plantCounts } from './picking-problem'
-import { plantingsOf } from './plantings'
+import { type ArchivedSeason, archiveRecord } from './records/archived-season'
+import { entryRecord } from './records/entry'
+import { plantingRecord } from './records/planting'
 
 type FaultInGarden =
   | { kind: 'other-content' | 'to-come' | 'unknown-subject' | 'picked-too-soon' | 'weight' | 'takes-nothing' }
@@ -38,16 +39,16 @@ export async function importEntries(read: ReadLog, onlyGood: boolean): Promise<I
     const garden = await currentGarden(tx)
     if (!garden) return { ok: false, problem: 'no-garden' }
     const now = todayIn(garden)
-    const there = new Map((await logOf(garden.id, tx)).map((entry) => [entry.id, entry]))
+    const there = new Map((await entryRecord.of(garden.id, tx)).map((entry) => [entry.id, entry]))
     const subjects = await knownSubjects(
       tx,
       garden.id,
       read.entries.map(({ entry }) => entry.subject),
     )
-    const archive = await archiveOf(garden.id, tx)
+    const archive = await archiveRecord.of(garden.id, tx)
     const counts = await plantCounts(tx, garden.id)
     const stood = firstStood(
-      await plantingsOf(garden.id, undefined, tx),
+      await plantingRecord.of(garden.id, tx),
       effectiveEntries([...there.values(), ...read.entries.map(({ entry }) => entry)], now),
     )
     const faults: LineFault[] = [...read.faults]
@@ -71,7 +72,7 @@ export async function importEntries(read: ReadLog, onlyGood: boolean): Promise<I
       const told = faults.sort((a, b) => a.line - b.line).slice(0, MOST_TOLD)
       return { ok: false, faults: told, more: faults.length - told.length, good: fresh.length }
     }
-    await insertEntries(tx, garden.id, fresh)
+    await entryRecord.insert(tx, garden.id, fresh)
     return { ok: true, taken: fresh.length, known }
   })
 }

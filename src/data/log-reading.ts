@@ -1,7 +1,7 @@
 import { parse } from 'papaparse'
 import { ValidationError } from 'yup'
 import type { LogEntry } from '../core/log'
-import { entrySchema } from './entry-schema'
+import { entrySchema } from './records/entry-schema'
 import { scanJson } from './scan-json'
 
 /** The columns of a logbook's CSV. */

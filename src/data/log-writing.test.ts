@@ -6,9 +6,9 @@ import { archiveSeason, reopenSeason } from './archive'
 import { write } from './database'
 import { demoGarden } from './demo'
 import { insertGardenFile } from './garden-file'
-import { logOf } from './log'
 import { importEntries } from './log-import'
 import { correctEntry, enterEntries, undoAct, type EntryDraft } from './log-writing'
+import { entryRecord } from './records/entry'
 
 scratchDatabase()
 const demo = demoGarden()
@@ -27,7 +27,7 @@ const draft = <K extends EntryKind>(
     note: '',
     ...more,
   }) as EntryDraft
-const kept = async () => (await logOf(demo.garden.id)).length
+const kept = async () => (await entryRecord.of(demo.garden.id)).length
 
 describe('what is entered', () => {
   it('is kept once however often it is sent, and refused when something else bears its id', async () => {
@@ -182,7 +182,7 @@ describe('a closed season', () => {
       }),
     )
     await archiveSeason(2025)
-    const log = await logOf(demo.garden.id)
+    const log = await entryRecord.of(demo.garden.id)
     expect(log.filter(({ kind, subject }) => kind === 'cleared' && subject.id === direct.id)).toHaveLength(1)
   })
 })

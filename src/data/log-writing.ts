@@ -7,23 +7,20 @@ import type { Manner } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { EntryKind, LogEntry } from '../core/log'
 import type { Result } from '../core/result'
-import { archiveOf, closedBy, type ArchivedSeason } from './archive'
+import { closedBy } from './archive'
 import { write, type Reader, type Writer } from './database'
-import { entrySchema } from './entry-schema'
-import { currentGarden, mannerOf, normalRows, normalsOf, todayIn, type GardenRow } from './gardens'
-import {
-  entriesOfAct,
-  entriesOfSubject,
-  findEntries,
-  findEntry,
-  insertEntries,
-  isTaken,
-  lastEntered,
-} from './log'
+import { entrySchema } from './records/entry-schema'
+import { currentGarden, mannerOf, normalsOf, todayIn } from './gardens'
+import { entriesOfAct, entriesOfSubject, findEntries, findEntry, isTaken, lastEntered } from './log'
 import { knownSubjects } from './log-subjects'
 import { movePhotos } from './photos'
 import { pickingProblem } from './picking-problem'
-import { placesOf, plantingsOf } from './plantings'
+import { placeRecord } from './records/place'
+import { type ArchivedSeason, archiveRecord } from './records/archived-season'
+import { normalRecord } from './records/normal'
+import { plantingRecord } from './records/planting'
+import { entryRecord } from './records/entry'
+import type { GardenRow } from './records/garden'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
 export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
@@ -59,7 +56,7 @@ export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<
       const now = todayIn(garden)
       if (checked.some(({ on }) => on > now))
         return refused('That day has not come yet: nothing was entered.')
-      const archive = await archiveOf(garden.id, tx)
+      const archive = await archiveRecord.of(garden.id, tx)
       const closed = checked.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
       if (closed) return refused(sayClosed(closed))
       if (!(await subjectsExist(tx, garden.id, checked)))
@@ -69,7 +66,7 @@ export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<
       const doubt = await doubtAbout(tx, garden, checked, sure)
       if (doubt) return { ok: false, doubt, manner: mannerOf(garden) }
       const at = new Date().toISOString()
-      await insertEntries(
+      await entryRecord.insert(
         tx,
         garden.id,
         checked.map((draft) => ({ ...draft, at, voids: null }) as LogEntry),
@@ -118,9 +115,9 @@ async function doubtAbout(
   sure: boolean,
   without?: string,
 ): Promise<Doubt | null> {
-  const normals = normalsOf(await normalRows(garden.id, tx))
-  const places = new Map((await placesOf(garden.id, tx)).map((place) => [place.id, place]))
-  const plantings = new Map((await plantingsOf(garden.id, undefined, tx)).map((one) => [one.id, one]))
+  const normals = normalsOf(await normalRecord.of(garden.id, tx))
+  const places = new Map((await placeRecord.of(garden.id, tx)).map((place) => [place.id, place]))
+  const plantings = new Map((await plantingRecord.of(garden.id, tx)).map((one) => [one.id, one]))
   const logged = new Map<string, LogEntry[]>()
   for (const { subject } of drafts) {
     if (subject.type !== 'planting' || logged.has(subject.id)) continue
@@ -166,11 +163,11 @@ export async function undoAct(voiding: { id: string; entry?: string; alone?: boo
       if (voiding.alone ? await isTaken(garden.id, named.id, tx) : together.length === 0)
         return refused('That was undone already.')
       const taken = voiding.alone ? [named] : together
-      const archive = await archiveOf(garden.id, tx)
+      const archive = await archiveRecord.of(garden.id, tx)
       const closed = taken.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
       if (closed) return refused(sayClosed(closed))
       const at = new Date().toISOString()
-      await insertEntries(
+      await entryRecord.insert(
         tx,
         garden.id,
         taken.map((entry, index) =>
@@ -240,7 +237,7 @@ export async function correctEntry(
       if (await isTaken(garden.id, before.id, tx))
         return refused('That entry was taken back meanwhile: nothing was changed.')
       if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
-      const archive = await archiveOf(garden.id, tx)
+      const archive = await archiveRecord.of(garden.id, tx)
       const closed = closedBy(archive, before.on) ?? closedBy(archive, checked!.on)
       if (closed) return refused(sayClosed(closed))
       const righted = { ...checked!, subject: before.subject } as EntryDraft
@@ -262,6 +259,9 @@ async function replaceEntry(
   voidId: string,
 ): Promise<void> {
   const at = new Date().toISOString()
-  await insertEntries(tx, gardenId, [voidOf(before, voidId, at), { ...righted, at, voids: null } as LogEntry])
+  await entryRecord.insert(tx, gardenId, [
+    voidOf(before, voidId, at),
+    { ...righted, at, voids: null } as LogEntry,
+  ])
   await movePhotos(tx, gardenId, before.id, righted.id)
 }

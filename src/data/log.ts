@@ -1,43 +1,7 @@
-import { and, asc, desc, eq, gte, inArray, isNotNull, lt, ne, notInArray, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, inArray, isNotNull, lt, ne, notInArray, or } from 'drizzle-orm'
 import type { LogEntry } from '../core/log'
-import { reader, type Reader, type Writer } from './database'
-import { inPortions } from './plantings'
-import { logEntry } from './schema'
-
-type Row = typeof logEntry.$inferSelect
-
-/** The garden's whole log, oldest first. */
-export async function logOf(gardenId: string, from?: Reader): Promise<LogEntry[]> {
-  const db = from ?? (await reader())
-  const rows = db
-    .select()
-    .from(logEntry)
-    .where(eq(logEntry.gardenId, gardenId))
-    .orderBy(asc(logEntry.on), asc(logEntry.id))
-    .as('rows')
-  // As one value: a row at a time, a long log takes the client several times as long.
-  const [found] = await db
-    .select({
-      all: sql<string>`json_group_array(json_array(${rows.id}, ${rows.subjectType}, ${rows.subjectId}, ${rows.kind}, ${rows.on}, ${rows.at}, json(${rows.data}), ${rows.note}, ${rows.voids}))`,
-    })
-    .from(rows)
-  return (JSON.parse(found!.all) as PackedEntry[]).map(unpacked)
-}
-
-type PackedEntry = [
-  id: string,
-  subjectType: Row['subjectType'],
-  subjectId: string,
-  kind: Row['kind'],
-  on: Row['on'],
-  at: string,
-  data: Row['data'],
-  note: string,
-  voids: string | null,
-]
-
-const unpacked = ([id, type, subjectId, kind, on, at, data, note, voids]: PackedEntry): LogEntry =>
-  ({ id, kind, on, at, data, note, voids, subject: { type, id: subjectId } }) as LogEntry
+import type { Reader } from './database'
+import { logEntry, toEntry } from './records/entry'
 
 /** The entries about one subject, by index, oldest first; what takes one of them back is about it too. */
 export async function entriesOfSubject(
@@ -52,10 +16,6 @@ export async function entriesOfSubject(
     .orderBy(asc(logEntry.on), asc(logEntry.id))
   return rows.map(toEntry)
 }
-
-/** Adds entries, none of which is there yet. */
-export const insertEntries = (tx: Writer, gardenId: string, entries: readonly LogEntry[]) =>
-  inPortions(entries, (portion) => tx.insert(logEntry).values(portion.map((entry) => toRow(entry, gardenId))))
 
 export async function findEntry(gardenId: string, id: string, from: Reader): Promise<LogEntry | null> {
   const [row] = await from
@@ -128,12 +88,4 @@ export async function lastEntries(gardenId: string, most: number, from: Reader):
     .orderBy(desc(logEntry.at), desc(logEntry.id))
     .limit(most)
   return rows.map(toEntry)
-}
-
-function toEntry({ subjectType, subjectId, gardenId: _, ...row }: Row): LogEntry {
-  return { ...row, subject: { type: subjectType, id: subjectId } } as LogEntry
-}
-
-function toRow({ subject, ...entry }: LogEntry, gardenId: string): Row {
-  return { ...entry, gardenId, subjectType: subject.type, subjectId: subject.id, data: { ...entry.data } }
 }

@@ -1,7 +1,7 @@
 import { link, mkdir, open, readdir, readFile, rm, stat } from 'node:fs/promises'
 import { basename, dirname, join, resolve } from 'node:path'
 import { createClient } from '@libsql/client'
-import { and, asc, eq, inArray } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import { reader, write, type Reader, type Writer } from './database'
 import { currentGarden } from './gardens'
@@ -9,8 +9,8 @@ import { databaseFile } from './locate'
 import { copiesBeside } from './copy'
 import { findEntry } from './log'
 import { photoName, type Photo } from './photo-content'
-import { inPortions, withoutGarden } from './plantings'
-import { attachment } from './schema-stores'
+import { attachment, photoRecord } from './records/photo'
+import { withoutGarden } from './records/record'
 
 /** How many photos one entry has. */
 const MOST_PHOTOS = 12
@@ -150,23 +150,12 @@ export const pictureOf = (photo: Pick<Photo, 'id' | 'type'>): Promise<Uint8Array
 export const isStored = async (photo: Photo): Promise<boolean> =>
   (await pictureOf(photo))?.byteLength === photo.bytes
 
-export const insertPhotos = (tx: Writer, gardenId: string, photos: readonly Photo[]) =>
-  inPortions(photos, (portion) =>
-    tx.insert(attachment).values(portion.map((photo) => ({ ...photo, gardenId }))),
-  )
-
-/** The photos of a garden, or of some of its entries, in the order in which they came. */
-export async function photosOf(
-  gardenId: string,
-  entryIds?: readonly string[],
-  from?: Reader,
-): Promise<Photo[]> {
-  const db = from ?? (await reader())
-  const ofGarden = eq(attachment.gardenId, gardenId)
+/** The photos of an entry, in the order in which they came. */
+export async function photosOf(gardenId: string, entryId: string, db: Reader): Promise<Photo[]> {
   const rows = await db
     .select()
     .from(attachment)
-    .where(entryIds ? and(ofGarden, inArray(attachment.entryId, [...entryIds])) : ofGarden)
+    .where(and(eq(attachment.gardenId, gardenId), eq(attachment.entryId, entryId)))
     .orderBy(asc(attachment.id))
   return rows.map(withoutGarden)
 }
@@ -187,8 +176,8 @@ export async function addPhoto(photo: Photo, content: Uint8Array): Promise<'kept
   const answer = await write(async (tx) => {
     const garden = await currentGarden(tx)
     if (!garden || !(await findEntry(garden.id, photo.entryId, tx))) return 'no-entry'
-    if ((await photosOf(garden.id, [photo.entryId], tx)).length >= MOST_PHOTOS) return 'too-many'
-    await insertPhotos(tx, garden.id, [photo])
+    if ((await photosOf(garden.id, photo.entryId, tx)).length >= MOST_PHOTOS) return 'too-many'
+    await photoRecord.insert(tx, garden.id, [photo])
     return 'kept' as const
   }).catch(async (error: unknown) => {
     await rm(pathOf(photo), { force: true })

@@ -4,7 +4,7 @@ import { implausiblePicking, type Implausible } from '../core/harvest'
 import { standsOf } from '../core/season'
 import type { Reader } from './database'
 import { entriesOfSubject } from './log'
-import { plantingsOf } from './plantings'
+import { plantingRecord } from './records/planting'
 
 type Draft = Omit<LogEntry, 'at' | 'voids'>
 
@@ -23,7 +23,7 @@ export async function pickingProblem(
 
 /** Whether something is said to be picked of a planting before any of it stood where it grows. */
 async function isPickedTooSoon(tx: Reader, gardenId: string, drafts: readonly Draft[]): Promise<boolean> {
-  const plantings = new Map((await plantingsOf(gardenId, undefined, tx)).map((one) => [one.id, one]))
+  const plantings = new Map((await plantingRecord.of(gardenId, tx)).map((one) => [one.id, one]))
   for (const { kind, subject, on } of drafts) {
     const planting = plantings.get(subject.id)
     if (kind !== 'picked' || !planting) continue
@@ -50,7 +50,7 @@ async function implausible(
 
 /** Plants of each planting. */
 export const plantCounts = async (tx: Reader, gardenId: string): Promise<ReadonlyMap<string, number>> =>
-  new Map((await plantingsOf(gardenId, undefined, tx)).map(({ id, count }) => [id, count]))
+  new Map((await plantingRecord.of(gardenId, tx)).map(({ id, count }) => [id, count]))
 
 /** What cannot be true of a picking; null: it can, or it is none. */
 export function implausibleIn(

@@ -5,8 +5,9 @@ import { ofKind } from '../core/log'
 import type { Result } from '../core/result'
 import { write } from './database'
 import { currentGarden, todayIn } from './gardens'
-import { logOf } from './log'
-import { plantingsOf, updatePlanting } from './plantings'
+import { eq } from 'drizzle-orm'
+import { entryRecord } from './records/entry'
+import { planting, plantingRecord } from './records/planting'
 
 /** What a change of plan came to: the planting as it was before, or why it stays so. */
 export type PlanChange = Result<{ before: Planting }>
@@ -20,12 +21,12 @@ export async function changePlan(
   return write(async (tx): Promise<PlanChange> => {
     const garden = await currentGarden(tx)
     if (!garden) return refused('There is no garden yet: make one first.')
-    const before = (await plantingsOf(garden.id, undefined, tx)).find(({ id }) => id === plantingId)
+    const before = (await plantingRecord.of(garden.id, tx)).find(({ id }) => id === plantingId)
     if (!before) return refused('This planting is no longer there. Load the screen again.')
     const now = todayIn(garden)
     if (change.plannedSow && !isWithinReach(change.plannedSow, now))
       return refused('A sowing date lies within about a year of today. It stays as it was.')
-    const own = effectiveEntries(await logOf(garden.id, tx), now).filter(
+    const own = effectiveEntries(await entryRecord.of(garden.id, tx), now).filter(
       ({ subject }) => subject.id === plantingId,
     )
     const isRaised = 'plannedSow' in change || 'raising' in change
@@ -35,7 +36,7 @@ export async function changePlan(
     const resown = 'plannedSow' in change || change.raising === 'direct' || before.raising === 'direct'
     if (resown && ofKind(own, 'sown').length > 0)
       return refused('It is sown already: take that entry back first.')
-    await updatePlanting(tx, plantingId, change)
+    await tx.update(planting).set(change).where(eq(planting.id, plantingId))
     return { ok: true, before }
   })
 }

@@ -1,25 +1,10 @@
 import { isDeepStrictEqual } from 'node:util'
-import { and, asc, eq } from 'drizzle-orm'
+import { and, eq } from 'drizzle-orm'
 import type { Product } from '../core/feeding'
 import type { Result } from '../core/result'
-import { reader, write, type Reader, type Writer } from './database'
+import { write } from './database'
 import { currentGarden } from './gardens'
-import { inPortions, withoutGarden } from './plantings'
-import { product } from './schema-stores'
-
-export async function productsOf(gardenId: string, from?: Reader): Promise<Product[]> {
-  const db = from ?? (await reader())
-  return (
-    await db
-      .select()
-      .from(product)
-      .where(eq(product.gardenId, gardenId))
-      .orderBy(asc(product.name), asc(product.id))
-  ).map(withoutGarden)
-}
-
-export const insertProducts = (tx: Writer, gardenId: string, rows: readonly Product[]) =>
-  inPortions(rows, (portion) => tx.insert(product).values(portion.map((row) => ({ ...row, gardenId }))))
+import { product, productRecord } from './records/product'
 
 /** What a change of the feeds came to: the one before, or why it stays so. */
 export type ProductChange = Result<{ before: Product | null }>
@@ -33,11 +18,11 @@ export async function putProduct(
   return write(async (tx): Promise<ProductChange> => {
     const garden = await currentGarden(tx)
     if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
-    const before = (await productsOf(garden.id, tx)).find((one) => one.id === id) ?? null
+    const before = (await productRecord.of(garden.id, tx)).find((one) => one.id === id) ?? null
     if (seen !== undefined && !isDeepStrictEqual(seen, before))
       return { ok: false, message: 'It was changed elsewhere at the same moment: save it again.' }
     await tx.delete(product).where(and(eq(product.id, id), eq(product.gardenId, garden.id)))
-    if (row) await insertProducts(tx, garden.id, [row])
+    if (row) await productRecord.insert(tx, garden.id, [row])
     return { ok: true, before }
   })
 }

@@ -11,9 +11,11 @@ import { closeDatabase, write } from './database'
 import { demoGarden } from './demo'
 import { insertGardenFile } from './garden-file'
 import { loadGarden, type GardenState } from './garden-state'
-import { insertEntries } from './log'
-import { cultivar, place, planting } from './schema'
-import { putWeather } from './weather'
+import { cultivar } from './records/cultivar'
+import { place } from './records/place'
+import { planting } from './records/planting'
+import { entryRecord } from './records/entry'
+import { putWeather } from './records/weather-day'
 
 let folder: string
 beforeEach(async () => {
@@ -52,7 +54,7 @@ const entry = (id: string, kind: LogEntry['kind'], subject: LogEntry['subject'],
     note: '',
     voids: null,
   }) as LogEntry
-const put = (one: LogEntry) => write((tx) => insertEntries(tx, demo.garden.id, [one]))
+const put = (one: LogEntry) => write((tx) => entryRecord.insert(tx, demo.garden.id, [one]))
 
 describe('what is remembered', () => {
   it('is never older than the log, the facts and the weather', async () => {

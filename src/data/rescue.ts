@@ -8,8 +8,11 @@ import { currentGarden } from './gardens'
 import { databaseFile } from './locate'
 import { lastEntries } from './log'
 import type { LogEntry } from '../core/log'
-import { cultivarsOf, placesOf, plantingsOf, plantsOf } from './plantings'
+import { plantRecord } from './records/plant'
 import { DatabaseProblem, type ProblemKind } from './problem'
+import { placeRecord } from './records/place'
+import { cultivarRecord } from './records/cultivar'
+import { plantingRecord } from './records/planting'
 
 /** What there is to go back to, told without working anything out. */
 export interface Rescue {
@@ -52,15 +55,12 @@ export async function rescueState(): Promise<Rescue> {
 
 /** The entries made last, with the names of what they are about, as they stand in the database. */
 async function lastOf(gardenId: string, db: Reader): Promise<Rescue['last']> {
-  const names = new Map((await placesOf(gardenId, db)).map(({ id, name }) => [id, name]))
-  const cultivars = new Map((await cultivarsOf(gardenId, db)).map(({ id, name }) => [id, name]))
-  const plantings = await plantingsOf(gardenId, undefined, db)
+  const names = new Map((await placeRecord.of(gardenId, db)).map(({ id, name }) => [id, name]))
+  const cultivars = new Map((await cultivarRecord.of(gardenId, db)).map(({ id, name }) => [id, name]))
+  const plantings = await plantingRecord.of(gardenId, db)
   for (const { id, placeId, cultivarId } of plantings)
     names.set(id, [names.get(placeId), cultivars.get(cultivarId)].filter(Boolean).join(', '))
-  const plants = await plantsOf(
-    plantings.map(({ id }) => id),
-    db,
-  )
+  const plants = await plantRecord.of(gardenId, db)
   for (const { id, plantingId, label } of plants) names.set(id, `${names.get(plantingId)}, plant ${label}`)
   return (await lastEntries(gardenId, MOST_ENTRIES, db)).map((entry) => ({
     entry,

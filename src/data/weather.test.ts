@@ -11,14 +11,8 @@ import { feedToken, gardenOfFeed, setFeedToken } from './feeds'
 import { insertGardenFile } from './garden-file'
 import { loadGarden } from './garden-state'
 import { updateGarden } from './gardens'
-import {
-  putWeather,
-  removeWeather,
-  weatherBetween,
-  weatherRows,
-  weatherSummary,
-  type WeatherRow,
-} from './weather'
+import { removeWeather, weatherBetween, weatherSummary } from './weather'
+import { type WeatherRow, putWeather, weatherRecord } from './records/weather-day'
 
 let folder: string
 const demo = demoGarden()
@@ -55,7 +49,7 @@ describe('the weather record', () => {
           replaced,
         ),
       )
-    const highs = async () => (await weatherRows(garden)).map(({ tmax }) => tmax)
+    const highs = async () => (await weatherRecord.of(garden)).map(({ tmax }) => tmax)
     await write((tx) =>
       putWeather(tx, garden, [day('2026-05-01', 'simulated', 10), day('2026-05-02', 'entered', 11)], 'all'),
     )
@@ -67,7 +61,7 @@ describe('the weather record', () => {
     expect(await highs()).toEqual([22, 11, 22])
     await put('imported', 23, 'all')
     expect(await highs()).toEqual([23, 23, 23])
-    expect((await weatherRows(garden)).every(({ source }) => source === 'imported')).toBe(true)
+    expect((await weatherRecord.of(garden)).every(({ source }) => source === 'imported')).toBe(true)
   })
   it('says how long it is and what is missing, and lets a day go', async () => {
     expect(await weatherSummary(garden)).toEqual({ days: 0, first: null, last: null, missing: 0 })

@@ -3,20 +3,10 @@ import type { AnySchema, SchemaDescription, SchemaInnerTypeDescription, SchemaOb
 import { addDays, type IsoDate } from '../core/calendar'
 import { CLIMATE_TEMPLATE_IDS, normalsFor, NORMAL_BOUNDS, type MonthNormal } from '../core/climate'
 import { ENTRY_KINDS, type EntryKind, type LogEntry } from '../core/log'
-import { ENTRY_DATA } from '../data/entry-schema'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/garden-document'
+import { ENTRY_DATA } from '../data/records/entry-schema'
+import { GARDEN_FORMAT, GARDEN_VERSION, RECORDS, type GardenFile } from '../data/records'
 import { gardenFileFaults } from '../data/garden-file-schema'
-import {
-  cultivarRow,
-  gardenRow,
-  obstacleRow,
-  placeRow,
-  plantingRow,
-  plantRow,
-  productRow,
-  supplyRow,
-  weatherRow,
-} from '../data/garden-rows'
+import { gardenRecord } from '../data/records/garden'
 
 /**
  * Gardens that are accepted, drawn at the edges of every bound that their own schemas state: what a garden file may
@@ -144,7 +134,7 @@ const entries = (now: string): fc.Arbitrary<LogEntry[]> =>
 /** A garden of five places, each with a planting, at the edges of what is accepted; its clock held. */
 export const edgeGardens: fc.Arbitrary<GardenFile> = fc
   .record({
-    garden: rows(gardenRow, { id: 'g', houseSchools: {}, timeZone: 'America/Chicago' }),
+    garden: rows(gardenRecord.row, { id: 'g', houseSchools: {}, timeZone: 'America/Chicago' }),
     clock: fc.constantFrom(
       '2026-06-18',
       '2026-06-18',
@@ -154,10 +144,10 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
       '2399-12-31',
     ),
     normals: months,
-    weather: fc.array(rows(weatherRow), { maxLength: 6 }),
+    weather: fc.array(rows(RECORDS.weather.row), { maxLength: 6 }),
     places: fc.tuple(
       ...PLACES.map((kind, at) =>
-        rows(placeRow, {
+        rows(RECORDS.places.row, {
           id: `place-${at}`,
           kind,
           from: null,
@@ -169,7 +159,7 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
     cultivars: fc.tuple(
       ...PLACES.map((_, at) =>
         rows(
-          cultivarRow,
+          RECORDS.cultivars.row,
           at % 2 === 0
             ? { id: `c${at}`, crop: 'tomato' }
             : { id: `c${at}`, crop: 'pepper', habit: null, fruit: 'bell' },
@@ -178,16 +168,16 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
     ),
     plantings: fc.tuple(
       ...PLACES.map((_, at) =>
-        rows(plantingRow, { id: `planting-${at}`, cultivarId: `c${at}`, placeId: `place-${at}` }),
+        rows(RECORDS.plantings.row, { id: `planting-${at}`, cultivarId: `c${at}`, placeId: `place-${at}` }),
       ),
     ),
     isThisSeason: fc.boolean(),
     plants: fc.tuple(
-      ...PLACES.map((_, at) => rows(plantRow, { id: `plant-${at}`, plantingId: `planting-${at}` })),
+      ...PLACES.map((_, at) => rows(RECORDS.plants.row, { id: `plant-${at}`, plantingId: `planting-${at}` })),
     ),
-    obstacles: fc.array(rows(obstacleRow), { maxLength: 2 }),
-    supplies: fc.array(rows(supplyRow), { maxLength: 3 }),
-    products: fc.array(rows(productRow), { maxLength: 2 }),
+    obstacles: fc.array(rows(RECORDS.obstacles.row), { maxLength: 2 }),
+    supplies: fc.array(rows(RECORDS.supplies.row), { maxLength: 3 }),
+    products: fc.array(rows(RECORDS.products.row), { maxLength: 2 }),
   })
   .chain((drawn) => entries(drawn.clock).map((log) => ({ ...drawn, log })))
   .map(({ garden, clock, normals, isThisSeason, plantings, ...drawn }): GardenFile => {

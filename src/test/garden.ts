@@ -13,7 +13,7 @@ import {
 import type { EntrySubject } from '../core/entry'
 import type { EntryData, EntryKind, LogEntry } from '../core/log'
 import { layPlanting, type StandingPlant } from '../core/spacing'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/garden-document'
+import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/records'
 import type { GardenState } from '../data/garden-state'
 import { slicerTraits } from './slicer'
 import { stateOfFile } from './state-of-file'

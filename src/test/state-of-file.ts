@@ -1,6 +1,6 @@
 import type { IsoDate } from '../core/calendar'
 import { simulateSeasons, type Ensemble } from '../core/climate'
-import type { GardenFile } from '../data/garden-document'
+import type { GardenFile } from '../data/records'
 import type { GardenState } from '../data/garden-state'
 import { normalsOf } from '../data/gardens'
 import { SOLANACEAE } from '../core/rotation'

@@ -1,4 +1,4 @@
-import type { GardenFile } from '../garden-document'
+import type { GardenFile } from '../records'
 import type { ReadGarden, ReadProblem } from '../garden-reading'
 import { aside } from './thread'
 

@@ -3,8 +3,8 @@ import { simulateSeasons } from '../../core/climate'
 import type { LogEntry } from '../../core/log'
 import type { MoistureReading } from '../devices'
 import type { GardenState } from '../garden-state'
-import type { GardenRow } from '../gardens'
 import { demoGarden } from './index'
+import type { GardenRow } from '../records/garden'
 
 const file = demoGarden()
 const ensemble = simulateSeasons({ normals: file.normals, latitude: file.garden.latitude, count: 60 })

@@ -1,12 +1,12 @@
 import type { IsoDate } from '../../core/calendar'
 import { weatherAt, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../garden-document'
-import type { WeatherRow } from '../weather'
+import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../records'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { sensorReadings } from './care'
 import { demoSeasons } from './seasons'
 import { PRODUCTS } from './products'
 import { SUPPLIES } from './supplies'
+import type { WeatherRow } from '../records/weather-day'
 
 const HELD_ON = '2026-06-18' as IsoDate
 const SITE = { latitude: 41.2, longitude: -97.6, elevation: 460 }

@@ -1,6 +1,6 @@
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import type { LogEntry } from '../../core/log'
-import type { GardenFile } from '../garden-document'
+import type { GardenFile } from '../records'
 import { demoGarden } from './index'
 
 /** The demo garden so many times over: 4 × 17 places less what pots are left over. */

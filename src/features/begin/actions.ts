@@ -17,12 +17,13 @@ import {
 import { plainPlace } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
-import { allGardens, insertGarden, replaceNormals, takeToWork, todayIn } from '../../data/gardens'
-import { insertPlaces } from '../../data/plantings'
+import { allGardens, replaceNormals, takeToWork, todayIn } from '../../data/gardens'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import { checkForm } from '../../wording/check-form'
 import { formatDate } from '../../wording/dates'
 import { beginSchema, BY_LATITUDE, type BeginValues } from './schema'
+import { garden } from '../../data/records/garden'
+import { placeRecord } from '../../data/records/place'
 
 /** Makes a garden with its climate and one place to grow: the first one, or another beside those that are there. */
 export async function begin(typed: BeginValues, beside = false): Promise<FormProblems | undefined> {
@@ -45,7 +46,7 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
   const made = await write(async (tx) => {
     const others = (await allGardens(tx)).length
     if (others > 0 && beside !== true) return false
-    await insertGarden(tx, {
+    await tx.insert(garden).values({
       id,
       name: others === 0 ? 'My garden' : `Garden ${others + 1}`,
       ...site,
@@ -67,7 +68,7 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
       id,
       fitted.normals.map((month, index) => ({ month: index + 1, source: 'template', ...month })),
     )
-    await insertPlaces(tx, id, [
+    await placeRecord.insert(tx, id, [
       plainPlace({
         id: v7(),
         name: values.placeName,

@@ -5,13 +5,13 @@ import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { Product } from '../../core/feeding'
 import type { Result } from '../../core/result'
 import { connectDevice, revokeDevice } from '../../data/devices'
-import { idField } from '../../data/entry-schema'
-import { productRow } from '../../data/garden-rows'
+import { idField } from '../../data/records/fields'
 import { loadGarden } from '../../data/garden-state'
 import { putProduct, type ProductChange } from '../../data/products'
 import { checkForm } from '../../wording/check-form'
 import { mergedForm } from '../../wording/merged-form'
 import { productSchema, typedProduct, type ProductValues } from './product-schema'
+import { productRow } from '../../data/records/product'
 
 /** Gives a place a sensor; its secret is told only now. */
 export async function connectSensor(placeId: string): Promise<Result<{ token: string }>> {

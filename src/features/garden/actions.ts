@@ -9,14 +9,7 @@ import type { Shelter, SoilTexture } from '../../core/facts'
 import { mergeRow } from '../../core/merge'
 import { parseCoordinates } from '../../core/quantity'
 import { write } from '../../data/database'
-import {
-  currentGarden,
-  mannerOf,
-  normalRows,
-  replaceNormals,
-  todayIn,
-  updateGarden,
-} from '../../data/gardens'
+import { currentGarden, mannerOf, replaceNormals, todayIn, updateGarden } from '../../data/gardens'
 import { checkForm } from '../../wording/check-form'
 import { mergedForm } from '../../wording/merged-form'
 import { typedNormals, typedSite } from './typed'
@@ -28,6 +21,7 @@ import {
   type NormalsValues,
   type SiteValues,
 } from './schema'
+import { normalRecord } from '../../data/records/normal'
 
 const NO_GARDEN: FormProblems = { form: 'There is no garden yet: make one first.' }
 
@@ -55,13 +49,11 @@ export async function keepSite(typed: SiteValues, shown: SiteValues): Promise<Fo
       normalsFor(garden.climateTemplate, { latitude: place.latitude, elevation: values.elevation }),
       garden.climateShift,
     )
-    const rows = await normalRows(garden.id, tx)
+    const rows = await normalRecord.of(garden.id, tx)
     await replaceNormals(
       tx,
       garden.id,
-      rows.map(({ gardenId: _, ...row }) =>
-        row.source === 'entered' ? row : { ...row, ...carried[row.month - 1] },
-      ),
+      rows.map((row) => (row.source === 'entered' ? row : { ...row, ...carried[row.month - 1] })),
     )
     return undefined
   })
@@ -91,15 +83,15 @@ export async function keepNormals(
         form: 'Some numbers cannot be right: they are marked. Nothing was changed.',
       }
     const us = manner.units === 'us'
-    const now = typedNormals(await normalRows(garden.id, tx), manner)
+    const now = typedNormals(await normalRecord.of(garden.id, tx), manner)
     const conflicts = monthConflicts(typed, shown, now)
     if (Object.keys(conflicts).length > 0) return { theirs: { about: 'The climate', values: conflicts } }
-    const before = await normalRows(garden.id, tx)
+    const before = await normalRecord.of(garden.id, tx)
     const months = checked.values.months as unknown as MonthNormal[]
     await replaceNormals(
       tx,
       garden.id,
-      before.map(({ gardenId: _, ...row }, index) => {
+      before.map((row, index) => {
         const changed = { ...row }
         for (const field of NORMAL_FIELDS) {
           // What the table shows rounded and nobody touched stays as exact as it was.

@@ -1,7 +1,9 @@
-import { mannerOf, type GardenRow, type NormalRow } from '../../data/gardens'
+import { mannerOf } from '../../data/gardens'
 import type { Manner } from '../../core/facts'
 import { formatDate } from '../../wording/dates'
 import { NORMAL_FIELDS, shownNormal, type NormalsValues, type SiteValues } from './schema'
+import type { GardenRow } from '../../data/records/garden'
+import type { NormalRow } from '../../data/records/normal'
 
 /** The site as its form shows it. */
 export function typedSite(garden: GardenRow): SiteValues {

@@ -4,12 +4,15 @@ import { dayOf } from '../../core/garden-day'
 import { revalidatePath } from 'next/cache'
 import { array, lazy, mixed, object, string, ValidationError, type AnyObjectSchema } from 'yup'
 import type { GroundEdit, GroundRows } from '../../core/facts'
-import { obstacleRow, placeRow, plantingRow, plantRow } from '../../data/garden-rows'
 import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { putGround } from '../../data/ground'
 import { saidConflict, type GroundAnswer } from './conflict-words'
 import { groundFault } from './faults'
+import { placeRow } from '../../data/records/place'
+import { obstacleRow } from '../../data/records/obstacle'
+import { plantingRow } from '../../data/records/planting'
+import { plantRow } from '../../data/records/plant'
 
 const ROWS: Record<keyof GroundRows, AnyObjectSchema> = {
   place: placeRow,

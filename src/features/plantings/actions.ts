@@ -21,18 +21,15 @@ import { layPlanting, type Laying } from '../../core/spacing'
 import { write } from '../../data/database'
 import { loadGarden } from '../../data/garden-state'
 import { plantRows, standingIn } from '../../data/laying'
-import { currentGarden, mannerOf, normalRows, normalsOf, todayIn } from '../../data/gardens'
-import {
-  cultivarsOf,
-  insertCultivars,
-  insertPlaces,
-  insertPlantings,
-  insertPlants,
-  placesOf,
-} from '../../data/plantings'
+import { currentGarden, mannerOf, normalsOf, todayIn } from '../../data/gardens'
 import { changePlan, type PlanChange } from '../../data/planting-plan'
 import { checkForm } from '../../wording/check-form'
 import { NEW, plantingSchema, type PlantingValues } from './schema'
+import { placeRecord } from '../../data/records/place'
+import { cultivarRecord } from '../../data/records/cultivar'
+import { normalRecord } from '../../data/records/normal'
+import { plantingRecord } from '../../data/records/planting'
+import { plantRecord } from '../../data/records/plant'
 
 /** Makes a planting with its plants in lines, and the place or cultivar that it brings. */
 export async function plan(typed: PlantingValues): Promise<FormProblems | undefined> {
@@ -48,11 +45,11 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     if ('fields' in checked) return { fields: checked.fields }
     const values = checked.values as Checked
 
-    const places = await placesOf(garden.id, tx)
+    const places = await placeRecord.of(garden.id, tx)
     const place =
       values.place === NEW ? newPlace(values, places) : places.find(({ id }) => id === values.place)
     if (!place) return { fields: { place: 'This place is no longer there: choose another.' } }
-    const cultivars = await cultivarsOf(garden.id, tx)
+    const cultivars = await cultivarRecord.of(garden.id, tx)
     const cultivar =
       values.cultivar === NEW ? newCultivar(values) : cultivars.find(({ id }) => id === values.cultivar)
     if (!cultivar) return { fields: { cultivar: 'This cultivar is no longer there: choose another.' } }
@@ -63,7 +60,7 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       ? values.training
       : trainingsFor(cultivar)[0]!
     const now = todayIn(garden)
-    const season = yearOf(seasonStart(normalsOf(await normalRows(garden.id, tx)), now))
+    const season = yearOf(seasonStart(normalsOf(await normalRecord.of(garden.id, tx)), now))
     const { standing, labels } = await standingIn(
       tx,
       garden,
@@ -94,10 +91,10 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       plannedSow: null,
       plannedSetOut: null,
     }
-    if (values.place === NEW) await insertPlaces(tx, garden.id, [place])
-    if (values.cultivar === NEW) await insertCultivars(tx, garden.id, [cultivar])
-    await insertPlantings(tx, garden.id, [planting])
-    await insertPlants(tx, plantRows(planting, positions, labels))
+    if (values.place === NEW) await placeRecord.insert(tx, garden.id, [place])
+    if (values.cultivar === NEW) await cultivarRecord.insert(tx, garden.id, [cultivar])
+    await plantingRecord.insert(tx, garden.id, [planting])
+    await plantRecord.insert(tx, garden.id, plantRows(planting, positions, labels))
     return { id: planting.id }
   })
   if (!('id' in made)) return made

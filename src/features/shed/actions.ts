@@ -4,13 +4,13 @@ import { revalidatePath } from 'next/cache'
 import { array, number, object, string, ValidationError } from 'yup'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import { HAS_LENGTH, SUPPLY_KINDS, type Supply } from '../../core/facts'
-import { supplyRow } from '../../data/garden-rows'
 import { loadGarden } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { addSupplies, putSupply, type SupplyChange } from '../../data/supplies'
 import { checkForm } from '../../wording/check-form'
 import { mergedForm } from '../../wording/merged-form'
 import { supplySchema, typedSupply, type SupplyValues } from './schema'
+import { supplyRow } from '../../data/records/supply'
 
 const identity = string().required().max(64)
 

@@ -1,7 +1,7 @@
 import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
-import { entrySchema } from '../../data/entry-schema'
+import { entrySchema } from '../../data/records/entry-schema'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { roundOf } from './queries'
 import { tendingEntries } from './tending-entries'

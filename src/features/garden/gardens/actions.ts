@@ -2,7 +2,8 @@
 
 import { revalidatePath } from 'next/cache'
 import { copyBefore, write } from '../../../data/database'
-import { allGardens, removeGarden, takeToWork } from '../../../data/gardens'
+import { allGardens, takeToWork } from '../../../data/gardens'
+import { removeGarden } from '../../../data/garden-file'
 import { sweepPhotos } from '../../../data/photos'
 
 /** Opens another garden; false: it is no longer there. */

@@ -1,6 +1,9 @@
-import { allGardens, currentGarden, mannerOf, type GardenRow } from '../../../data/gardens'
-import { countsOf } from '../../../data/garden-counts'
+import { allGardens, currentGarden, mannerOf } from '../../../data/gardens'
 import { formatMeasure } from '../../../core/quantity'
+import { entryRecord } from '../../../data/records/entry'
+import type { GardenRow } from '../../../data/records/garden'
+import { placeRecord } from '../../../data/records/place'
+import { plantingRecord } from '../../../data/records/planting'
 
 /** A garden of this database. */
 export interface GardenLine {
@@ -15,7 +18,9 @@ export async function gardenLines(): Promise<GardenLine[]> {
   const atWork = await currentGarden()
   return Promise.all(
     (await allGardens()).map(async (garden) => {
-      const { places, plantings, entries } = await countsOf(garden.id)
+      const [places, plantings, entries] = await Promise.all(
+        [placeRecord, plantingRecord, entryRecord].map((record) => record.count(garden.id)),
+      )
       return {
         id: garden.id,
         name: garden.name,

@@ -8,18 +8,12 @@ import { isIsoDate, type IsoDate } from '../../../core/calendar'
 import type { Result } from '../../../core/result'
 import { write } from '../../../data/database'
 import { currentGarden, mannerOf, todayIn, updateGarden } from '../../../data/gardens'
-import {
-  putWeather,
-  removeWeather,
-  REPLACED,
-  sourcedWeather,
-  type Replaced,
-  type WeatherRow,
-} from '../../../data/weather'
+import { removeWeather, sourcedWeather } from '../../../data/weather'
 import { checkForm } from '../../../wording/check-form'
 import type { ReadDay } from '../../../workers/weather-import/read-days'
 import { keptNormal } from '../schema'
 import { daySchema, type DayValues } from './day-schema'
+import { REPLACED, type Replaced, type WeatherRow, putWeather } from '../../../data/records/weather-day'
 
 /** Keeps one day as it was entered; it wins over whatever was there for that day. */
 export async function keepDay(typed: DayValues): Promise<FormProblems | undefined> {

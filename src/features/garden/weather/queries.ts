@@ -15,10 +15,11 @@ import { holdsOn, type Manner } from '../../../core/facts'
 import { effectiveEntries } from '../../../core/entry'
 import { ofKind } from '../../../core/log'
 import { mannerOf } from '../../../data/gardens'
-import { sourcedWeather, weatherSummary, type WeatherRow } from '../../../data/weather'
+import { sourcedWeather, weatherSummary } from '../../../data/weather'
 import { formatDate } from '../../../wording/dates'
 import { sayLength, sayTemperature } from '../../../wording/say'
 import { shownNormal } from '../schema'
+import type { WeatherRow } from '../../../data/records/weather-day'
 
 /** A day of the table, in the garden's units as numbers; null: not known. */
 export interface WeatherLineView {

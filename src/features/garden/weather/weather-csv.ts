@@ -1,5 +1,5 @@
 import { unparse } from 'papaparse'
-import type { WeatherRow } from '../../../data/weather'
+import type { WeatherRow } from '../../../data/records/weather-day'
 
 /** The weather record as a table that can be imported again. */
 export const weatherCsv = (rows: readonly WeatherRow[]): string =>

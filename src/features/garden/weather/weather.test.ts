@@ -11,10 +11,10 @@ import { demoGarden } from '../../../data/demo'
 import { insertGardenFile } from '../../../data/garden-file'
 import { loadGarden } from '../../../data/garden-state'
 import { updateGarden } from '../../../data/gardens'
-import { weatherRows } from '../../../data/weather'
 import { daySchema } from './day-schema'
 import { weatherView } from './queries'
 import { weatherCsv } from './weather-csv'
+import { weatherRecord } from '../../../data/records/weather-day'
 
 const METRIC: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 const today = isoDate('2026-06-18')
@@ -97,7 +97,7 @@ describe('the weather of a month', () => {
     expect(first).toMatchObject({ low: Number((row.tmin * 1.8 + 32).toFixed(1)), source: 'simulated' })
   })
   it('goes out as a table with a line a day, oldest first', async () => {
-    const { data } = parse<string[]>(weatherCsv(await weatherRows(demo.garden.id)))
+    const { data } = parse<string[]>(weatherCsv(await weatherRecord.of(demo.garden.id)))
     expect(data).toHaveLength(383)
     expect(data[1]!.slice(0, 3)).toEqual([
       '2025-06-01',

@@ -1,10 +1,9 @@
 import { array, mixed, number, object, string, type AnyObjectSchema } from 'yup'
-import { isIsoDate, type IsoDate } from '../core/calendar'
-import { CALL_KINDS, type CallKind, type Work, WORKS } from '../core/calls'
-import { ORGANS, PART_STATES, STATES_OF } from '../core/crop'
-import { SUPPORTS, type Support } from '../core/facts'
-import { FRUIT_FAULTS, type Verdict, VERDICTS } from '../core/harvest'
-import { ENTRY_KINDS, type EntryData, type EntryKind, type LogEntry } from '../core/log'
+import { CALL_KINDS, type CallKind, type Work, WORKS } from '../../core/calls'
+import { ORGANS, PART_STATES, STATES_OF } from '../../core/crop'
+import { SUPPORTS, type Support } from '../../core/facts'
+import { FRUIT_FAULTS, type Verdict, VERDICTS } from '../../core/harvest'
+import { ENTRY_KINDS, type EntryData, type EntryKind, type LogEntry } from '../../core/log'
 import {
   CAUSE_IDS,
   COURSES,
@@ -14,21 +13,11 @@ import {
   type CaseOutcome,
   type CauseId,
   type SignId,
-} from '../core/health'
-import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../core/feeding'
-import { PRACTICE_LEVELS } from '../core/pruning'
-import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../core/watering'
-
-/** A calendar date that exists. */
-export const isoDateField = () =>
-  string<IsoDate>().test(
-    'calendar-date',
-    '${path} must be a calendar date such as 2026-06-18',
-    (value) => value == null || isIsoDate(value),
-  )
-
-export const idField = () =>
-  string().matches(/^[\w.-]{1,64}$/, '${path} must be an id of letters, digits and dashes')
+} from '../../core/health'
+import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../../core/feeding'
+import { PRACTICE_LEVELS } from '../../core/pruning'
+import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../../core/watering'
+import { idField, isoDateField } from './fields'
 
 const LONGEST_NOTE = 4000
 const plants = () => number().required().integer().min(0).max(100_000)

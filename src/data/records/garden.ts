@@ -1,0 +1,91 @@
+import { integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { mixed, number, object, string } from 'yup'
+import { SITE_BOUNDS } from '../../core/bounds'
+import { isTimeZone } from '../../core/calendar'
+import { CLIMATE_TEMPLATE_IDS, type ClimateTemplateId } from '../../core/climate'
+import { SHELTERS, SOILS, type Shelter, type SoilTexture } from '../../core/facts'
+import { date, id, idField, isoDateField, measure, name, orNull } from './fields'
+import type { LooseRow } from './record'
+
+/** Decisions that a house has its own way in, at the most. */
+const MOST_DECISIONS = 40
+
+/** Coordinates in °, elevation in m. */
+export const garden = sqliteTable('garden', {
+  id: id(),
+  name: text().notNull(),
+  latitude: real().notNull(),
+  longitude: real().notNull(),
+  elevation: real().notNull(),
+  timeZone: text().notNull(),
+  units: text().$type<'metric' | 'us'>().notNull(),
+  decimals: text().$type<'point' | 'comma'>().notNull(),
+  dates: text().$type<'day-first' | 'month-first' | 'iso'>().notNull(),
+  /** The day that the clock is held on; null: it follows the computer. */
+  clockDate: date(),
+  shelter: text().$type<Shelter>().notNull(),
+  soil: text().$type<SoilTexture>().notNull(),
+  climateTemplate: text().$type<ClimateTemplateId>().notNull(),
+  /** °C that the template is shifted by, to meet the last frost that the gardener knows. */
+  climateShift: real().notNull(),
+  /** Where days without a record get their weather: the simulated station, or the normals. */
+  station: text().$type<'simulated' | 'normals'>().notNull(),
+  seed: integer().notNull(),
+  /** The garden's own default school for each decision. */
+  houseSchools: text({ mode: 'json' }).$type<Record<string, string>>().notNull(),
+})
+
+/** A garden as it is kept. */
+const gardenRow = object({
+  id: idField().required(),
+  name: name(),
+  latitude: measure(...SITE_BOUNDS.latitude),
+  longitude: measure(...SITE_BOUNDS.longitude),
+  elevation: measure(...SITE_BOUNDS.elevation),
+  timeZone: string()
+    .required()
+    .max(120)
+    .test('zone', '${path} must be a time zone such as America/Chicago', (zone) => isTimeZone(zone ?? '')),
+  units: string().required().oneOf(['metric', 'us']),
+  decimals: string().required().oneOf(['point', 'comma']),
+  dates: string().required().oneOf(['day-first', 'month-first', 'iso']),
+  clockDate: orNull(isoDateField()),
+  shelter: string().required().oneOf(SHELTERS),
+  soil: string().required().oneOf(SOILS),
+  climateTemplate: string().required().oneOf(CLIMATE_TEMPLATE_IDS),
+  climateShift: measure(-40, 40),
+  station: string().required().oneOf(['simulated', 'normals']),
+  seed: number().required().integer().min(0).max(4_294_967_295),
+  houseSchools: mixed<Record<string, string>>()
+    .required()
+    .test('schools', '${path} must name a school for each decision', (schools) => {
+      const chosen = Object.entries(schools ?? {})
+      return (
+        !Array.isArray(schools) &&
+        chosen.length <= MOST_DECISIONS &&
+        chosen.every(([key, school]) => key.length <= 40 && typeof school === 'string' && school.length <= 40)
+      )
+    }),
+})
+  .noUnknown()
+  .required()
+
+export type GardenRow = typeof garden.$inferSelect
+
+/** The garden itself: the one row that all others belong to. */
+export const gardenRecord = {
+  name: 'garden',
+  row: gardenRow,
+  versions: {
+    8: (row: LooseRow): LooseRow => ({
+      ...row,
+      timeZone: typeof row.timeZone === 'string' && !isTimeZone(row.timeZone) ? 'UTC' : row.timeZone,
+    }),
+  },
+}
+
+/** The column of what belongs to a garden. */
+export const gardenId = () =>
+  text()
+    .notNull()
+    .references(() => garden.id, { onDelete: 'cascade' })
