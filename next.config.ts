@@ -6,8 +6,6 @@ const AROUND = 1024 * 1024
 
 const config: NextConfig = {
   poweredByHeader: false,
-  // `npm test` checks the types on its own.
-  typescript: { ignoreBuildErrors: true },
   serverExternalPackages: ['@libsql/client', 'libsql', 'esbuild'],
   // The migrations are read from disk at start.
   outputFileTracingIncludes: { '/*': ['./drizzle/**/*'] },

@@ -15,9 +15,8 @@ export function Stumbled({
     <div className="mx-auto max-w-xl px-6 py-16" role="alert">
       <h1 className="text-2xl font-semibold">{where} stumbled.</h1>
       <p className="mt-3 text-lg">
-        Everything you entered and saw confirmed is safe. Press <kbd className="key">u</kbd> to undo the last
-        entry if it began with that, try again, or open Rescue: it shows the last entries and the copies of
-        your garden.
+        Everything you entered and saw confirmed is safe. If it began with your last entry, take that back in
+        the Logbook. Else try again, or open Rescue: it shows the last entries and the copies of your garden.
       </p>
       {error.digest && (
         <p className="mt-2 text-quiet">Mark of this fault in the server’s log: {error.digest}</p>
