@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
+import QuickLRU from 'quick-lru'
 import { addDays, type IsoDate } from '../core/calendar'
 import {
   recordedSeasons,
@@ -8,6 +9,7 @@ import {
   type RecordedDay,
 } from '../core/climate'
 import type { GardenDay, GardenSnapshot } from '../core/garden-day'
+import { remembered } from '../core/memo'
 import { SOLANACEAE } from '../core/rotation'
 import { changeCount, changes, readTogether, type Reader } from './database'
 import { devicesOf, type Device, type MoistureReading } from './devices'
@@ -48,8 +50,7 @@ export interface GardenState extends GardenSnapshot {
 export type Day = GardenDay<GardenState>
 
 /** Seasons by what they were made of: the same normals and record always give the same seasons. */
-const ensembles = new Map<string, Ensemble>()
-const MOST_ENSEMBLES = 8
+const ensembles = new QuickLRU<string, Ensemble>({ maxSize: 4 })
 
 /** The seasons that dates are spread over: the recorded ones where there are enough, else simulated ones. */
 async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Promise<Ensemble> {
@@ -62,7 +63,6 @@ async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Prom
         ? null
         : recordedSeasons(normals, await weatherBetween(garden.id, FIRST, LAST, db))
     found = recorded ?? simulateSeasons({ normals, latitude: garden.latitude })
-    if (ensembles.size >= MOST_ENSEMBLES) ensembles.delete(ensembles.keys().next().value!)
     ensembles.set(key, found)
   }
   return found
@@ -158,8 +158,6 @@ function solanaceaeYears(rows: readonly RowOf<typeof cropRecord>[]): Map<string,
   return years
 }
 
-const recent = new WeakMap<Ensemble, RecordedDay[]>()
-
 /** The weather on record of the last seasons; the same object as before where it says the same. */
 async function recentWeather(
   gardenId: string,
@@ -168,8 +166,7 @@ async function recentWeather(
   db: Reader,
 ): Promise<RecordedDay[]> {
   const loaded = await weatherBetween(gardenId, addDays(now, -450), now, db)
-  const before = recent.get(ensemble)
-  if (before && isDeepStrictEqual(before, loaded)) return before
-  recent.set(ensemble, loaded)
-  return loaded
+  const held = remembered(ensemble, 'recent weather', () => ({ days: loaded }))
+  if (!isDeepStrictEqual(held.days, loaded)) held.days = loaded
+  return held.days
 }

@@ -10,7 +10,7 @@ let held: { of: string; ensemble: Ensemble } | undefined
 
 /** Dates every planting of a kit over all its seasons; the seasons are kept for the next time. */
 function date(kit: SeasonKit, onProgress: (share: number) => void): Record<string, PlantingDates> {
-  const of = JSON.stringify([kit.normals, kit.latitude, kit.recorded?.length])
+  const of = JSON.stringify([kit.normals, kit.latitude, kit.recorded])
   if (held?.of !== of) {
     const steps = gathering(kit)
     let step = steps.next()

@@ -5,6 +5,7 @@ import {
   CLIMATE_TEMPLATE_IDS,
   dailyNormals,
   daylightHours,
+  sunTimes,
   dayPercentiles,
   degreeDays,
   emptySeries,
@@ -42,9 +43,21 @@ describe('sun', () => {
     expect(extraterrestrialRadiation(50, 196)).toBeCloseTo(40.0, 0)
     expect(extraterrestrialRadiation(-10, 15)).toBeCloseTo(39.1, 0)
   })
+  it('rises and sets as almanacs print it, within four minutes', () => {
+    // 51.5° N 0° on 21 June: 3:43 to 20:21; 33.9° S 151.2° E on 22 December: 18:41 the day before to 9:05.
+    for (const [[latitude, longitude, day], rise, set] of [
+      [[51.5, 0, 172], 3 + 43 / 60, 20 + 21 / 60],
+      [[-33.9, 151.2, 356], 18 + 41 / 60 - 24, 9 + 5 / 60],
+    ] as const) {
+      const sun = sunTimes(latitude, longitude, day)!
+      expect(Math.abs(sun.rise - rise) * 60).toBeLessThan(4)
+      expect(Math.abs(sun.set - set) * 60).toBeLessThan(4)
+    }
+  })
   it('stays up or down beyond the polar circles', () => {
     expect(daylightHours(80, 172)).toBe(24)
     expect(daylightHours(80, 355)).toBe(0)
+    expect([sunTimes(80, 0, 172), sunTimes(80, 0, 355)]).toEqual([null, null])
     expect(extraterrestrialRadiation(80, 355)).toBe(0)
     expect(extraterrestrialRadiation(-90, 355)).toBeGreaterThan(40)
   })

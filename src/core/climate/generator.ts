@@ -111,14 +111,14 @@ export function generateWeather(plan: {
   return settled(series)
 }
 
-let lastRadiation: { latitude: number; days: Float64Array } | undefined
+const RADIATION = {}
 
-/** The radiation of each day of the year; the last latitude's is kept, as an ensemble asks for it every season. */
+/** The radiation of each day of the year; kept, as an ensemble asks for it every season. */
 function radiationByDay(latitude: number): Float64Array {
-  if (lastRadiation?.latitude !== latitude)
-    lastRadiation = {
-      latitude,
-      days: Float64Array.from({ length: 365 }, (_, day) => extraterrestrialRadiation(latitude, day + 1)),
-    }
-  return lastRadiation.days
+  return remembered(
+    RADIATION,
+    String(latitude),
+    () => Float64Array.from({ length: 365 }, (_, day) => extraterrestrialRadiation(latitude, day + 1)),
+    2,
+  )
 }

@@ -19,7 +19,7 @@ export { MULCHES, OPEN_GROUND, soilTemperatures, surroundingsKey } from './soil-
 export type { Mulch, SoilReading, SoilSurroundings } from './soil-temperature'
 export { FORECAST_DAYS, stationForecast, stationRecord } from './station'
 export type { Station } from './station'
-export { daylightHours, extraterrestrialRadiation, solarDeclination } from './sun'
+export { daylightHours, extraterrestrialRadiation, solarDeclination, sunTimes } from './sun'
 export { CLIMATE_TEMPLATE_IDS, nearestTemplate, normalsFor } from './templates'
 export type { ClimateTemplateId } from './templates'
 export { degreeDays, hourlyTemperatures } from './thermal-time'

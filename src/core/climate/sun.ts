@@ -52,3 +52,31 @@ export function extraterrestrialRadiation(latitude: number, dayOfYear: number): 
 export function daylightHours(latitude: number, dayOfYear: number): number {
   return (24 / Math.PI) * geometry(latitude, dayOfYear).sunset
 }
+
+/** Height of the sun's middle when its upper edge is seen at the horizon, rad: air bends its light by so much. */
+const HORIZON = (-0.833 * Math.PI) / 180
+
+/**
+ * When the sun's edge comes up and goes down [Allen et al. 1998, FAO-56 eq. 32 and 33 for the clock, the hour angle by
+ * the altitude of its middle]; within about four minutes of an almanac between the polar circles.
+ *
+ * @param longitude ° east, west negative
+ * @returns h UTC on that day, below 0 on the day before and from 24 on the day after; null: it does not rise or set
+ * @throws RangeError when a parameter is out of range
+ */
+export function sunTimes(
+  latitude: number,
+  longitude: number,
+  dayOfYear: number,
+): { rise: number; set: number } | null {
+  requireInRange('longitude', longitude, -180, 180)
+  const { phi, declination } = geometry(latitude, dayOfYear)
+  const cosHour =
+    (Math.sin(HORIZON) - Math.sin(phi) * Math.sin(declination)) / (Math.cos(phi) * Math.cos(declination))
+  if (!(Math.abs(cosHour) <= 1)) return null
+  const b = (2 * Math.PI * (dayOfYear - 81)) / 364
+  const correction = 0.1645 * Math.sin(2 * b) - 0.1255 * Math.cos(b) - 0.025 * Math.sin(b)
+  const noon = 12 - longitude / 15 - correction
+  const half = (Math.acos(cosHour) * 12) / Math.PI
+  return { rise: noon - half, set: noon + half }
+}

@@ -1,5 +1,7 @@
+import QuickLRU from 'quick-lru'
+
 /** What was worked out for objects, by what it is. */
-const worked = new WeakMap<object, Map<string, unknown>>()
+const worked = new WeakMap<object, QuickLRU<string, unknown>>()
 
 /**
  * What was worked out before for an object, as long as the object lives; else worked out now. All that is remembered
@@ -7,14 +9,13 @@ const worked = new WeakMap<object, Map<string, unknown>>()
  *
  * @param of what it follows from
  * @param what its name, and with it all that it follows from besides the object itself
- * @param most of an object's values that are kept; the oldest goes first
+ * @param most of an object's values that are kept for certain; what was asked for least lately goes first
  */
 export function remembered<Value>(of: object, what: string, work: () => Value, most = 500): Value {
   let known = worked.get(of)
-  if (!known) worked.set(of, (known = new Map()))
+  if (!known) worked.set(of, (known = new QuickLRU({ maxSize: most })))
   if (known.has(what)) return known.get(what) as Value
   const value = work()
-  if (known.size >= most) known.delete(known.keys().next().value!)
   known.set(what, value)
   return value
 }

@@ -16,7 +16,7 @@ import {
 } from '../climate'
 import { thermalTraits } from '../crop'
 import { effectiveEntries, entriesAbout, type AnyEntry } from '../entry'
-import { remembered } from '../memo'
+import { markOf, remembered } from '../memo'
 import { holdsOn, surroundingsOf, type GardenCultivar, type Place, type Planting } from '../facts'
 import { stageEntries } from './entries'
 import { plantingDates } from './planting-dates'
@@ -237,30 +237,15 @@ export interface PlaceWeather {
   courses: Year[]
 }
 
-/** What was worked out along a line over some seasons. */
-interface AlongLine {
-  weathers: Map<string, PlaceWeather>
-  parts: SharedParts
-}
-const alongLines = new WeakMap<WeatherLine, WeakMap<Seasons, AlongLine>>()
-
-function alongLine(line: WeatherLine, seasons: Seasons): AlongLine {
-  const bySeasons = alongLines.get(line) ?? new WeakMap<Seasons, AlongLine>()
-  alongLines.set(line, bySeasons)
-  const found = bySeasons.get(seasons) ?? { weathers: new Map(), parts: new Map() }
-  bySeasons.set(seasons, found)
-  return found
-}
-
 /** Weather by place, worked out once for each kind of place and for each place with a thermometer. */
 function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entries: readonly AnyEntry[]) {
-  const { weathers: known, parts } = alongLine(line, ensemble)
+  const along = markOf(ensemble)
+  const parts = remembered(line, `parts ${along}`, (): SharedParts => new Map())
   return (place: Place): PlaceWeather => {
     const around = surroundingsOf(place)
     const readings = readingsIn(place, entries)
     const key = `${start} ${surroundingsKey(around)} ${readings.length > 0 ? JSON.stringify(readings) : ''}`
-    let found = known.get(key)
-    if (!found) {
+    return remembered(line, `weather ${along} ${key}`, () => {
       const whole = yearIn(line.air, around, ensemble.warmest, readings)
       const before = daysBetween(dateOf(line, 0), start)
       const here = yearFrom(whole, before, ensemble.warmest)
@@ -270,9 +255,8 @@ function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entr
         parts,
       })
       const air = around.underCover ? insideSeries(line.air) : line.air
-      known.set(key, (found = { air, whole, here, courses }))
-    }
-    return found
+      return { air, whole, here, courses }
+    })
   }
 }
 

@@ -1,7 +1,6 @@
 import type { Day, GardenState } from '../../data/garden-state'
 import { dayOfYear, epochDay, type IsoDate } from '../../core/calendar'
-import { getTimes } from 'suncalc'
-import { dateInSeason, daylightHours } from '../../core/climate'
+import { dateInSeason, daylightHours, sunTimes } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
 import { formatDate, monthName } from '../../wording/dates'
@@ -54,17 +53,16 @@ export function gardenView(day: Day): GardenView {
   }
 }
 
-/** `15.0 h of daylight on 18 June, from 5:59 to 21:02.` */
+/** `15.0 h of daylight on 18 June, from 5:56 to 21:05.` */
 function daylightOn(
   on: IsoDate,
   { latitude, longitude, timeZone }: GardenState['garden'],
   manner: Manner,
 ): string {
   const hours = daylightHours(latitude, dayOfYear(on)).toFixed(1)
-  // Noon by the sun at the garden, so that the day is the garden's own.
-  const noon = new Date(epochDay(on) * 86_400_000 + (12 - longitude / 15) * 3_600_000)
-  const { sunrise, sunset } = getTimes(noon, latitude, longitude)
+  const sun = sunTimes(latitude, longitude, dayOfYear(on))
   const clock = new Intl.DateTimeFormat('en-GB', { timeZone, hour: 'numeric', minute: '2-digit' })
-  const times = sunrise && sunset ? `, from ${clock.format(sunrise)} to ${clock.format(sunset)}` : ''
+  const at = (hours: number) => clock.format(epochDay(on) * 86_400_000 + hours * 3_600_000)
+  const times = sun ? `, from ${at(sun.rise)} to ${at(sun.set)}` : ''
   return `${hours} h of daylight on ${formatDate(on, manner)}${times}.`
 }
