@@ -10,7 +10,13 @@ async function swipe(page: Page, to: 'left' | 'right'): Promise<void> {
         const point = new Touch({ identifier: 1, target, clientX: x, clientY: 420 })
         const touches = type === 'touchend' ? [] : [point]
         target.dispatchEvent(
-          new TouchEvent(type, { bubbles: true, cancelable: true, touches, changedTouches: [point] }),
+          new TouchEvent(type, {
+            bubbles: true,
+            cancelable: true,
+            touches,
+            targetTouches: touches,
+            changedTouches: [point],
+          }),
         )
       }
       touch('touchstart', from!)

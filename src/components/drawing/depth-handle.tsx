@@ -1,9 +1,17 @@
 'use client'
 
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { useDrag } from '@use-gesture/react'
+import type { KeyboardEvent } from 'react'
 import type { Manner } from '../../core/facts'
 import { sayLength } from '../../wording/say'
 import { STEM_X, type Part } from './section-frame'
+
+/** Where the hand took hold, px down the screen, and what was buried then, m; m to a pixel. */
+interface Held {
+  y: number
+  buried: number
+  perPixel: number
+}
 
 /** The planting depth as a thing to take hold of: by pointer, or with arrow keys. */
 export function DepthHandle({
@@ -14,22 +22,19 @@ export function DepthHandle({
   manner,
   onBury,
 }: Omit<Part, 'px'> & { scale: number; manner: Manner; onBury: (metres: number) => void }) {
-  const start = useRef<{ y: number; buried: number; perPixel: number } | null>(null)
   const most = Math.max(0, (plant.leafHeights.at(-1) ?? plant.stemHeight) - 0.01)
   const bury = (metres: number) => onBury(Math.round(Math.max(0, Math.min(most, metres)) * 200) / 200)
-  const onPointer = (event: PointerEvent<SVGGElement>) => {
-    if (event.type === 'pointerdown') {
-      const svg = event.currentTarget.ownerSVGElement!
-      start.current = {
-        y: event.clientY,
-        buried: answer.stemBuried,
-        perPixel: 1 / (scale * (svg.getScreenCTM()?.d ?? 1)),
-      }
-      event.currentTarget.setPointerCapture(event.pointerId)
-    } else if (event.type === 'pointerup') start.current = null
-    else if (start.current)
-      bury(start.current.buried + (event.clientY - start.current.y) * start.current.perPixel)
-  }
+  const drag = useDrag(
+    ({ first, xy: [, y], currentTarget, memo }) => {
+      const svg = (currentTarget as SVGGElement).ownerSVGElement!
+      const held: Held = first
+        ? { y, buried: answer.stemBuried, perPixel: 1 / (scale * (svg.getScreenCTM()?.d ?? 1)) }
+        : (memo as Held)
+      bury(held.buried + (y - held.y) * held.perPixel)
+      return held
+    },
+    { pointer: { keys: false } },
+  )
   const onKey = (event: KeyboardEvent) => {
     const step = { ArrowDown: 0.01, ArrowUp: -0.01, PageDown: 0.05, PageUp: -0.05 }[event.key]
     if (step === undefined) return
@@ -50,9 +55,7 @@ export function DepthHandle({
       aria-valuetext={sayLength(answer.stemBuried, manner)}
       aria-orientation="vertical"
       className="cursor-ns-resize touch-none outline-offset-4"
-      onPointerDown={onPointer}
-      onPointerMove={onPointer}
-      onPointerUp={onPointer}
+      {...drag()}
       onKeyDown={onKey}
     >
       <line x1="150" x2={STEM_X - 5} y1={y} y2={y} stroke="#fbfaf5" strokeWidth="1.5" />

@@ -1,6 +1,6 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { later } from '../../components/later'
 import { useState } from 'react'
 import { Cautions } from '../../components/advice/why'
 import { CAUTIONS } from '../../wording/cautions'
@@ -8,10 +8,10 @@ import { BlendBench } from './blend-bench'
 import type { MixView } from './mix-queries'
 
 // Each comes when it is first asked for, and stays with what was typed.
-const DiluteBench = dynamic(() => import('./dilute-bench').then((module) => module.DiluteBench))
-const InjectorBench = dynamic(() => import('./injector-bench').then((module) => module.InjectorBench))
-const PottingBench = dynamic(() => import('./potting-bench').then((module) => module.PottingBench))
-const KeptFeeds = dynamic(() => import('./kept-feeds').then((module) => module.KeptFeeds))
+const DiluteBench = later(() => import('./dilute-bench').then((module) => module.DiluteBench))
+const InjectorBench = later(() => import('./injector-bench').then((module) => module.InjectorBench))
+const PottingBench = later(() => import('./potting-bench').then((module) => module.PottingBench))
+const KeptFeeds = later(() => import('./kept-feeds').then((module) => module.KeptFeeds))
 
 const PARTS = [
   { id: 'blend', name: 'Blend of bags' },

@@ -1,6 +1,8 @@
 'use client'
 
-import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { memo, useRef } from 'react'
+import { linePath } from '../../components/drawing/line-path'
+import { useAlong } from '../../components/use-along'
 import { addDays, monthOf } from '../../core/calendar'
 import { monthName } from '../../wording/dates'
 import { sayTemperature } from '../../wording/say'
@@ -28,28 +30,11 @@ export function RibbonStrip({
   onMove: (day: number) => void
 }) {
   const strip = useRef<HTMLDivElement>(null)
-  const dayAt = (clientX: number) => {
-    const box = strip.current!.getBoundingClientRect()
-    return Math.round(((clientX - box.left) / box.width) * (data.days - 1))
-  }
-  const onPointer = (event: PointerEvent<HTMLDivElement>) => {
-    if (event.type === 'pointerdown') event.currentTarget.setPointerCapture(event.pointerId)
-    if (event.buttons === 1) onMove(dayAt(event.clientX))
-  }
-  const onKey = (event: KeyboardEvent) => {
-    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -7, PageUp: 7 }[
-      event.key
-    ]
-    if (step === undefined && event.key !== 'Home' && event.key !== 'End') return
-    event.preventDefault()
-    onMove(event.key === 'Home' ? 0 : event.key === 'End' ? data.days - 1 : at + step!)
-  }
+  const hand = useAlong({ track: () => strip.current!, at, last: data.days - 1, onMove })
   return (
     <div
       ref={strip}
       className="relative h-[104px] grow cursor-ew-resize touch-none select-none max-sm:h-20"
-      onPointerDown={onPointer}
-      onPointerMove={onPointer}
       role="slider"
       tabIndex={0}
       aria-label="Date of every screen"
@@ -57,7 +42,7 @@ export function RibbonStrip({
       aria-valuemax={data.days - 1}
       aria-valuenow={at}
       aria-valuetext={label}
-      onKeyDown={onKey}
+      {...hand}
     >
       <Curves data={data} />
       <div
@@ -79,8 +64,6 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
   const coldest = Math.min(...usualLow, ...soil, -2)
   const y = (value: number) =>
     BOTTOM - ((Math.max(coldest - 4, value) - coldest) / (warmest - coldest)) * (BOTTOM - TOP)
-  const line = (values: readonly number[]) =>
-    values.map((value, day) => `${day === 0 ? 'M' : 'L'}${day} ${y(value).toFixed(1)}`).join('')
   const known = [...sources].filter((source) => source !== 'n').length
   const firstKnown = [...sources].findIndex((source) => source !== 'n')
   // The chance of frost stands on the lanes as high as it is likely.
@@ -125,10 +108,7 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
         />
         {firstKnown >= 0 && (
           <path
-            d={low
-              .slice(firstKnown, firstKnown + known)
-              .map((value, index) => `${index === 0 ? 'M' : 'L'}${firstKnown + index} ${y(value).toFixed(1)}`)
-              .join('')}
+            d={linePath(low.slice(firstKnown, firstKnown + known), y, firstKnown)}
             fill="none"
             stroke="var(--frost)"
             strokeWidth="1"
@@ -137,14 +117,14 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
           />
         )}
         <path
-          d={line(usualLow)}
+          d={linePath(usualLow, y)}
           fill="none"
           stroke="var(--frost)"
           strokeWidth="1.8"
           vectorEffect="non-scaling-stroke"
         />
         <path
-          d={line(soil)}
+          d={linePath(soil, y)}
           fill="none"
           stroke="var(--color-secondary)"
           strokeWidth="1.8"

@@ -1,6 +1,7 @@
 'use client'
 
-import { useRef, type PointerEvent, type RefObject, type SVGProps } from 'react'
+import { useDrag } from '@use-gesture/react'
+import type { RefObject, SVGProps } from 'react'
 
 /** Under so many pixels a press is no drag. */
 const SLIP = 4
@@ -35,40 +36,29 @@ export function Grip({
   onPress?: () => void
   onDrop?: () => void
 }) {
-  const grip = useRef<{ x: number; y: number; clientX: number; clientY: number; moved: boolean } | null>(null)
-  const spot = (event: PointerEvent) => {
-    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(
-      inner.current!.getScreenCTM()!.inverse(),
-    )
+  const spot = ([clientX, clientY]: readonly [number, number]) => {
+    const point = new DOMPoint(clientX, clientY).matrixTransform(inner.current!.getScreenCTM()!.inverse())
     return { x: point.x, y: -point.y }
   }
-  const handOf = (event: PointerEvent): Hand => {
-    const { x, y } = spot(event)
-    return { x, y, dx: x - grip.current!.x, dy: y - grip.current!.y, free: event.altKey }
-  }
-  const onPointerDown = (event: PointerEvent<SVGGElement>) => {
-    if (event.button !== 0) return
-    event.stopPropagation()
-    event.currentTarget.setPointerCapture(event.pointerId)
-    grip.current = { ...spot(event), clientX: event.clientX, clientY: event.clientY, moved: false }
-    onPress?.()
-  }
-  const onPointerMove = (event: PointerEvent) => {
-    const held = grip.current
-    if (!held) return
-    if (!held.moved && Math.hypot(event.clientX - held.clientX, event.clientY - held.clientY) < SLIP) return
-    held.moved = true
-    onHand(handOf(event))
-  }
-  const onPointerUp = (event: PointerEvent) => {
-    if (!grip.current) return
-    const [hand, { moved }] = [handOf(event), grip.current]
-    grip.current = null
-    if (moved) onLand(hand)
-  }
-  const onPointerCancel = () => {
-    grip.current = null
-    onDrop?.()
-  }
-  return <g {...group} {...(live && { onPointerDown, onPointerMove, onPointerUp, onPointerCancel })} />
+  // Not captured: what is pressed may be drawn anew while it is held.
+  const drag = useDrag(
+    ({ event, initial, xy, altKey, intentional, last }) => {
+      if (event.type === 'pointerdown') {
+        event.stopPropagation()
+        onPress?.()
+        return
+      }
+      if (event.type === 'pointercancel') {
+        onDrop?.()
+        return
+      }
+      if (!intentional) return
+      const [from, to] = [spot(initial), spot(xy)]
+      const hand: Hand = { ...to, dx: to.x - from.x, dy: to.y - from.y, free: altKey }
+      if (last) onLand(hand)
+      else onHand(hand)
+    },
+    { enabled: live, threshold: SLIP, triggerAllEvents: true, pointer: { keys: false, capture: false } },
+  )
+  return <g {...group} {...(drag() as Pick<SVGProps<SVGGElement>, 'onPointerDown'>)} />
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { later } from '../../components/later'
 import { useState } from 'react'
 import { useAct } from '../../components/act/use-act'
 import { PhotoStrip } from '../../components/photo/photo-strip'
@@ -9,8 +9,8 @@ import type { Manner } from '../../core/facts'
 import type { LogLine } from './queries'
 
 // The form and its checks come when an entry is corrected.
-const PhotoPart = dynamic(() => import('./photo-part').then((module) => module.PhotoPart))
-const CorrectForm = dynamic(() => import('./correct-form').then((module) => module.CorrectForm))
+const PhotoPart = later(() => import('./photo-part').then((module) => module.PhotoPart))
+const CorrectForm = later(() => import('./correct-form').then((module) => module.CorrectForm))
 
 /** One entry: what it says, and ways to correct it or take it back. */
 export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; now: IsoDate }) {

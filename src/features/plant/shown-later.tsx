@@ -1,6 +1,6 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { later } from '../../components/later'
 
 /** What stands under the answer: fetched after it is there. */
-export const SeenForm = dynamic(() => import('./seen-form').then(({ SeenForm }) => SeenForm))
+export const SeenForm = later(() => import('./seen-form').then(({ SeenForm }) => SeenForm))

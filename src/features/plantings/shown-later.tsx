@@ -1,9 +1,9 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { later } from '../../components/later'
 
 /** Parts under the answer of planting day: fetched after it is there. */
-export const BeforePlanting = dynamic(() =>
+export const BeforePlanting = later(() =>
   import('./before-planting').then(({ BeforePlanting }) => BeforePlanting),
 )
-export const InTheHole = dynamic(() => import('./in-the-hole').then(({ InTheHole }) => InTheHole))
+export const InTheHole = later(() => import('./in-the-hole').then(({ InTheHole }) => InTheHole))

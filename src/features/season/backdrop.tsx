@@ -1,4 +1,5 @@
 import { memo } from 'react'
+import { linePath } from '../../components/drawing/line-path'
 import type { Manner } from '../../core/facts'
 import { sayTemperature } from '../../wording/say'
 import type { Backdrop } from './queries'
@@ -19,8 +20,6 @@ export const WeatherBand = memo(function WeatherBand({
   const warmest = Math.max(...low, ...soil) + 1
   const coldest = Math.min(...low, ...soil, 0) - 1
   const y = (value: number) => BOTTOM - ((value - coldest) / (warmest - coldest)) * (BOTTOM - TOP)
-  const line = (values: readonly number[]) =>
-    values.map((value, day) => `${day === 0 ? 'M' : 'L'}${day} ${y(value).toFixed(1)}`).join('')
   const ticks = [0, 10, 20].filter((value) => value > coldest && value < warmest)
   const labelled = Math.round(days * 0.44)
   return (
@@ -42,14 +41,14 @@ export const WeatherBand = memo(function WeatherBand({
           />
         ))}
         <path
-          d={line(low)}
+          d={linePath(low, y)}
           fill="none"
           stroke="var(--frost)"
           strokeWidth="1.8"
           vectorEffect="non-scaling-stroke"
         />
         <path
-          d={line(soil)}
+          d={linePath(soil, y)}
           fill="none"
           stroke="var(--color-secondary)"
           strokeWidth="1.8"

@@ -1,7 +1,8 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { memo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { memo, useRef } from 'react'
+import { useAlong } from '../../components/use-along'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import type { PlantingDates } from '../../core/season'
@@ -104,21 +105,12 @@ function SowHandle({
 }) {
   const handle = useRef<HTMLDivElement>(null)
   const day = Math.min(axis.days, Math.max(0, daysBetween(axis.start, sow)))
-  const moveTo = (to: number) => onMove(planting, addDays(axis.start, Math.min(axis.days, Math.max(0, to))))
-  const onPointer = (event: PointerEvent<HTMLDivElement>) => {
-    if (event.type === 'pointerdown') event.currentTarget.setPointerCapture(event.pointerId)
-    if (event.buttons !== 1) return
-    const lane = handle.current!.parentElement!.getBoundingClientRect()
-    moveTo(Math.round(((event.clientX - lane.left) / lane.width) * axis.days))
-  }
-  const onKey = (event: KeyboardEvent) => {
-    const step = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -7, PageUp: 7 }[
-      event.key
-    ]
-    if (step === undefined) return
-    event.preventDefault()
-    moveTo(day + (event.shiftKey && Math.abs(step) === 1 ? step * 7 : step))
-  }
+  const hand = useAlong({
+    track: () => handle.current!.parentElement!,
+    at: day,
+    last: axis.days,
+    onMove: (to) => onMove(planting, addDays(axis.start, to)),
+  })
   return (
     <div
       ref={handle}
@@ -132,9 +124,7 @@ function SowHandle({
       title="Drag, or use the arrow keys: the sowing date"
       className="absolute inset-y-0 grid w-11 -translate-x-1/2 cursor-ew-resize touch-none place-items-center"
       style={{ left: `${(day / axis.days) * 100}%` }}
-      onPointerDown={onPointer}
-      onPointerMove={onPointer}
-      onKeyDown={onKey}
+      {...hand}
     >
       <span className="grid h-7 w-7 place-items-center rounded-full border-2 border-base-content bg-base-100">
         <Glyph stage="sow" />

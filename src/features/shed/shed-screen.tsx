@@ -1,6 +1,6 @@
 'use client'
 
-import dynamic from 'next/dynamic'
+import { later } from '../../components/later'
 import { Link } from '../../components/link'
 import { useState } from 'react'
 import { useChange } from '../../components/act/use-change'
@@ -18,7 +18,7 @@ import { SupplyList } from './supply-list'
 import { YearsTable } from './years-table'
 
 /** Fetched when something is added or changed. */
-const SupplyForm = dynamic(() => import('./supply-form').then(({ SupplyForm }) => SupplyForm))
+const SupplyForm = later(() => import('./supply-form').then(({ SupplyForm }) => SupplyForm))
 
 /** The shed: what the season takes, what is short and what it costs, what is there, and buying over years. */
 export function ShedScreen({ view }: { view: ShedView }) {

@@ -3,7 +3,7 @@
 import { Link } from '../../components/link'
 import { useRouter } from 'next/navigation'
 import { useOptimistic, useState } from 'react'
-import { useSwipeable } from 'react-swipeable'
+import { useDrag } from '@use-gesture/react'
 import { useKeys } from '../../components/keys/keys'
 import { useAct } from '../../components/act/use-act'
 import type { NewEntry } from '../../components/act/act-drafts'
@@ -18,6 +18,9 @@ import { StopList } from './stop-list'
 import { SummaryPart } from './summary-part'
 import type { Round, Stop } from './types'
 import { useListScroll } from './use-list-scroll'
+
+/** px that a finger goes along before it is a swipe to the next stop. */
+const SWIPE = 60
 
 /** The round: the list, and one stop large; on a phone one or the other. */
 export function RoundScreen({ round }: { round: Round }) {
@@ -148,12 +151,12 @@ export function RoundScreen({ round }: { round: Round }) {
     { key: 'Escape', label: 'close, or back to the list', run: back },
   ])
 
-  const swipes = useSwipeable({
-    onSwipedLeft: step(1),
-    onSwipedRight: step(-1),
-    delta: 60,
-    preventScrollOnSwipe: false,
-  })
+  const swipes = useDrag(
+    ({ last, movement: [along], event }) => {
+      if (last && event.type.startsWith('touch') && Math.abs(along) >= SWIPE) step(along < 0 ? 1 : -1)()
+    },
+    { axis: 'x', pointer: { touch: true, keys: false } },
+  )
   const query = on === now ? '' : `?on=${on}`
 
   return (
@@ -220,7 +223,7 @@ export function RoundScreen({ round }: { round: Round }) {
         {sumsUp ? (
           <SummaryPart summary={round.summary} />
         ) : stop ? (
-          <div className="touch-pan-y" {...swipes}>
+          <div className="touch-pan-y" {...swipes()}>
             <StopDetail
               stop={stop}
               number={isComing ? null : index + 1}

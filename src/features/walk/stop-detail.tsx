@@ -1,7 +1,7 @@
 'use client'
 
 import { Ahead } from '../../components/act/ahead'
-import { lazy, Suspense } from 'react'
+import { later } from '../../components/later'
 import { Cautions, Why, PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { StopPicture } from './stop-picture'
@@ -12,9 +12,8 @@ import { WaitForm } from './wait-form'
 import type { Open, StopActs } from './stop-acts'
 
 // The forms and their checks come when a number is adjusted.
-const ActForm = lazy(async () => ({ default: (await import('./act-form')).ActForm }))
-
-const NoteForm = lazy(async () => ({ default: (await import('./note-form')).NoteForm }))
+const ActForm = later(() => import('./act-form').then(({ ActForm }) => ActForm))
+const NoteForm = later(() => import('./note-form').then(({ NoteForm }) => NoteForm))
 
 /** One stop, large: the answer, the one reason that decided it, the picture, the acts, why, and the caution. */
 export function StopDetail({
@@ -70,22 +69,16 @@ export function StopDetail({
           <TendForm key={stop.call} act={stop.act} onKeep={acts.tended} onCancel={() => setOpen(null)} />
         )}
         {open === 'adjust' && stop.act.type !== 'open' && stop.act.type !== 'tend' && (
-          <Suspense>
-            <ActForm
-              key={stop.call}
-              fields={stop.act.fields}
-              manner={manner}
-              label={`Adjust: ${stop.title}`}
-              onKeep={acts.keep}
-              onCancel={() => setOpen(null)}
-            />
-          </Suspense>
+          <ActForm
+            key={stop.call}
+            fields={stop.act.fields}
+            manner={manner}
+            label={`Adjust: ${stop.title}`}
+            onKeep={acts.keep}
+            onCancel={() => setOpen(null)}
+          />
         )}
-        {open === 'note' && (
-          <Suspense>
-            <NoteForm key={stop.call} onKeep={acts.note} onCancel={() => setOpen(null)} />
-          </Suspense>
-        )}
+        {open === 'note' && <NoteForm key={stop.call} onKeep={acts.note} onCancel={() => setOpen(null)} />}
         {(open === 'put-off' || open === 'decline') && (
           <WaitForm key={stop.call + open} kind={open} acts={acts} />
         )}
