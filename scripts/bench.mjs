@@ -21,7 +21,7 @@ const timed = async (path, at = server) => {
 const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
 console.log(`server ready after ${server.startup.toFixed(0)} ms`)
-const WARM_UP = 60
+const WARM_UP = 10
 const ROUTES = [
   '/walk',
   '/season',
@@ -58,7 +58,7 @@ for (const path of ROUTES) {
   const first = await timed(path)
   for (let turn = 0; turn < WARM_UP; turn++) await timed(path)
   const warm = []
-  for (let turn = 0; turn < 30; turn++) warm.push((await timed(path)).ms)
+  for (let turn = 0; turn < 15; turn++) warm.push((await timed(path)).ms)
   // Browsers that know modules leave `noModule` scripts alone.
   const tags = [...first.text.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(
     ([tag]) => !/nomodule/i.test(tag),

@@ -18,7 +18,7 @@ const SCREENS = [
 /** Each screen opened by a browser that has nothing of it yet, then reached by its key, and a stop answered, ms. */
 export async function benchScreens(address) {
   const browser = await chromium.launch(installed())
-  const isReady = () => document.documentElement.dataset.keys === 'ready'
+  const isReady = () => document.documentElement?.dataset.keys === 'ready'
   console.log('screen, cold browser until usable ms, reached by its key ms')
   const reached = await byKeys(await browser.newPage({ viewport: { width: 1280, height: 800 } }), address)
   for (const [, path] of SCREENS) {
