@@ -1,7 +1,6 @@
 import { addDays } from '../calendar'
 import { adviseFeed, feedWarnings, ledgerOf } from '../feeding'
 import { count, mass, onDate, waterDepth } from '../quantity'
-import { remembered } from '../memo'
 import { stageEntries } from '../season'
 import { dripOf, irrigationMinutes, dueWatering, standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
@@ -82,9 +81,7 @@ export function feed(context: PlaceContext, watered: WateredPlace, { house }: Ca
   if (!ledger) return null
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   const school = house.feeding(place)
-  const { mix, gap } = remembered(ledger, `feed ${school} ${plants}`, () =>
-    adviseFeed(ledger, school, plants),
-  )
+  const { mix, gap } = adviseFeed(ledger, school, plants)
   if (!mix) return null
   const flowers = plantings.some(({ entries: told }) => stageEntries(told, 'flowered').length > 0)
   return makeCallAbout(context, {

@@ -1,3 +1,4 @@
+import { remembered } from '../memo'
 import type { FeedingSchool } from '../transplant'
 import type { PlaceWater } from '../watering'
 import { COMMON_PRODUCTS } from './common-products'
@@ -37,8 +38,11 @@ const FREE_IN_FOUR_WEEKS: Record<Release, number> = {
   compost: 0.05,
 }
 
-/** Whether a place has too much, and what it wants by its school if not. */
-export function adviseFeed(place: PlaceLedger, school: FeedingSchool, plants: number): FeedAnswer {
+/** Whether a place has too much, and what it wants by its school if not; worked out once for a ledger. */
+export const adviseFeed = (place: PlaceLedger, school: FeedingSchool, plants: number): FeedAnswer =>
+  remembered(place, `feed ${school} ${plants}`, () => feedOf(place, school, plants))
+
+function feedOf(place: PlaceLedger, school: FeedingSchool, plants: number): FeedAnswer {
   const weeks = nutrientLedger(place, 'n')
   const gap = {
     n: gapAhead(weeks, place.today),

@@ -6,7 +6,7 @@ import { ledgerOf, type PlaceLedger } from '../feeding'
 import { healthContext } from '../garden-health'
 import type { HealthContext } from '../health'
 import type { LogEntry } from '../log'
-import { remembered } from '../memo'
+import { markOf, remembered } from '../memo'
 import { outlookAlong, type PlantingOutlook, type SeasonOutlook } from '../season'
 import { designGust, type SupportSite } from '../support'
 import { gardenWater, type WateredPlace } from '../watering'
@@ -113,18 +113,26 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
   /** What is known of a planting's health. */
   health(own: PlantingOutlook): HealthContext {
     const { latitude, soil } = this.state.garden
-    return healthContext(this.outlook, own, {
-      latitude,
-      soil,
-      watered: this.water.find(({ place }) => place.id === own.place.id),
-      years: this.solanaceaeYears(own.place.id).filter((year) => year < own.planting.season),
-    })
+    return remembered(own, `health ${markOf(this)}`, () =>
+      healthContext(this.outlook, own, {
+        latitude,
+        soil,
+        watered: this.water.find(({ place }) => place.id === own.place.id),
+        years: this.solanaceaeYears(own.place.id).filter((year) => year < own.planting.season),
+      }),
+    )
   }
 
   private once<Part>(name: string, work: () => Part): Part {
     return remembered(this, name, work)
   }
 }
+
+/** What is said of a day, worked out once for it. */
+export const onceADay =
+  <State extends GardenSnapshot, Said>(name: string, work: (day: GardenDay<State>) => Said) =>
+  (day: GardenDay<State>): Said =>
+    remembered(day, name, () => work(day))
 
 /** The garden on a day; the same object until something is written. */
 export const dayOf = <State extends GardenSnapshot>(state: State, on: IsoDate): GardenDay<State> =>

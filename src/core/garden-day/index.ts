@@ -1,4 +1,4 @@
-export { dayOf, GardenDay } from './garden-day'
+export { dayOf, GardenDay, onceADay } from './garden-day'
 export { houseOf, HOUSE_DECISIONS } from './house'
 export type { House, HouseDecision } from './house'
 export { lineOn } from './line'

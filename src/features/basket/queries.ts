@@ -1,3 +1,4 @@
+import { onceADay } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import { weatherAt, indexOf } from '../../core/climate'
@@ -72,7 +73,7 @@ interface Standing {
   total: number
 }
 
-export function basketView(day: Day): BasketView {
+export const basketView = onceADay('basketView', (day: Day): BasketView => {
   const { state, on, manner, outlook } = day
   const results = resultsOf(day)
   const standing = outlook.plantings
@@ -116,7 +117,7 @@ export function basketView(day: Day): BasketView {
       .filter(({ on: date }) => date > addDays(on, -7))
       .reduce((sum, { mass }) => sum + mass, 0),
   }
-}
+})
 
 function bearingOf({ dates }: PlantingOutlook): Bearing | null {
   const [first, peak, end] = [dates['first-ripe'].date, dates.peak.date, dates.end.date]

@@ -21,7 +21,7 @@ import { ofKind } from '../../core/log'
 import { formatMeasure } from '../../core/quantity'
 import type { PlantingOutlook } from '../../core/season'
 import { FEEDING_SCHOOLS, type FeedingSchool } from '../../core/transplant'
-import { evenness, fruitDays, type PlaceWater } from '../../core/watering'
+import { evenness, fruitDays, type PlaceWater, type WateredPlace } from '../../core/watering'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 
@@ -83,33 +83,37 @@ export interface FeedView {
 
 export function feedView(day: Day, asked: string | undefined): FeedView {
   const { state, on, manner } = day
-  const details = day.water.flatMap((watered): FeedDetail[] => {
-    const { place, plantings, entries, water } = watered
+  const fed = day.water.flatMap((watered) => {
     const ledger = day.ledger(watered)
     if (!ledger) return []
-    const school = day.house.feeding(place)
-    const detail = detailOf(place, plantings, entries, ledger, on, manner, school)
-    return [
-      {
-        ...detail,
-        warnings: feedWarnings(water, ledger),
-        rotReasons: sayReasons(rotOf(place, plantings, entries, water, detail.glut), manner),
-      },
-    ]
+    const { glut, mix } = adviseFeed(ledger, day.house.feeding(watered.place), plantsIn(watered.plantings))
+    return [{ watered, ledger, id: watered.place.id, name: watered.place.name, glut, mix }]
   })
-  const chosen =
-    details.find(({ id }) => id === asked) ?? details.find(({ glut }) => glut) ?? details[0] ?? null
+  const shown = fed.find(({ id }) => id === asked) ?? fed.find(({ glut }) => glut) ?? fed[0]
   return {
     manner,
     on,
     now: state.now,
-    places: details.map(({ id, name, glut, mix }) => ({
+    places: fed.map(({ id, name, glut, mix }) => ({
       id,
       name,
       verdict: glut ? 'glut' : mix ? 'gap' : 'fed',
     })),
-    chosen,
+    chosen: shown ? chosenOf(day, shown.watered, shown.ledger) : null,
     products: state.products,
+  }
+}
+
+const plantsIn = (plantings: readonly PlantingOutlook[]) =>
+  plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+
+function chosenOf({ on, manner, house }: Day, watered: WateredPlace, ledger: PlaceLedger): FeedDetail {
+  const { place, plantings, entries, water } = watered
+  const detail = detailOf(place, plantings, entries, ledger, on, manner, house.feeding(place))
+  return {
+    ...detail,
+    warnings: feedWarnings(water, ledger),
+    rotReasons: sayReasons(rotOf(place, plantings, entries, water, detail.glut), manner),
   }
 }
 
@@ -122,7 +126,7 @@ function detailOf(
   manner: Manner,
   school: FeedingSchool,
 ): Omit<FeedDetail, 'warnings' | 'rotReasons'> {
-  const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+  const plants = plantsIn(plantings)
   const { weeks, gap, glut, mix } = adviseFeed(ledger, school, plants)
   const soilTest = ofKind(entries, 'soil-tested').at(-1)?.data ?? null
   const rounded = (values: readonly number[]) => values.map((value) => Math.round(value * 10_000) / 10_000)
@@ -173,7 +177,7 @@ function rotOf(
 ) {
   const fruit = fruitDays(plantings, course.from, states.length)
   const pot = potOf(place)
-  const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
+  const plants = plantsIn(plantings)
   const { cultivar } = plantings[0]!
   const filled = pot && potVolume(pot).filled
   const test = ofKind(entries, 'soil-tested').at(-1)?.data

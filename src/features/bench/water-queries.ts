@@ -1,3 +1,4 @@
+import { onceADay } from '../../core/garden-day'
 import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { hangingTrusses, plantTraits, rotProneness, runningDegreeDays, thermalTraits } from '../../core/crop'
@@ -95,7 +96,7 @@ export interface WaterView {
 /** Days shown before today. */
 const SHOWN_BEFORE = 28
 
-export function waterView(day: Day): WaterView {
+export const waterView = onceADay('waterView', (day: Day): WaterView => {
   const { state, on, manner } = day
   const places = day.water
     .map(({ place, plantings, entries, water }): PlaceWaterView => ({
@@ -106,7 +107,7 @@ export function waterView(day: Day): WaterView {
     }))
     .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
   return { manner, on, now: state.now, places }
-}
+})
 
 function dryPlantsOf(state: GardenState, place: Place, plantings: readonly PlantingOutlook[]): number {
   const drip = dripOf(place)

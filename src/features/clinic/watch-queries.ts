@@ -1,5 +1,5 @@
+import { dayOf, onceADay } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
-import { dayOf } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { aridMonths, indexOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
@@ -55,7 +55,7 @@ export interface WatchScreenView {
 const AHEAD = 7
 const MOST_WATCHES = 8
 
-export function watchView(day: Day): WatchScreenView {
+export const watchView = onceADay('watchView', (day: Day): WatchScreenView => {
   const { state, on, manner } = day
   return {
     manner,
@@ -66,7 +66,7 @@ export function watchView(day: Day): WatchScreenView {
     round: roundOf(day),
     blight: blightOf(day),
   }
-}
+})
 
 /** The causes by how many plantings and how strongly they press, each with its places. */
 function watchesOf(day: Day): WatchView[] {

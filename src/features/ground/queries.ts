@@ -1,5 +1,5 @@
+import { dayOf, onceADay } from '../../core/garden-day'
 import type { Day, GardenState } from '../../data/garden-state'
-import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { addDays, dayOfYear, yearOf } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
@@ -48,7 +48,7 @@ export interface GroundView {
   putAway: Place[]
 }
 
-export function groundView(day: Day): GroundView {
+export const groundView = onceADay('groundView', (day: Day): GroundView => {
   const { state, on, manner, outlook } = day
   const canopies = allCanopies(outlook, day.plants)
   const rows = rowsOn(day)
@@ -79,7 +79,7 @@ export function groundView(day: Day): GroundView {
     cultivars: [...state.record.cultivars],
     putAway: state.record.places.filter((place) => place.to !== null && place.to < on),
   }
-}
+})
 
 function rowsOn(day: Day): GroundRows {
   const { state, on, outlook } = day

@@ -1,3 +1,4 @@
+import { onceADay } from '../../core/garden-day'
 import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { callsOf } from '../../core/calls'
@@ -65,7 +66,7 @@ const MARGIN = 8
 const NEXT_DAYS = 14
 const MOST_NEXT = 5
 
-export function seasonView(day: Day): SeasonView {
+export const seasonView = onceADay('seasonView', (day: Day): SeasonView => {
   const { state, on, manner, outlook } = day
   const axis = axisOf(outlook)
   const named = (id: string) => {
@@ -94,7 +95,7 @@ export function seasonView(day: Day): SeasonView {
       .sort((a, b) => ((a.dates.sow.date ?? '9') < (b.dates.sow.date ?? '9') ? -1 : 1)),
     kit: kitOf(state, outlook),
   }
-}
+})
 
 /** What the calendar asks in these two weeks, the soonest first; the same of several plantings once. */
 function nextOf(outlook: SeasonOutlook, named: (id: string) => string, manner: Manner): SeasonView['next'] {

@@ -1,5 +1,5 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { dayOf } from '../../core/garden-day'
+import { dayOf, onceADay } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import {
   dateInSeason,
@@ -25,17 +25,11 @@ import { ENTRY_NAMES } from '../../wording/stages'
 import { stopOf } from './stops'
 import { aboutOf, summaryOf } from './summary'
 import type { DayAhead, FirstAnswer, Round } from './types'
-import { remembered } from '../../core/memo'
 
 const DAYS_AHEAD = 7
 
 /** Today's round as of a date: the stops in order, what was done, the days ahead; the same until the garden changes. */
-export function roundOf(day: Day): Round {
-  const { outlook } = day
-  return remembered(outlook, 'round', () => workRound(day))
-}
-
-function workRound(day: Day): Round {
+export const roundOf = onceADay('round', (day: Day): Round => {
   const { state, on, manner, outlook } = day
   const calls = day.calls
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
@@ -60,7 +54,7 @@ function workRound(day: Day): Round {
       : null,
     firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(day) : null,
   }
-}
+})
 
 const NUMBERS = [
   'No',
