@@ -107,7 +107,8 @@ export default tseslint.config(
             {
               from: { element: { type: 'core' } },
               disallow: { to: { module: { origin: ['external', 'core'] } } },
-              message: 'The core computes: it imports nothing outside itself but a solver and the store of its memory.',
+              message:
+                'The core computes: it imports nothing outside itself but a solver and the store of its memory.',
             },
             {
               from: { element: { type: 'core' } },
