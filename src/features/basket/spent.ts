@@ -1,5 +1,6 @@
 import { dayOf } from '../../core/garden-day'
-import { laterOf, type IsoDate } from '../../core/calendar'
+import { laterOf, yearOf } from '../../core/calendar'
+import { seasonStart } from '../../core/climate'
 import { labourOf, paceOf } from '../../core/calls'
 import type { Cost } from '../../core/facts'
 import { entriesAbout } from '../../core/entry'
@@ -26,7 +27,7 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
   const entries = entriesOn(dayOf(state, state.now))
   const pace = paceOf(entries)
   const site = dayOf(state, state.now).supportSite
-  const outlook = dayOf(state, lastDayOf(plantings, entries, state.now)).outlook
+  const outlook = dayOf(state, lastDayOf(state, plantings, entries)).outlook
   const sharing = new Map<string, number>()
   for (const { planting } of plantings)
     sharing.set(planting.placeId, (sharing.get(planting.placeId) ?? 0) + planting.count)
@@ -53,16 +54,15 @@ export function spentOn(state: GardenState, plantings: readonly PlantingResult[]
   )
 }
 
-/** The season's supports are asked for on the last day that its plantings were told of. */
-function lastDayOf(
-  plantings: readonly PlantingResult[],
-  entries: readonly LogEntry[],
-  now: IsoDate,
-): IsoDate {
-  const days = plantings.flatMap(
-    ({ planting: { id } }) => entriesAbout(entries, { type: 'planting', id }).at(-1)?.on ?? [],
+/** The season's supports are asked for on the last day in it that its plantings were told of. */
+function lastDayOf(state: GardenState, plantings: readonly PlantingResult[], entries: readonly LogEntry[]) {
+  const { normals } = state.record.ensemble
+  const days = plantings.flatMap(({ planting: { id, season } }) =>
+    entriesAbout(entries, { type: 'planting', id })
+      .map(({ on }) => on)
+      .filter((on) => yearOf(seasonStart(normals, on)) === season),
   )
-  return days.length > 0 ? days.reduce(laterOf) : now
+  return days.length > 0 ? days.reduce(laterOf) : state.now
 }
 
 /** kg that each plant gave, where pickings name it, the most first. */
