@@ -16,6 +16,8 @@ import type { GardenSnapshot } from './snapshot'
 
 /** Days after it that a place's water is worked out for. */
 const WATER_AHEAD = 14
+/** Days on which a planting's health is kept at once. */
+const DAYS_OF_HEALTH = 4
 /** Days of one garden that are kept at once. */
 const MOST_DAYS = 40
 
@@ -113,13 +115,18 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
   /** What is known of a planting's health. */
   health(own: PlantingOutlook): HealthContext {
     const { latitude, soil } = this.state.garden
-    return remembered(own, `health ${markOf(this)}`, () =>
-      healthContext(this.outlook, own, {
-        latitude,
-        soil,
-        watered: this.water.find(({ place }) => place.id === own.place.id),
-        years: this.solanaceaeYears(own.place.id).filter((year) => year < own.planting.season),
-      }),
+    // A planting's outlook outlives many days: what is known of its health is kept for the newest alone.
+    return remembered(
+      own,
+      `health ${markOf(this)}`,
+      () =>
+        healthContext(this.outlook, own, {
+          latitude,
+          soil,
+          watered: this.water.find(({ place }) => place.id === own.place.id),
+          years: this.solanaceaeYears(own.place.id).filter((year) => year < own.planting.season),
+        }),
+      DAYS_OF_HEALTH,
     )
   }
 

@@ -27,3 +27,13 @@ it('marks an object with what no other has', () => {
   expect(markOf(a)).toBe(markOf(a))
   expect(markOf(a)).not.toBe(markOf(b))
 })
+
+it('keeps each value by its own limit, whatever else is remembered of the object before', () => {
+  const of = {}
+  let worked = 0
+  expect(remembered(of, 'lasting', () => ++worked)).toBe(1)
+  const ask = (what: string) => remembered(of, what, () => ++worked, 1)
+  expect([ask('p'), ask('q'), ask('r')]).toEqual([2, 3, 4])
+  expect(ask('p')).toBe(5)
+  expect(remembered(of, 'lasting', () => ++worked)).toBe(1)
+})

@@ -1,7 +1,7 @@
 import QuickLRU from 'quick-lru'
 
-/** What was worked out for objects, by what it is. */
-const worked = new WeakMap<object, QuickLRU<string, unknown>>()
+/** What was worked out for objects, by what it is; what is kept in other numbers, apart. */
+const worked = new WeakMap<object, Map<number, QuickLRU<string, unknown>>>()
 
 /**
  * What was worked out before for an object, as long as the object lives; else worked out now. All that is remembered
@@ -12,8 +12,10 @@ const worked = new WeakMap<object, QuickLRU<string, unknown>>()
  * @param most of an object's values that are kept for certain; what was asked for least lately goes first
  */
 export function remembered<Value>(of: object, what: string, work: () => Value, most = 500): Value {
-  let known = worked.get(of)
-  if (!known) worked.set(of, (known = new QuickLRU({ maxSize: most })))
+  let byMost = worked.get(of)
+  if (!byMost) worked.set(of, (byMost = new Map()))
+  let known = byMost.get(most)
+  if (!known) byMost.set(most, (known = new QuickLRU({ maxSize: most })))
   if (known.has(what)) return known.get(what) as Value
   const value = work()
   known.set(what, value)
@@ -23,4 +25,4 @@ export function remembered<Value>(of: object, what: string, work: () => Value, m
 let marks = 0
 
 /** A mark that no other object has: for what follows from several objects at once. */
-export const markOf = (of: object): string => remembered(of, 'mark', () => String(++marks))
+export const markOf = (of: object): string => remembered(of, 'mark', () => String(++marks), 1)
