@@ -72,7 +72,7 @@ export function record<Row extends object>(definition: Definition): GardenRecord
         .from(table)
         .where(ofGarden(gardenId, db))
         .orderBy(...definition.order.map((by) => asc(by)))
-      return rows.map((row) => withoutGarden(row as { gardenId: string })) as Row[]
+      return (owner ? rows : rows.map((row) => withoutGarden(row as { gardenId: string }))) as Row[]
     },
     count: async (gardenId) => {
       const db = await reader()

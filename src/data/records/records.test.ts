@@ -1,5 +1,4 @@
-import { sql } from 'drizzle-orm'
-import { getTableName } from 'drizzle-orm'
+import { getTableName, sql } from 'drizzle-orm'
 import { describe, expect, it } from 'vitest'
 import { EVERY_RECORD, GARDEN_VERSION } from '.'
 import { scratchDatabase } from '../../test/scratch'
