@@ -2,7 +2,7 @@ import type { Metadata, Viewport } from 'next'
 import { headers } from 'next/headers'
 import { ThemeProvider } from 'next-themes'
 import type { ReactNode } from 'react'
-import { Toaster } from 'sonner'
+import { SayingPlace } from '../components/say'
 import './globals.css'
 
 export const metadata: Metadata = {
@@ -25,7 +25,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           nonce={nonce}
         >
           {children}
-          <Toaster position="bottom-right" closeButton toastOptions={{ duration: 8000 }} />
+          <SayingPlace />
         </ThemeProvider>
       </body>
     </html>

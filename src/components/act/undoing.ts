@@ -1,4 +1,4 @@
-import { toast } from 'sonner'
+import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'
 
 /** What came of a request that nothing came of. */
@@ -14,8 +14,8 @@ export const NO_ANSWER: Refused = {
  */
 export async function undoing(act: string, undo: () => Promise<Result>): Promise<boolean> {
   const answer = await undo().catch(() => null)
-  if (answer === null) toast.error(`Undo of ${act}: the server did not answer. Try again.`)
-  else if (!answer.ok) toast.error(`Undo of ${act}: ${answer.message}`)
-  else toast(`Undone: ${act}.`)
+  if (answer === null) sayFault(`Undo of ${act}: the server did not answer. Try again.`)
+  else if (!answer.ok) sayFault(`Undo of ${act}: ${answer.message}`)
+  else say(`Undone: ${act}.`)
   return answer?.ok ?? false
 }

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useTransition } from 'react'
-import { toast } from 'sonner'
+import { say, sayFault } from '../say'
 import { v7 } from 'uuid'
 import { enter, undo } from '../../actions/log'
 import type { IsoDate } from '../../core/calendar'
@@ -65,7 +65,7 @@ export function useAct({ on, now, manner }: ActDay) {
       await undo({ id: v7(), entry: id }).catch(() => null)
       return { ok: false, message: problem }
     }
-    toast(said, { action: { label: 'Undo', onClick: () => void takeBack(id, nameOfAct(said)) } })
+    say(said, { label: 'Undo', onClick: () => void takeBack(id, nameOfAct(said)) })
     return { ok: true }
   }
 
@@ -89,7 +89,7 @@ export function useAct({ on, now, manner }: ActDay) {
   async function act(wanted: NewAct): Promise<boolean> {
     const result = await put(wanted)
     if (!result.ok && result.message)
-      toast.error(`${wanted.said.replace(/\.$/, '')}: not saved. ${result.message}`)
+      sayFault(`${wanted.said.replace(/\.$/, '')}: not saved. ${result.message}`)
     return result.ok
   }
 

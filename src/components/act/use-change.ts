@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
-import { toast } from 'sonner'
+import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'
 import { NO_ANSWER, undoing } from './undoing'
 
@@ -41,11 +41,7 @@ export function useChange() {
           if (await undoing(name, () => back(answer as Done<Answer>))) router.refresh()
         }
         const told = typeof said === 'function' ? said(answer as Done<Answer>) : said
-        if (told)
-          toast(
-            told,
-            undo && { action: { label: undo.button ?? 'Undo', onClick: () => void takeBack(undo) } },
-          )
+        if (told) say(told, undo && { label: undo.button ?? 'Undo', onClick: () => void takeBack(undo) })
         // Every screen may show what was changed.
         router.refresh()
       }),
@@ -54,7 +50,7 @@ export function useChange() {
   /** Makes it, says so or why not, and answers what came of it. */
   const change = async <Answer extends Result>(wanted: Change<Answer>): Promise<Answer | Refused> => {
     const answer = await put(wanted)
-    if (!answer.ok) toast.error(answer.message)
+    if (!answer.ok) sayFault(answer.message)
     return answer
   }
   return { busy, change, put }

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState, type ChangeEvent } from 'react'
-import { toast } from 'sonner'
+import { say } from '../say'
 import type { ImportWay } from '../../core/facts'
 import { sendGarden, type ImportAnswer } from './send-garden'
 
@@ -39,7 +39,7 @@ export function TakeGarden({ first = false }: { first?: boolean }) {
     if (input.current) input.current.value = ''
     if (!result?.ok) return
     if (first) return router.push('/walk')
-    toast(
+    say(
       way === 'instead'
         ? 'The garden from the file is here. The one before lies beside it as a copy.'
         : 'The garden from the file is open. The other one is under Gardens.',

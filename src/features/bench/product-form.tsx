@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { useWatch } from 'react-hook-form'
-import { toast } from 'sonner'
+import { say } from '../../components/say'
 import { v7 } from 'uuid'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
@@ -21,7 +21,7 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
     send: async (values, { shown }) => {
       const problems = await keepProduct(id, values, product && shown)
       if (problems) return problems
-      toast(`${values.name.trim()} is kept.`)
+      say(`${values.name.trim()} is kept.`)
       onDone()
     },
   })

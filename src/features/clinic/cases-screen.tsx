@@ -8,7 +8,8 @@ import { LOOK_AGAIN_EVERY, OUTCOMES, type CaseOutcome } from '../../core/health'
 import { OUTCOME_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { sayCount } from '../../wording/say'
-import { CauseAdvice, CauseMarks } from './cause-advice'
+import { CauseMarks } from './cause-marks'
+import { CauseAdvice } from './shown-later'
 import type { CasesView, CaseView } from './case-queries'
 
 /** The open cases, to be looked at again and closed, and the closed ones. */

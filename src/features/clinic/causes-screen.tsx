@@ -8,7 +8,8 @@ import type { Manner } from '../../core/facts'
 import { CAUSES, causesOf, hallmarkOf, textbookSigns, type CauseId, type CauseKind } from '../../core/health'
 import { CAUSE_WORDS, KIND_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
-import { CauseAdvice, CauseMarks } from './cause-advice'
+import { CauseAdvice } from './cause-advice'
+import { CauseMarks } from './cause-marks'
 import { LookAlikes } from './diagnosis'
 
 /** All that a crop can have, by kind, each with its signs, what to do and what it is taken for. */

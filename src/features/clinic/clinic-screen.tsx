@@ -4,16 +4,13 @@ import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import { diagnose, signsOf, type SignId } from '../../core/health'
-import { CAUSE_WORDS } from '../../wording/health'
-import { NextToLook, Ranking } from './diagnosis'
-import { KeepCase } from './keep-case'
 import type { ClinicView } from './queries'
-import { SeenList } from './seen-list'
+import { Findings } from './shown-later'
 import { SignPicker } from './sign-picker'
 
 /** What is seen, where and since when, and what it is likely to be. */
 export function ClinicScreen({ view }: { view: ClinicView }) {
-  const { spots, chosen, context, manner, on, now, followed } = view
+  const { spots, chosen, context, on, now, followed } = view
   const { crop } = context
   const router = useRouter()
   const [told, setTold] = useState({ signs: followed?.signs ?? [], absent: followed?.absent ?? [] })
@@ -37,7 +34,6 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
       signs: told.signs.filter((one) => one !== sign),
       absent: told.absent.filter((one) => one !== sign),
     })
-  const top = ranked[0]
   return (
     <div className="grid gap-6 px-6 py-4 max-sm:px-4 lg:grid-cols-[1fr_27rem] xl:grid-cols-[1fr_30rem]">
       <div className="min-w-0">
@@ -105,31 +101,17 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
         className="min-w-0 scroll-mt-28 space-y-4 lg:sticky lg:top-[117px] lg:max-h-[calc(100dvh-130px)] lg:self-start lg:overflow-y-auto lg:pr-2"
         tabIndex={-1}
       >
-        {top ? (
-          <>
-            <p className="text-2xl leading-tight font-semibold" data-testid="likeliest" aria-live="polite">
-              {top.likelihood >= 0.6
-                ? 'Most likely '
-                : top.likelihood >= 0.35
-                  ? 'Perhaps '
-                  : 'Unclear; first of all '}
-              {CAUSE_WORDS[top.cause].name.toLowerCase()}
-            </p>
-            <SeenList signs={signs} absent={told.absent} onForget={forget} />
-            {next && <NextToLook next={next} crop={crop} onAnswer={answer} />}
-            <Ranking ranked={ranked} crop={crop} manner={manner} />
-            {chosen && (
-              <KeepCase
-                view={view}
-                chosen={chosen}
-                signs={signs}
-                absent={told.absent}
-                since={since}
-                ranked={ranked}
-                onKept={() => setTold({ signs: [], absent: [] })}
-              />
-            )}
-          </>
+        {ranked[0] ? (
+          <Findings
+            view={view}
+            signs={signs}
+            absent={told.absent}
+            since={since}
+            found={{ ranked, next }}
+            onForget={forget}
+            onAnswer={answer}
+            onKept={() => setTold({ signs: [], absent: [] })}
+          />
         ) : (
           <div className="border border-dashed border-base-300 p-4 leading-snug text-quiet">
             <p>Nothing is chosen yet. Look at the lowest leaves and at the newest, and under them.</p>
@@ -137,15 +119,6 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
           </div>
         )}
       </section>
-      {top && (
-        <a
-          href="#answer"
-          className="fixed inset-x-0 bottom-[calc(3.6rem+env(safe-area-inset-bottom))] z-10 flex min-h-12 items-center justify-between border-t border-base-300 bg-base-200 px-4 font-semibold lg:hidden print:hidden"
-        >
-          <span>{CAUSE_WORDS[top.cause].name}</span>
-          <span className="tabular-nums">{Math.min(99, Math.round(top.likelihood * 100))} % · see why</span>
-        </a>
-      )}
     </div>
   )
 }

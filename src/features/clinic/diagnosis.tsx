@@ -9,7 +9,8 @@ import { lookAlikesOf, tellingSign, type CauseId, type Diagnosis, type SignId } 
 import { workingOf } from '../../wording/workings/of-rule'
 import { CAUSE_WORDS, sayHealthReason } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
-import { CauseAdvice, CauseMarks } from './cause-advice'
+import { CauseAdvice } from './cause-advice'
+import { CauseMarks } from './cause-marks'
 
 const percent = (share: number) => `${Math.min(99, Math.round(share * 100))} %`
 

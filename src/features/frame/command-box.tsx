@@ -2,7 +2,7 @@
 
 import { useSearchParams } from 'next/navigation'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
-import { toast } from 'sonner'
+import { sayFault } from '../../components/say'
 import { commandIndex, type CommandIndex } from './command-actions'
 import type { LineProps } from './command-line'
 
@@ -20,7 +20,7 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
     // The dialog gives the focus to what comes first in it: the line is what one wants to type into.
     dialog.current?.querySelector('input')?.focus()
     commandIndex(on).then(setIndex, () => {
-      toast.error('The server did not answer. Try again.')
+      sayFault('The server did not answer. Try again.')
       dialog.current?.close()
     })
   }, [on])

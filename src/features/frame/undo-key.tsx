@@ -1,7 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
-import { toast } from 'sonner'
+import { say, sayFault } from '../../components/say'
 import { v7 } from 'uuid'
 import { useKeys } from '../../components/keys/keys'
 import { undo } from '../../actions/log'
@@ -12,10 +12,10 @@ export function UndoKey() {
   const router = useRouter()
   const takeBack = async () => {
     const result = await undo({ id: v7() }).catch(() => null)
-    if (result === null) toast.error('Undo: the server did not answer. Try again.')
-    else if (!result.ok) toast.error(`Undo: ${result.message}`)
+    if (result === null) sayFault('Undo: the server did not answer. Try again.')
+    else if (!result.ok) sayFault(`Undo: ${result.message}`)
     else if (result.kind) {
-      toast(`Undone: ${ENTRY_NAMES[result.kind]}.`)
+      say(`Undone: ${ENTRY_NAMES[result.kind]}.`)
       router.refresh()
     }
   }

@@ -2,8 +2,7 @@ import { ThemeChoice } from '../../components/theme-choice'
 import { GardenPage } from './garden-tabs'
 import type { GardenView } from './queries'
 import { NormalsChart } from './site/normals-chart-lazy'
-import { NormalsForm } from './site/normals-form'
-import { SiteForm } from './site/site-form'
+import { NormalsForm, SiteForm } from './shown-later'
 
 /** The garden's own facts: where it lies, and its climate. */
 export function GardenScreen({ view, query }: { view: GardenView; query: string }) {

@@ -2,7 +2,7 @@
 
 import { Link } from '../../components/link'
 import { useMemo, useState } from 'react'
-import { toast } from 'sonner'
+import { sayFault } from '../../components/say'
 import { Why } from '../../components/advice/why'
 import type { Alternative } from '../../core/advice'
 import { addDays } from '../../core/calendar'
@@ -214,7 +214,7 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
           view={view}
           place={place}
           onLay={(edits) => edit(edits, `${place.name} is laid.`)}
-          onFail={(message) => toast.error(message)}
+          onFail={(message) => sayFault(message)}
         />
       )}
       <div className="mt-7 grid gap-8 lg:grid-cols-2">

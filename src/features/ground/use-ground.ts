@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { say, sayFault } from '../../components/say'
 import { NO_ANSWER } from '../../components/act/undoing'
 import { editedGround, type GroundEdit, type GroundRows } from '../../core/facts'
 import { editSettled } from './edit-settled'
@@ -58,7 +58,7 @@ export function useGround(sent: SentGround) {
     })
     if (!answer.ok) {
       nowWaiting((before) => before.filter((other) => other.edits !== edits))
-      if (!isToldElsewhere) toast.error(answer.message)
+      if (!isToldElsewhere) sayFault(answer.message)
       return answer.message
     }
     nowWaiting((before) =>
@@ -66,7 +66,7 @@ export function useGround(sent: SentGround) {
     )
     onDone(answer.undo)
     setDepth({ done: done.current.length, undone: undone.current.length })
-    toast(words)
+    say(words)
     return null
   }
   const show = (edits: GroundEdit[]) => nowWaiting((before) => [...before, { edits, landed: null }])

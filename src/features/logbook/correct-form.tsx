@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo } from 'react'
-import { toast } from 'sonner'
+import { say } from '../../components/say'
 import { v7 } from 'uuid'
 import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
@@ -33,7 +33,7 @@ export function CorrectForm({
     send: async (typed, { sure }) => {
       const problems = await correctEntry(id, ids, typed, sure)
       if (problems) return problems
-      toast(`Corrected: ${about}.`)
+      say(`Corrected: ${about}.`)
       onDone()
       router.refresh()
     },

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { say } from '../../components/say'
 import { sendLog, type LogAnswer } from './send-log'
 
 /** A logbook's CSV brought in: what is there already is left, and a line at fault keeps the rest out until asked. */
@@ -16,7 +16,7 @@ export function ImportPart() {
       const answer = await sendLog(chosen, onlyGood)
       if (!answer.ok) return setRefused(answer)
       setRefused(null)
-      toast(
+      say(
         `${answer.taken} new ${answer.taken === 1 ? 'entry is' : 'entries are'} taken, ${answer.known} were there already.`,
       )
       router.refresh()

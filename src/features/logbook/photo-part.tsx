@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { say, sayFault } from '../../components/say'
 import { PhotoField } from '../../components/photo/photo-field'
 import { PhotoPicture } from '../../components/photo/photo-strip'
 import { sendPhoto } from '../../components/photo/prepare-photo'
@@ -17,16 +17,16 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
   const keep = (picture: Blob) =>
     start(async () => {
       const problem = await sendPhoto(line.id, picture)
-      if (problem !== null) return void toast.error(problem)
-      toast('The photo is kept.')
+      if (problem !== null) return void sayFault(problem)
+      say('The photo is kept.')
       onDone()
       router.refresh()
     })
   const drop = (id: string) =>
     start(async () => {
       const dropped = await dropPhoto(id).catch(() => false)
-      if (!dropped) return void toast.error('That photo could not be taken away: load the screen again.')
-      toast('The photo is gone.')
+      if (!dropped) return void sayFault('That photo could not be taken away: load the screen again.')
+      say('The photo is gone.')
       router.refresh()
     })
   return (

@@ -1,10 +1,10 @@
 'use client'
 
 import { useEffect } from 'react'
-import type { AnyObjectSchema } from 'yup'
 import { TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { Manner } from '../../core/facts'
+import { measuresSchema } from './measures-schema'
 import { stepped, type Measures, type TypedMeasures } from './measures'
 
 const FIELDS = [
@@ -17,15 +17,14 @@ const FIELDS = [
 /** The few measures of planting day; every sound one redraws the section at once. */
 export function MeasureFields({
   defaults,
-  schema,
   manner,
   onMeasure,
 }: {
   manner: Manner
   defaults: TypedMeasures
-  schema: AnyObjectSchema
   onMeasure: (measures: Measures) => void
 }) {
+  const schema = measuresSchema(manner)
   const { form, field } = useCheckedForm<TypedMeasures>({ schema, defaults, send: async () => undefined })
   const { watch, trigger } = form
   useEffect(() => {

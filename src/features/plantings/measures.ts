@@ -1,9 +1,7 @@
-import { object } from 'yup'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { USUAL_PLANT } from '../../core/transplant'
 import { convertToSi, formatMeasure, parseQuantity } from '../../core/quantity'
-import { quantityField, wholeField } from '../../wording/fields'
 
 /** A young plant as measured on planting day, m. */
 export interface Measures {
@@ -35,15 +33,6 @@ export function typedMeasures(
     rootBall: text(rootBall),
     soilDepth: text(soilDepth),
   }
-}
-
-export function measuresSchema(manner: Manner) {
-  return object({
-    height: quantityField('length', manner, { low: 0.03, high: 1.5 }),
-    leaves: wholeField(1, 40, 'how many true leaves it has'),
-    rootBall: quantityField('length', manner, { low: 0.02, high: 0.6 }),
-    soilDepth: quantityField('length', manner, { low: 0.05, high: 2 }),
-  })
 }
 
 /** A step of a tap: a centimetre or half an inch, and of the soil as much again. */

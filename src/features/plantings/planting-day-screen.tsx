@@ -21,11 +21,10 @@ import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
 import { sayCount, sayLength } from '../../wording/say'
 import { sayDepthReason } from '../../wording/depth-reasons'
-import { firstMeasures, measuresSchema, typedMeasures, type Measures } from './measures'
-import { MeasureFields } from './measure-fields'
+import { firstMeasures, typedMeasures, type Measures } from './measures'
 import type { PlantingDay } from './planting-day'
 import { SchoolTable, type SchoolRow } from './school-table'
-import { BeforePlanting, InTheHole } from './shown-later'
+import { BeforePlanting, InTheHole, MeasureFields } from './shown-later'
 
 /** Less than this is no depth to speak of, m. */
 const AS_IT_GREW = 0.005
@@ -142,7 +141,6 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         <MeasureFields
           manner={manner}
           defaults={typedMeasures(measures, manner)}
-          schema={measuresSchema(manner)}
           onMeasure={(next) => {
             setMeasures(next)
             setDragged(null)

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef } from 'react'
 import { useWatch } from 'react-hook-form'
-import { toast } from 'sonner'
+import { say } from '../../components/say'
 import { v7 } from 'uuid'
 import { lazy, type AnyObjectSchema } from 'yup'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
@@ -42,7 +42,7 @@ export function SupplyForm({
     send: async (values, { shown }) => {
       const problems = await keepSupply(id, values, supply && shown)
       if (problems) return problems
-      toast(`${values.name.trim() || supplyKindName(values.kind as SupplyKind)} is kept.`)
+      say(`${values.name.trim() || supplyKindName(values.kind as SupplyKind)} is kept.`)
       onDone()
     },
   })

@@ -1,7 +1,7 @@
 'use client'
 
 import { useSyncExternalStore } from 'react'
-import { toast } from 'sonner'
+import { say, sayFault } from '../../../components/say'
 import { useChange } from '../../../components/act/use-change'
 import type { Result } from '../../../core/result'
 import { dropFeed, makeFeed } from './actions'
@@ -20,8 +20,8 @@ export function FeedPart({ token }: { token: string | null }) {
   const run = (send: () => Promise<Result>, said: string) => void change({ send, said })
   const copy = (text: string) =>
     void navigator.clipboard.writeText(text).then(
-      () => toast('The address is copied.'),
-      () => toast.error('The browser did not let it be copied: select the address and copy it.'),
+      () => say('The address is copied.'),
+      () => sayFault('The browser did not let it be copied: select the address and copy it.'),
     )
   return (
     <div className="space-y-3">

@@ -3,7 +3,7 @@
 import { Link } from '../../../components/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
-import { toast } from 'sonner'
+import { say, sayFault } from '../../../components/say'
 import { NO_ANSWER } from '../../../components/act/undoing'
 import { TextField } from '../../../components/forms/fields'
 import { dropGarden, openGarden } from './actions'
@@ -16,8 +16,8 @@ export function GardenList({ gardens }: { gardens: readonly GardenLine[] }) {
   const open = (id: string, name: string) =>
     start(async () => {
       const opened = await openGarden(id).catch(() => false)
-      if (!opened) return void toast.error('That garden could not be opened: load the screen again.')
-      toast(`${name} is open.`)
+      if (!opened) return void sayFault('That garden could not be opened: load the screen again.')
+      say(`${name} is open.`)
       router.push('/walk')
     })
   return (
@@ -77,7 +77,7 @@ function Removal({ garden }: { garden: GardenLine }) {
         problem: NO_ANSWER.message,
       }))
       if ('problem' in answer) return setProblem(answer.problem)
-      toast(`${garden.name} is removed. A copy of the database lies beside it.`)
+      say(`${garden.name} is removed. A copy of the database lies beside it.`)
       if (answer.left === 0) router.push('/')
       else router.refresh()
     })

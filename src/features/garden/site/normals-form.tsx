@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { toast } from 'sonner'
+import { say } from '../../../components/say'
 import { array, object } from 'yup'
 import { FormError } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -36,7 +36,7 @@ export function NormalsForm({
     defaults: normals,
     send: async (values, { shown }) => {
       const problems = await keepNormals(values, shown)
-      if (!problems) toast('The climate is kept. Dates follow it.')
+      if (!problems) say('The climate is kept. Dates follow it.')
       return problems
     },
   })

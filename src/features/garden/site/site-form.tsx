@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { toast } from 'sonner'
+import { say } from '../../../components/say'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { IsoDate } from '../../../core/calendar'
@@ -17,7 +17,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
     defaults: site,
     send: async (values, { shown }) => {
       const problems = await keepSite(values, shown)
-      if (!problems) toast('The site is kept. Dates follow it.')
+      if (!problems) say('The site is kept. Dates follow it.')
       return problems
     },
   })

@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo } from 'react'
-import { toast } from 'sonner'
+import { say } from '../../../components/say'
 import { FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { IsoDate } from '../../../core/calendar'
@@ -29,8 +29,9 @@ export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner
       if (problems) return problems
       const { date } = schema.cast(typed)
       for (const name of ['tmin', 'tmax', 'rain', 'dewPoint', 'wind', 'solar'] as const) form.resetField(name)
-      toast(`The weather of ${formatDate(date as IsoDate, manner)} is kept.`, {
-        action: { label: 'Remove', onClick: () => void dropDay(date) },
+      say(`The weather of ${formatDate(date as IsoDate, manner)} is kept.`, {
+        label: 'Remove',
+        onClick: () => void dropDay(date),
       })
       return undefined
     },

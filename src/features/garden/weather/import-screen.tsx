@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
-import { toast } from 'sonner'
+import { say } from '../../../components/say'
 import { NO_ANSWER } from '../../../components/act/undoing'
 import type { IsoDate } from '../../../core/calendar'
 import { LARGEST, type Manner } from '../../../core/facts'
@@ -91,7 +91,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
     startTaking(async () => {
       const answer = await takeDays(JSON.stringify(days), replaced).catch(() => NO_ANSWER)
       if (!answer.ok) return setProblem(answer.message)
-      toast(`${answer.days} days are taken. Dates follow them.`)
+      say(`${answer.days} days are taken. Dates follow them.`)
       router.push('/garden/weather')
       router.refresh()
     })
