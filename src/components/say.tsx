@@ -1,9 +1,9 @@
 'use client'
 
 import { lazy, Suspense, useEffect, useState } from 'react'
-import type { ExternalToast } from 'sonner'
+import type { ExternalToast, toast } from 'sonner'
 
-type Voice = typeof import('sonner').toast
+type Voice = typeof toast
 
 /** What is said before the voice is there waits for it. */
 let voice: Voice | null = null

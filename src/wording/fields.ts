@@ -13,20 +13,22 @@ import { formatDate } from './dates'
 export function quantityField(
   kind: QuantityKind,
   manner: Manner,
-  bounds: { low: number; high: number; bareUnit?: string },
+  bounds: { low: number | 'more than nothing'; high: number; bareUnit?: string },
 ): NumberSchema<number> {
   const { low, high, bareUnit } = bounds
   const say = (value: number) => formatMeasure({ kind, value }, manner)
+  const isWithin = (si: number) => (low === 'more than nothing' ? si > 0 : si >= low) && si <= high
+  const message =
+    low === 'more than nothing'
+      ? `More than nothing, up to ${say(high)}, please.`
+      : `From ${say(low)} to ${say(high)}, please.`
   return mixed<number>()
     .transform((_, original: unknown) =>
       typeof original === 'number' ? original : readText(String(original ?? '')),
     )
     .test('quantity', '', function check(value: unknown) {
       if (value instanceof Error) return this.createError({ message: value.message })
-      const si = value as number
-      if (si < low || si > high)
-        return this.createError({ message: `From ${say(low)} to ${say(high)}, please.` })
-      return true
+      return isWithin(value as number) || this.createError({ message })
     })
     .required() as unknown as NumberSchema<number>
 
@@ -103,7 +105,7 @@ export function choiceField<T extends string>(choices: readonly T[], what: strin
 
 /** A plain number from `low` to `high`, with point or comma, in the unit that stands beside it. */
 export function decimalField(low: number, high: number) {
-  const message = `From ${Math.ceil(low * 10) / 10} to ${Math.floor(high * 10) / 10}, please.`
+  const message = `From ${sayBound(low, Math.ceil)} to ${sayBound(high, Math.floor)}, please.`
   return number()
     .transform((_, original: unknown) => {
       if (typeof original === 'number') return original
@@ -111,13 +113,17 @@ export function decimalField(low: number, high: number) {
         .trim()
         .replace('−', '-')
         .replace(',', '.')
-      return /^-?\d{1,6}(\.\d{1,6})?$/.test(text) ? Number(text) : NaN
+      return /^-?(\d{1,9}(\.\d{0,9})?|\.\d{1,9})$/.test(text) ? Number(text) : NaN
     })
     .typeError(message)
     .required(message)
     .min(low, message)
     .max(high, message)
 }
+
+/** A bound, rounded inwards where it is converted from another unit. */
+const sayBound = (value: number, inwards: (value: number) => number) =>
+  (Math.abs(value) < 1 ? value : inwards(value * 10) / 10).toLocaleString('en', { maximumFractionDigits: 3 })
 
 /** A field where nothing may be typed too: null. */
 export const orNothing = (field: NumberSchema<number>) =>

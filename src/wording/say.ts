@@ -1,9 +1,13 @@
 import type { Reason } from '../core/advice'
 import type { Manner } from '../core/facts'
-import { formatApart, formatMeasure, type Measure } from '../core/quantity'
+import { formatApart, formatMeasure, formatNumber, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
 import { inUnits } from './in-units'
 import { nameOf } from './names'
+
+/** A plain number, rounded as one writes it down. */
+export const sayNumber = (value: number, manner: Manner, digits = 1): string =>
+  formatNumber(value, manner, digits)
 
 /** kg in the gardener's units. */
 export const sayMass = (value: number, manner: Manner): string =>

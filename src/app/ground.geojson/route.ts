@@ -1,4 +1,4 @@
-import { groundGeoJson } from '../../features/ground/ground-files'
+import { groundGeoJson } from '../../features/ground/files/files'
 import { gardenFile } from '../file-response'
 
 export const dynamic = 'force-dynamic'

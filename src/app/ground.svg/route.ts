@@ -1,4 +1,4 @@
-import { groundSvg } from '../../features/ground/ground-files'
+import { groundSvg } from '../../features/ground/files/files'
 import { gardenFile } from '../file-response'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
 import { dayOf } from '../../core/garden-day'
-import { positionsCsv } from '../../features/ground/paper-queries'
+import { positionsCsv } from '../../features/ground/papers/paper-queries'
 import { gardenFile } from '../file-response'
 
 export const dynamic = 'force-dynamic'

@@ -1,4 +1,4 @@
-import { timerCalendar } from '../../features/bench/timer-files'
+import { timerCalendar } from '../../features/bench/water/timer-files'
 import { gardenFile } from '../file-response'
 
 export const dynamic = 'force-dynamic'

@@ -1,4 +1,4 @@
-import { timerJson } from '../../features/bench/timer-files'
+import { timerJson } from '../../features/bench/water/timer-files'
 import { gardenFile } from '../file-response'
 
 export const dynamic = 'force-dynamic'

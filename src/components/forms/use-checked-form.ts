@@ -1,11 +1,12 @@
 'use client'
 
 import { yupResolver } from '@hookform/resolvers/yup'
-import { useCallback, useState, useSyncExternalStore, useTransition } from 'react'
+import { useCallback, useState, useTransition } from 'react'
 import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
 import { whenSure } from '../question'
 import { whichToKeep } from '../which'
+import { useFields } from './use-fields'
 
 /** What a form's action answers: nothing when it went well, else what is wrong, by field or as a whole. */
 export interface FormProblems {
@@ -31,13 +32,12 @@ export function useCheckedForm<Values extends FieldValues>(options: {
   const { schema, defaults, send } = options
   const [problem, setProblem] = useState<string>()
   const [sending, startSending] = useTransition()
-  const isLive = useSyncExternalStore(nothingChanges, onPage, onServer)
   const form = useForm<Values>({
     defaultValues: defaults,
     resolver: yupResolver(schema, { abortEarly: false }, { raw: true }) as unknown as Resolver<Values>,
     mode: 'onTouched',
   })
-  const { setError, setValue } = form
+  const { setError } = form
   // What the form began with: what was changed since is told by it.
   const [shown, setShown] = useState(defaults as Values)
   const [isOwnSave, setIsOwnSave] = useState(false)
@@ -66,24 +66,11 @@ export function useCheckedForm<Values extends FieldValues>(options: {
       }
     })
   })
-  const defaultValues = form.formState.defaultValues
+  const { isLive, field: registered } = useFields(form)
+  const { errors } = form.formState
   const field = useCallback(
-    (name: Path<Values>) => {
-      const registered = form.register(name)
-      const defaultValue = defaultValues?.[name] as string | undefined
-      return {
-        ...registered,
-        // The page has the value in it before it is live: what is typed meanwhile is known by its difference.
-        defaultValue,
-        ref: (element: HTMLInputElement | HTMLSelectElement | null) => {
-          if (!isLive && element && element.value !== (defaultValue ?? ''))
-            setValue(name, element.value as Values[typeof name], { shouldDirty: true })
-          registered.ref(element)
-        },
-        error: form.formState.errors[name]?.message as string | undefined,
-      }
-    },
-    [form, setValue, isLive, defaultValues],
+    (name: Path<Values>) => ({ ...registered(name), error: errors[name]?.message as string | undefined }),
+    [registered, errors],
   )
   return { form, submit, field, sending, busy: sending || !isLive, problem }
 }
@@ -143,11 +130,6 @@ function labelOf(name: string): string {
   const control = document.getElementsByName(name)[0] as HTMLInputElement | undefined
   return control?.labels?.[0]?.textContent ?? control?.getAttribute('aria-label') ?? name
 }
-
-/** A button that is pressed before the page is live would send the form to nowhere: until then it waits. */
-const nothingChanges = () => () => undefined
-const onPage = () => true
-const onServer = () => false
 
 /** A redirect travels as an error, and must go on. */
 const isRedirect = (error: unknown) =>

@@ -1,5 +1,5 @@
-import { fcnnlsVector } from 'ml-fcnnls'
 import { requireAtLeastOne, requireInRange } from '../guard'
+import { nonNegativeWeights } from './non-negative'
 
 /** Share of N, P₂O₅ and K₂O, %: as the label gives them. */
 export interface Analysis {
@@ -51,7 +51,7 @@ export function blendAnalysis(
 
 /**
  * Volumes of products whose blend comes nearest to a ratio and holds so much nitrogen: the projection of the ratio's
- * direction on the cone that the products span, by non-negative least squares [Lawson & Hanson 1974, ch. 23].
+ * direction on the cone that the products span.
  *
  * @param goal.ratio any multiple of it, as 3 : 1 : 2
  * @param goal.nitrogen g of N in all
@@ -71,15 +71,14 @@ export function solveBlend(goal: { products: readonly BlendProduct[]; ratio: Ana
   for (const key of ['n', 'p2o5', 'k2o'] as const) requireInRange(`ratio.${key}`, ratio[key], 0, 1_000_000)
   const wanted = unit([ratio.n, ratio.p2o5, ratio.k2o])
   if (wanted === null) throw new RangeError('ratio must hold something of N, P₂O₅ or K₂O')
-  const directions = products.map(({ n, p2o5, k2o }) => unit([n, p2o5, k2o]) ?? [0, 0, 0])
-  const shares = fcnnlsVector(
-    [0, 1, 2].map((row) => directions.map((direction) => direction[row]!)),
-    wanted,
-  ).K.to1DArray()
+  const directions = products.map(
+    ({ n, p2o5, k2o }): [number, number, number] => unit([n, p2o5, k2o]) ?? [0, 0, 0],
+  )
+  const shares = nonNegativeWeights(directions, wanted)
   const masses = shares.map((share, index) => {
     const { n, p2o5, k2o } = products[index]!
     const strength = Math.hypot(n, p2o5, k2o)
-    return strength === 0 ? 0 : Math.max(0, share) / strength
+    return strength === 0 ? 0 : share / strength
   })
   const brought = masses.reduce((sum, mass, index) => sum + (mass * products[index]!.n) / 100, 0)
   const scale = brought > 1e-12 ? nitrogen / brought : 0

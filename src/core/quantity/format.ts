@@ -39,9 +39,22 @@ export function formatApart(value: number, other: number, style: NumberStyle): s
   return digits === undefined ? usual(value) : written([finely(value, digits), us ? '°F' : '°C'], style)
 }
 
-function written([value, unit]: Spoken, style: NumberStyle): string {
+/** Writes a number without a unit. @param digits after the point, at the most */
+export function formatNumber(
+  value: number,
+  { decimals }: Pick<NumberStyle, 'decimals'>,
+  digits: number,
+): string {
+  return pointed(upTo(value, digits), decimals)
+}
+
+function pointed(value: string, decimals: NumberStyle['decimals']): string {
   const number = value.replace('-', '−')
-  const text = style.decimals === 'comma' ? number.replace('.', ',') : number
+  return decimals === 'comma' ? number.replace('.', ',') : number
+}
+
+function written([value, unit]: Spoken, style: NumberStyle): string {
+  const text = pointed(value, style.decimals)
   return unit === '' ? text : unit.startsWith('°') && unit.length === 1 ? text + unit : text + NARROW + unit
 }
 

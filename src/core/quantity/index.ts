@@ -1,5 +1,5 @@
 export { parseCoordinates } from './coordinates'
-export { formatApart, formatMeasure } from './format'
+export { formatApart, formatMeasure, formatNumber } from './format'
 export type { NumberStyle } from './format'
 export {
   area,

@@ -10,7 +10,7 @@ import { loadGarden } from '../../data/garden-state'
 import { putProduct, type ProductChange } from '../../data/products'
 import { checkForm } from '../../wording/check-form'
 import { mergedForm } from '../../wording/merged-form'
-import { productSchema, typedProduct, type ProductValues } from './product-schema'
+import { productSchema, typedProduct, type ProductValues } from './mix/product-schema'
 import { productRow } from '../../data/records/product'
 
 /** Gives a place a sensor; its secret is told only now. */

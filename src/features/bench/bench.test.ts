@@ -4,12 +4,11 @@ import { isoDate } from '../../core/calendar'
 import { gapAhead, glutIn, nutrientLedger } from '../../core/feeding'
 import type { LogEntry } from '../../core/log'
 import { demoState } from '../../data/demo/demo-state'
-import { feedView } from './feed-queries'
-import { waterView } from './water-queries'
+import { feedView } from './feed/queries'
+import { waterView } from './water/queries'
 import { mayPost, POSTS_A_MINUTE } from '../../data/post-limit'
-import { readNumber, readVolume } from './numbers'
-import { timerCalendar, timerJson } from './timer-files'
-import { sayCans, sayLasts } from './water-words'
+import { timerCalendar, timerJson } from './water/timer-files'
+import { sayCans, sayLasts } from '../../wording/watering'
 
 const today = isoDate('2026-06-18')
 const entry = (kind: LogEntry['kind'], place: string, on: string, data: object): LogEntry =>
@@ -165,16 +164,8 @@ describe('feed', () => {
   })
 })
 
-describe('what is typed at the bench', () => {
+describe('an amount of water', () => {
   const manner = { units: 'metric', decimals: 'point', dates: 'day-first' } as const
-  it('is a number within bounds, or an error that says so', () => {
-    expect(readNumber('12,5', 0, 100)).toEqual({ value: 12.5 })
-    expect(readNumber('120', 0, 100)).toEqual({ error: 'From 0 to 100, please.' })
-    for (const text of ['', 'twelve', '1e3', '-4', '.'])
-      expect(readNumber(text, 0, 100)).toEqual({ error: 'A number, please.' })
-    expect(readVolume('2 cups', manner, 10)).toMatchObject({ value: expect.closeTo(0.473, 3) })
-    expect(readVolume('-2 l', manner, 10)).toHaveProperty('error')
-  })
   it('is said in cans and days', () => {
     expect(sayCans(24, manner)).toBe('2½ cans of 10\u00a0L')
     expect(sayCans(3, manner)).toBe('½ can of 10\u00a0L')

@@ -9,7 +9,7 @@ import { allCanopies, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
-import { overlaps } from './faults'
+import { overlaps } from './plan/faults'
 
 /** What is told of a place in layers and list. */
 export interface PlaceNote {

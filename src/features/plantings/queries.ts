@@ -33,7 +33,7 @@ import { capital, nameOf } from '../../wording/names'
 import { sayCount, sayLength, sayMeasure, sayTemperature } from '../../wording/say'
 import { sayReason, sayReasons, type SaidReason } from '../../wording/say-reason'
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
-import { seasonPart, type SeasonPart } from './season-part'
+import { seasonPart, type SeasonPart } from './planting/season-part'
 
 /** What the form for a new planting chooses from. */
 export interface Choices {

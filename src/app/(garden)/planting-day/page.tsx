@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../data/request'
-import { dayPlanOf } from '../../../features/plantings/day-plan'
-import { DayPlanScreen } from '../../../features/plantings/day-plan-screen'
+import { dayPlanOf } from '../../../features/plantings/day-plan/queries'
+import { DayPlanScreen } from '../../../features/plantings/day-plan/screen'
 
 export const metadata: Metadata = { title: 'Planting day' }
 

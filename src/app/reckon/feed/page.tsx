@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { FeedByHand } from '../../../features/bench/feed-by-hand'
-import { mixWithoutGarden } from '../../../features/bench/mix-queries'
+import { FeedByHand } from '../../../features/bench/feed/shown-later'
+import { mixWithoutGarden } from '../../../features/bench/mix/queries'
 
 export const metadata: Metadata = { title: 'Feed' }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { mixWithoutGarden } from '../../../features/bench/mix-queries'
-import { MixScreen } from '../../../features/bench/mix-screen'
+import { mixWithoutGarden } from '../../../features/bench/mix/queries'
+import { MixScreen } from '../../../features/bench/mix/screen'
 
 export const metadata: Metadata = { title: 'Mix' }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { AnyWater } from '../../../features/bench/any-water'
-import { mixWithoutGarden } from '../../../features/bench/mix-queries'
+import { AnyWater } from '../../../features/bench/water/any-water'
+import { mixWithoutGarden } from '../../../features/bench/mix/queries'
 
 export const metadata: Metadata = { title: 'Water' }
 

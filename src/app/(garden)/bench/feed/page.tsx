@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { feedView } from '../../../../features/bench/feed-queries'
-import { FeedScreen } from '../../../../features/bench/feed-screen'
+import { feedView } from '../../../../features/bench/feed/queries'
+import { FeedScreen } from '../../../../features/bench/feed/screen'
 
 export const metadata: Metadata = { title: 'Feed' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { mixView } from '../../../../features/bench/mix-queries'
-import { MixScreen } from '../../../../features/bench/mix-screen'
+import { mixView } from '../../../../features/bench/mix/queries'
+import { MixScreen } from '../../../../features/bench/mix/screen'
 
 export const metadata: Metadata = { title: 'Mix' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { waterView } from '../../../../features/bench/water-queries'
-import { WaterScreen } from '../../../../features/bench/water-screen'
+import { waterView } from '../../../../features/bench/water/queries'
+import { WaterScreen } from '../../../../features/bench/water/screen'
 
 export const metadata: Metadata = { title: 'Water' }
 

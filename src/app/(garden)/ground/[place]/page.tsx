@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../data/request'
-import { placeView } from '../../../../features/ground/place-queries'
-import { PlaceScreen } from '../../../../features/ground/place-screen'
+import { placeView } from '../../../../features/ground/place/queries'
+import { PlaceScreen } from '../../../../features/ground/place/screen'
 
 export const metadata: Metadata = { title: 'Ground, a place' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { HowManyScreen } from '../../../../features/ground/how-many-screen'
-import { howManyView } from '../../../../features/ground/plan-queries'
+import { HowManyScreen } from '../../../../features/ground/how-many/screen'
+import { howManyView } from '../../../../features/ground/place/plan-queries'
 
 export const metadata: Metadata = { title: 'How many plants' }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { GroundScreen } from '../../../../features/ground/ground-screen'
+import { GroundScreen } from '../../../../features/ground/plan/screen'
 import { groundView } from '../../../../features/ground/queries'
 
 export const metadata: Metadata = { title: 'Ground, list' }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { PapersScreen } from '../../../../features/ground/papers-screen'
+import { PapersScreen } from '../../../../features/ground/papers/screen'
 
 export const metadata: Metadata = { title: 'Print and files' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../data/request'
-import { PotsScreen } from '../../../../features/ground/pots-screen'
-import { potsView } from '../../../../features/ground/plan-queries'
+import { PotsScreen } from '../../../../features/ground/pots/screen'
+import { potsView } from '../../../../features/ground/place/plan-queries'
 
 export const metadata: Metadata = { title: 'Pots and mixes' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../data/request'
-import { PlantingScreen } from '../../../../features/plantings/planting-screen'
+import { PlantingScreen } from '../../../../features/plantings/planting/screen'
 import { plantingView } from '../../../../features/plantings/queries'
 
 export const metadata: Metadata = { title: 'Planting' }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { headers } from 'next/headers'
 import { currentDay } from '../../../../../data/request'
-import { paperOf, plantLabels } from '../../../../../features/ground/paper-queries'
-import { LabelSheets } from '../../../../../features/ground/print-screens'
+import { paperOf, plantLabels } from '../../../../../features/ground/papers/paper-queries'
+import { LabelSheets } from '../../../../../features/ground/papers/print-screens'
 
 export const metadata: Metadata = { title: 'Plant labels' }
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { currentDay } from '../../../../../data/request'
-import { paperOf, planPaper } from '../../../../../features/ground/paper-queries'
-import { PlanSheet } from '../../../../../features/ground/print-screens'
+import { paperOf, planPaper } from '../../../../../features/ground/papers/paper-queries'
+import { PlanSheet } from '../../../../../features/ground/papers/print-screens'
 
 export const metadata: Metadata = { title: 'The plan, to scale' }
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../../data/request'
-import { plantingDayOf } from '../../../../../features/plantings/planting-day'
-import { PlantingDayScreen } from '../../../../../features/plantings/planting-day-screen'
+import { plantingDayOf } from '../../../../../features/plantings/planting-day/queries'
+import { PlantingDayScreen } from '../../../../../features/plantings/planting-day/screen'
 
 export const metadata: Metadata = { title: 'Planting day' }
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../../data/request'
-import { supportViewOf } from '../../../../../features/plantings/support-view'
-import { SupportScreen } from '../../../../../features/plantings/support-screen'
+import { supportViewOf } from '../../../../../features/plantings/support/queries'
+import { SupportScreen } from '../../../../../features/plantings/support/screen'
 
 export const metadata: Metadata = { title: 'Support' }
 

@@ -1,0 +1,125 @@
+'use client'
+
+import { useAct } from '../../../components/act/use-act'
+import { PartHeading } from '../../../components/advice/why'
+import { ChoiceField, TextField } from '../../../components/forms/fields'
+import { useCalculator } from '../../../components/forms/use-calculator'
+import { COMMON_PRODUCTS, knownFeeds, TOO_COLD, type FedProduct } from '../../../core/feeding'
+import { soundOf } from '../../../wording/check-form'
+import { sayNumber, sayTemperature } from '../../../wording/say'
+import { fedOf, feedSchema, GIVEN_STRENGTHS, madeUp } from './form.model'
+import { FeedOptions } from './options'
+import type { FeedDetail, FeedView } from './queries'
+
+/** A feed tried on the ledger, and entered once it is given. */
+export function FeedForm({
+  detail,
+  view,
+  tried,
+  onTry,
+}: {
+  detail: FeedDetail
+  view: FeedView
+  tried: FedProduct | null
+  onTry: (fed: FedProduct | null) => void
+}) {
+  const { manner } = view
+  const { busy, isAhead, act } = useAct(view)
+  const known = knownFeeds(view.products)
+  // What is missing, else a slow meal: nothing that one would pour by mistake.
+  const first = known.find(({ name }) => name === (detail.mix?.name ?? COMMON_PRODUCTS[0]!.name)) ?? known[0]!
+  const { form, field, typed, values } = useCalculator({
+    schema: feedSchema(manner),
+    defaults: {
+      product: first.id,
+      amount: `${sayNumber(detail.mix?.grams ?? 100, manner, 0)} g`,
+      water: manner.units === 'us' ? '2 gal' : '10 L',
+      strength: '½',
+    },
+  })
+  const productOf = (id: string) => known.find((one) => one.id === id) ?? first
+  const product = productOf(typed.product)
+  const made = madeUp(product, values, detail.count, manner)
+  const untry = () => onTry(null)
+  /** What the label asks for, in place of the amount that stood there. */
+  const makeUp = () => {
+    const now = form.getValues()
+    const read = soundOf(feedSchema(manner), now).values
+    const next = madeUp(productOf(now.product), read, detail.count, manner)
+    if (next) form.setValue('amount', next.amount)
+    untry()
+  }
+  const fed = () => (values.amount === null ? null : fedOf(product, values.amount, detail.ledger.today))
+  const enterIt = async () => {
+    const given = fed()
+    if (!given) return
+    const { day: _, ...data } = given
+    const isKept = await act({
+      entries: [{ subject: { type: 'place', id: detail.id }, kind: 'fed', data }],
+      said: `Entered: ${detail.name} fed with ${typed.amount} of ${product.name.toLowerCase()}.`,
+    })
+    if (isKept) onTry(null)
+  }
+  return (
+    <form
+      aria-label="Try a feed"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onTry(fed())
+      }}
+      noValidate
+    >
+      <PartHeading>Try a feed before you give it</PartHeading>
+      <div className="flex flex-wrap items-start gap-2">
+        <div>
+          <ChoiceField label="Product" {...field('product', makeUp)}>
+            <FeedOptions own={view.products} />
+          </ChoiceField>
+        </div>
+        <div className="w-36">
+          <TextField label="For the whole place" {...field('amount', untry)} />
+        </div>
+        <button className="btn mt-6 min-h-11 bg-base-100" aria-pressed={tried !== null}>
+          {tried ? 'Tried: see the chart' : 'Try it'}
+        </button>
+        {!isAhead && (
+          <button
+            type="button"
+            className="btn mt-6 min-h-11 btn-primary"
+            disabled={busy || values.amount === null}
+            onClick={() => void enterIt()}
+          >
+            It is given
+          </button>
+        )}
+      </div>
+      {product.labelRate !== null && (
+        <div className="mt-2 flex flex-wrap items-start gap-2">
+          <div className="w-36">
+            <TextField label="Made up in water" {...field('water', makeUp)} />
+          </div>
+          <div>
+            <ChoiceField label="Of the label’s rate" {...field('strength', makeUp)}>
+              {GIVEN_STRENGTHS.map(({ name }) => (
+                <option key={name} value={name}>
+                  {name}
+                </option>
+              ))}
+            </ChoiceField>
+          </div>
+          {made && (
+            <p className="mt-7" data-testid="made-up">
+              <strong>{made.dose}</strong> {made.into}
+            </p>
+          )}
+        </div>
+      )}
+      <p className="mt-1 text-sm text-quiet">
+        {product.labelPlant !== null || product.labelRate !== null
+          ? 'By the label that you keep.'
+          : 'Usual analyses: go by your bag’s label, or keep it under Mix.'}{' '}
+        Feed on moist soil only; under {sayTemperature(TOO_COLD, manner)} it releases nothing.
+      </p>
+    </form>
+  )
+}

@@ -1,0 +1,70 @@
+'use client'
+
+import { useState } from 'react'
+import { PartHeading } from '../../../components/advice/why'
+import { capital } from '../../../wording/names'
+import type { FeedDetail, ProgrammeView } from './queries'
+import { SCHOOLS, THIN_EVIDENCE } from '../../../wording/feed-schools'
+import { sayNumber } from '../../../wording/say'
+import type { Manner } from '../../../core/facts'
+import { inUnits } from '../../../wording/in-units'
+
+/** The four schools as whole seasons for what stands here, with what each leaves missing or unused. */
+export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
+  const [open, setOpen] = useState<string | null>(null)
+  return (
+    <section aria-label="Schools">
+      <PartHeading>A whole season by each school, for what stands here</PartHeading>
+      <ul>
+        {detail.programmes.map((programme) => {
+          const school = SCHOOLS.find(({ id }) => id === programme.school)!
+          return (
+            <li key={programme.school} className="border-t border-base-300 py-1.5">
+              <button
+                type="button"
+                className="flex min-h-11 w-full flex-wrap items-center justify-between gap-x-4 text-left"
+                aria-expanded={open === programme.school}
+                onClick={() => setOpen(open === programme.school ? null : programme.school)}
+              >
+                <span>
+                  <strong>{school.name}</strong>
+                  {programme.school === detail.school && ' · taken here'}
+                </span>
+                <span className={programme.glut ? 'text-cut' : 'text-quiet'}>
+                  {programme.glut
+                    ? 'too much nitrogen here'
+                    : `${sayNumber(programme.missing, manner)} g of N missing in all`}
+                  , {sayNumber(programme.left, manner)} g left over
+                </span>
+              </button>
+              <p className="text-quiet">
+                {capital(inUnits(school.what, manner))} {school.suits}
+              </p>
+              {open === programme.school && <Feeds programme={programme} />}
+            </li>
+          )
+        })}
+      </ul>
+      <details className="mt-2">
+        <summary className="min-h-11 cursor-pointer py-2">Practised, with thin evidence</summary>
+        <ul className="list-disc pl-5">
+          {THIN_EVIDENCE.map((text) => (
+            <li key={text}>{text}</li>
+          ))}
+        </ul>
+      </details>
+    </section>
+  )
+}
+
+function Feeds({ programme }: { programme: ProgrammeView }) {
+  return (
+    <ol className="mt-1 text-sm">
+      {programme.feeds.map((text) => (
+        <li key={text} className="border-t border-base-300 py-0.5">
+          {text}
+        </li>
+      ))}
+    </ol>
+  )
+}

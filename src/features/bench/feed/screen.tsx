@@ -1,0 +1,199 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { Link } from '../../../components/link'
+import { useState } from 'react'
+import { Cautions, PartHeading, Why, WorkedOut } from '../../../components/advice/why'
+import { nutrientLedger, type FedProduct, type LedgerNutrient, type LedgerWeek } from '../../../core/feeding'
+import type { Manner } from '../../../core/facts'
+import { CAUTIONS } from '../../../wording/cautions'
+import type { FeedDetail, FeedView } from './queries'
+import { sayMass, sayNumber } from '../../../wording/say'
+import { Programmes } from './programmes'
+import { FeedByHand, FeedForm, PlantDose, SoilTestForm } from './shown-later'
+
+const Drawn = dynamic(() => import('./chart'), { ssr: false })
+
+const VERDICTS = { glut: 'too much', gap: 'wants feed', fed: 'fed' } as const
+const WARNINGS = {
+  'dry-roots': 'Its roots are dry: water first and feed tomorrow, salt on dry roots burns them.',
+  'cold-soil': 'Its soil is cold: meals and compost give next to nothing until it warms.',
+} as const
+const NUTRIENTS: Record<LedgerNutrient, string> = { n: 'Nitrogen', p: 'Phosphorus', k: 'Potassium' }
+
+/** Places by how they are fed; of the chosen one its ledger, and what a feed would change before it is given. */
+export function FeedScreen({ view }: { view: FeedView }) {
+  const { places, chosen, on, now, manner } = view
+  if (!chosen)
+    return (
+      <div className="space-y-4 px-6 py-4 max-sm:px-4">
+        <p>Nothing stands in the ground on this day: what is set out shows here with the feed it wants.</p>
+        <FeedByHand manner={manner} />
+      </div>
+    )
+  const query = (id: string) => `/bench/feed?place=${id}${on === now ? '' : `&on=${on}`}`
+  return (
+    <div className="grid lg:grid-cols-[15rem_minmax(0,1fr)]">
+      <nav aria-label="Places by feed" className="border-r border-base-300 py-3 max-lg:border-r-0">
+        <ol className="max-lg:flex max-lg:flex-wrap">
+          {places.map(({ id, name, verdict }) => (
+            <li key={id}>
+              <Link
+                href={query(id)}
+                scroll={false}
+                aria-current={id === chosen.id ? 'true' : undefined}
+                className={`flex min-h-11 items-center justify-between gap-3 border-b border-base-300 px-6 max-sm:px-4 ${id === chosen.id ? 'bg-base-200 font-semibold' : ''}`}
+              >
+                {name}
+                <span
+                  className={verdict === 'glut' ? 'text-cut' : verdict === 'gap' ? 'text-feed' : 'text-quiet'}
+                >
+                  {VERDICTS[verdict]}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ol>
+      </nav>
+      <Detail key={chosen.id} detail={chosen} view={view} manner={manner} />
+    </div>
+  )
+}
+
+function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; manner: Manner }) {
+  const [nutrient, setNutrient] = useState<LedgerNutrient>('n')
+  const [isOnePlant, setIsOnePlant] = useState(false)
+  const [tried, setTried] = useState<FedProduct | null>(null)
+  const share = isOnePlant ? 1 / detail.count : 1
+  const weeks = nutrientLedger(detail.ledger, nutrient, tried ? [tried] : []).map((week) =>
+    scaled(week, share),
+  )
+  const today = detail.weeks[Math.floor(detail.ledger.today / 7)] ?? null
+  const points = weeks.map((week, index) => ({
+    name: detail.weeks[index]!,
+    soil: round(week.soil),
+    supply: round(week.supply),
+    demand: round(week.demand),
+    left: round(week.left),
+  }))
+  const missing = weeks.reduce((sum, { gap }) => sum + gap, 0)
+  const wanted = weeks.reduce((sum, { demand }) => sum + demand, 0)
+  const leached = weeks.reduce((sum, week) => sum + week.leached, 0)
+  return (
+    <div className="min-w-0 space-y-5 px-6 py-4 max-sm:px-4">
+      <Answer detail={detail} manner={manner} />
+      <section aria-label="Ledger">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <PartHeading>Supply against demand, by week</PartHeading>
+          <div className="join" role="group" aria-label="Nutrient">
+            {(['n', 'p', 'k'] as const).map((one) => (
+              <button
+                key={one}
+                type="button"
+                className={`btn join-item min-h-11 ${one === nutrient ? 'btn-active font-semibold' : 'bg-base-100'}`}
+                aria-pressed={one === nutrient}
+                onClick={() => setNutrient(one)}
+              >
+                {NUTRIENTS[one]}
+              </button>
+            ))}
+          </div>
+          {detail.count > 1 && (
+            <label className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={isOnePlant}
+                onChange={({ target }) => setIsOnePlant(target.checked)}
+              />{' '}
+              for one plant
+            </label>
+          )}
+        </div>
+        <div className="h-60" aria-hidden>
+          <Drawn points={points} today={today} />
+        </div>
+        <p className="text-sm text-quiet" data-testid="ledger-words">
+          Bars: what comes free, from the soil (brown) and from what was given (ochre)
+          {tried ? ', the tried one among it' : ''}; line: wanted; dashed: lies ready and unused.{' '}
+          {isOnePlant ? 'For one plant' : 'In all'} {sayNumber(wanted, manner)} g of{' '}
+          {NUTRIENTS[nutrient].toLowerCase()} are wanted, {sayNumber(missing, manner)} g stay missing
+          {leached > 0.5 ? `, ${sayNumber(leached, manner)} g are washed out` : ''}.
+        </p>
+        <WorkedOut workings={['ledger', 'soil-test']} />
+      </section>
+      <FeedForm detail={detail} view={view} onTry={setTried} tried={tried} />
+      <PlantDose
+        manner={manner}
+        products={view.products}
+        selfWatering={detail.selfWatering}
+        wanted={detail.gap.n / detail.count}
+        plants={detail.count}
+      />
+      {detail.given.length > 0 && (
+        <section aria-label="Given so far">
+          <PartHeading>Given so far</PartHeading>
+          <ul>
+            {detail.given.map((text, index) => (
+              <li key={index} className="border-t border-base-300 py-1">
+                {text}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <SoilTestForm key={detail.id} detail={detail} view={view} />
+      <details>
+        <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+          Blossom-end rot here: what brings it, and what helps
+        </summary>
+        <Why heading="In the order in which it is worth doing" reasons={detail.rotReasons} />
+      </details>
+      <Programmes detail={detail} manner={manner} />
+      <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['fresh-manure']]} />
+    </div>
+  )
+}
+
+function Answer({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
+  return (
+    <div>
+      <p className="text-quiet">
+        {detail.name}: {detail.plants}
+      </p>
+      <h1 className="mt-1 text-3xl font-semibold">
+        {detail.glut
+          ? 'Too much nitrogen: give none'
+          : detail.mix
+            ? `${sayMass(detail.mix.grams / 1000, manner)} of ${detail.mix.name.toLowerCase()} in the coming weeks`
+            : 'Nothing is missing in the next four weeks'}
+      </h1>
+      <p className="mt-2 text-lg text-quiet">
+        {detail.glut
+          ? 'More lies ready than the plants want for weeks: lush leaf, few flowers, soft growth, aphids and blossom-end rot follow. Water evenly, feed nothing, wait for fruit.'
+          : detail.mix
+            ? `${sayNumber(detail.gap.n, manner)} g of nitrogen will be missing in the next four weeks${detail.isPot ? '; in a pot give it in small, dilute portions each week or two' : ', scratched in shallowly and watered'}.`
+            : 'What the soil and the last feed give is enough for now.'}{' '}
+        {detail.flowers && !detail.glut && 'It flowers: from now on less nitrogen, more potassium.'}
+      </p>
+      {detail.warnings.map((warning) => (
+        <p key={warning} className="mt-2 border-l-4 border-cut bg-base-200 px-3 py-2">
+          {WARNINGS[warning]}
+        </p>
+      ))}
+    </div>
+  )
+}
+
+/** A week of one plant's share. */
+const scaled = (week: LedgerWeek, share: number): LedgerWeek => ({
+  from: week.from,
+  supply: week.supply * share,
+  soil: week.soil * share,
+  demand: week.demand * share,
+  leached: week.leached * share,
+  left: week.left * share,
+  gap: week.gap * share,
+})
+
+const round = (value: number) => Math.round(value * 100) / 100

@@ -1,0 +1,78 @@
+import { object, type InferType } from 'yup'
+import {
+  doseFor,
+  ecOfFeed,
+  gramsIn,
+  milligramsPerLitre,
+  PPM_SCALES,
+  SOLUTION,
+  SOLUTION_PH,
+  type Product,
+} from '../../../core/feeding'
+import type { Manner } from '../../../core/facts'
+import type { Sound } from '../../../wording/check-form'
+import { sayDose } from '../../../wording/doses'
+import { decimalField, quantityField } from '../../../wording/fields'
+import { sayNumber, sayVolume } from '../../../wording/say'
+
+const MOST_LITRES = 100_000
+
+export const dilutionSchema = (manner: Manner) =>
+  object({
+    /** g or mL a litre. */
+    rate: decimalField(0.001, 1000),
+    water: quantityField('volume', manner, { low: 'more than nothing', high: MOST_LITRES }),
+    /** %. */
+    nitrogen: decimalField(0, 100),
+    /** Of the water, mS/cm. */
+    source: decimalField(0, 20),
+  })
+
+export const usualDilution = ({ units }: Manner) => ({
+  rate: '2',
+  water: units === 'us' ? '2 gal' : '10 L',
+  nitrogen: '12',
+  source: '0.4',
+})
+
+/**
+ * What goes into a can, and what the solution holds then; null: the rate or the water is not sound.
+ *
+ * @param feed null: by the numbers alone
+ * @param strength share of the label's rate
+ */
+export function dilution(
+  { rate, water, nitrogen, source }: Sound<InferType<ReturnType<typeof dilutionSchema>>>['values'],
+  feed: Product | null,
+  strength: number,
+  manner: Manner,
+): { answer: string; overLabel: boolean; lines: string[] } | null {
+  if (rate === null || water === null) return null
+  const say = (value: number, digits?: number) => sayNumber(value, manner, digits)
+  const { amount, overLabel } = doseFor(rate, water, strength)
+  const perLitre = amount / water
+  // Of what the label measures in mL, the grams are by its density.
+  const grams = perLitre * (feed ? gramsIn(feed) : 1)
+  const unit = feed ? (feed.liquid ? 'mL' : 'g') : 'g or mL'
+  const lines = [
+    `${say(rate, 3)} a litre × ${say(strength, 2)} × ${say(water, 2)} L = ${say(amount)} ${unit}`,
+  ]
+  if (feed?.liquid)
+    lines.push(`${say(perLitre, 2)} mL/L × ${say(feed.bulkDensity, 2)} g/mL = ${say(grams, 2)} g/L`)
+  if (nitrogen !== null) {
+    const mg = milligramsPerLitre(Math.min(1000, grams), nitrogen)
+    lines.push(`${say(grams, 2)} g/L × ${say(nitrogen)} % × 10 = ${say(mg, 0)} mg/L of N`)
+  }
+  if (source !== null) {
+    const ec = ecOfFeed(Math.min(100, grams), source)
+    const scales = PPM_SCALES.map((scale) => `${say(ec * scale * 1000, 0)} ppm on the ${say(scale)} scale`)
+    lines.push(`EC about ${say(ec)} mS/cm; a meter shows ${scales.join(', ')}`)
+  }
+  return { answer: `${sayDose(amount, feed, manner)} into ${sayVolume(water, manner)}`, overLabel, lines }
+}
+
+/** The strengths of nutrient solution that plants stand. */
+export const solutionNote = (manner: Manner) => {
+  const range = (values: readonly number[]) => values.map((value) => sayNumber(value, manner)).join('–')
+  return `Nutrient solution: EC ${range(SOLUTION.seedling)} for seedlings, ${range(SOLUTION.growing)} growing, ${range(SOLUTION.fruiting)} in fruit; pH ${range(SOLUTION_PH)}. Feed on moist roots only.`
+}

@@ -1,0 +1,83 @@
+'use client'
+
+import { useState } from 'react'
+import { useChange } from '../../../components/act/use-change'
+import { PartHeading } from '../../../components/advice/why'
+import { pricePerKilogram, type Product } from '../../../core/feeding'
+import { putProductBack } from '../actions'
+import { RELEASE_NAMES } from '../../../wording/feed-schools'
+import { sayNumber } from '../../../wording/say'
+import type { Manner } from '../../../core/facts'
+import { ProductForm } from './product-form'
+
+/** The garden's own feeds by their labels: added, changed, taken away and put back. */
+export function KeptFeeds({ products, manner }: { products: readonly Product[]; manner: Manner }) {
+  const [open, setOpen] = useState<string | null>(null)
+  const { busy, change } = useChange()
+  const takeAway = (id: string, name: string) =>
+    void change({
+      send: () => putProductBack(id, null),
+      said: `${name} is no longer kept. What was given of it stays.`,
+      undo: {
+        name: `taking ${name} away`,
+        button: 'Put it back',
+        send: ({ before }) => putProductBack(id, before),
+      },
+    })
+  return (
+    <section aria-label="Your feeds">
+      <PartHeading>Your feeds, by their labels</PartHeading>
+      {products.length === 0 && (
+        <p>None yet: keep one, and every bench goes by its label instead of what is commonly sold.</p>
+      )}
+      <ul>
+        {products.map((product) => {
+          const { id, name, n, p2o5, k2o, release, labelRate, liquid } = product
+          const price = pricePerKilogram(product, 'n')
+          return (
+            <li key={id} className="border-t border-base-300 py-1.5">
+              <div className="flex flex-wrap items-center justify-between gap-x-4">
+                <span>
+                  <strong>{name}</strong> {n}–{p2o5}–{k2o}
+                  <span className="text-quiet">
+                    , {RELEASE_NAMES[release].toLowerCase()}
+                    {labelRate !== null && `, ${labelRate} ${liquid ? 'mL' : 'g'} a litre at full rate`}
+                    {price !== null &&
+                      `, a kg of its nitrogen costs ${sayNumber(price, manner, price < 10 ? 2 : 0)}`}
+                  </span>
+                </span>
+                <span className="flex gap-2">
+                  <button
+                    type="button"
+                    className="btn min-h-11 btn-ghost"
+                    aria-expanded={open === id}
+                    onClick={() => setOpen(open === id ? null : id)}
+                  >
+                    Change
+                  </button>
+                  <button
+                    type="button"
+                    className="btn min-h-11 btn-ghost"
+                    disabled={busy}
+                    aria-label={`Take ${name} away`}
+                    onClick={() => takeAway(id, name)}
+                  >
+                    Take away
+                  </button>
+                </span>
+              </div>
+              {open === id && <ProductForm product={product} onDone={() => setOpen(null)} />}
+            </li>
+          )
+        })}
+      </ul>
+      {open === 'new' ? (
+        <ProductForm product={null} onDone={() => setOpen(null)} />
+      ) : (
+        <button type="button" className="btn mt-2 min-h-11 bg-base-100" onClick={() => setOpen('new')}>
+          Keep a feed
+        </button>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,101 @@
+'use client'
+
+import { useMemo } from 'react'
+import { useWatch } from 'react-hook-form'
+import { say } from '../../../components/say'
+import { v7 } from 'uuid'
+import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
+import { useCheckedForm } from '../../../components/forms/use-checked-form'
+import { NITROGEN_FORMS, RELEASES, type Product } from '../../../core/feeding'
+import { keepProduct } from '../actions'
+import { NITROGEN_NAMES, RELEASE_NAMES } from '../../../wording/feed-schools'
+import { productSchema, typedProduct, type ProductValues } from './product-schema'
+
+/** A feed by its label. */
+export function ProductForm({ product, onDone }: { product: Product | null; onDone: () => void }) {
+  // One id for the whole life of the form: sent twice, it is the same feed.
+  const id = useMemo(() => product?.id ?? v7(), [product])
+  const { form, submit, field, busy, problem } = useCheckedForm<ProductValues>({
+    schema: productSchema,
+    defaults: typedProduct(product),
+    send: async (values, { shown }) => {
+      const problems = await keepProduct(id, values, product && shown)
+      if (problems) return problems
+      say(`${values.name.trim()} is kept.`)
+      onDone()
+    },
+  })
+  const [release, liquid] = useWatch({ control: form.control, name: ['release', 'liquid'] })
+  const measure = liquid ? 'mL' : 'g'
+  return (
+    <form
+      className="mt-3 grid grid-cols-3 gap-3 border-t-2 border-base-300 pt-3 sm:grid-cols-6"
+      aria-label={product ? `Change ${product.name}` : 'Keep a feed'}
+      onSubmit={(event) => void submit(event)}
+      noValidate
+    >
+      <div className="col-span-3">
+        <TextField label="What it says on the bag" {...field('name')} />
+      </div>
+      <TextField label="N, %" inputMode="decimal" {...field('n')} />
+      <TextField label="P₂O₅, %" inputMode="decimal" {...field('p2o5')} />
+      <TextField label="K₂O, %" inputMode="decimal" {...field('k2o')} />
+      <div className="col-span-3 sm:col-span-2">
+        <ChoiceField label="Its nitrogen" {...field('nitrogen')}>
+          {NITROGEN_FORMS.map((one) => (
+            <option key={one} value={one}>
+              {NITROGEN_NAMES[one]}
+            </option>
+          ))}
+        </ChoiceField>
+      </div>
+      <div className="col-span-3 sm:col-span-2">
+        <ChoiceField label="How it comes free" {...field('release')}>
+          {RELEASES.map((one) => (
+            <option key={one} value={one}>
+              {RELEASE_NAMES[one]}
+            </option>
+          ))}
+        </ChoiceField>
+      </div>
+      <label className="flex min-h-11 items-center gap-2 self-end">
+        <input type="checkbox" className="checkbox" {...form.register('liquid')} /> a liquid
+      </label>
+      <TextField label="Density, g/mL" inputMode="decimal" {...field('bulkDensity')} />
+      {release === 'coated' && (
+        <div className="col-span-2">
+          <TextField label="Lasts, days" inputMode="decimal" {...field('releaseDays')} />
+        </div>
+      )}
+      <div className="col-span-3 sm:col-span-2">
+        <TextField
+          label={`Label’s full rate, ${measure} a litre`}
+          hint="Empty: not for the can"
+          inputMode="decimal"
+          {...field('labelRate')}
+        />
+      </div>
+      <div className="col-span-3 sm:col-span-2">
+        <TextField
+          label={`Label’s most a plant, ${measure}`}
+          hint="Empty: it says none"
+          inputMode="decimal"
+          {...field('labelPlant')}
+        />
+      </div>
+      <TextField label={`Pack, ${measure}`} inputMode="decimal" {...field('pack')} />
+      <TextField label="Price of it" inputMode="decimal" {...field('price')} />
+      <div className="col-span-3 space-y-2 sm:col-span-6">
+        <FormError message={problem} />
+        <span className="flex gap-2">
+          <button className="btn min-h-11 btn-primary" disabled={busy}>
+            Keep
+          </button>
+          <button type="button" className="btn min-h-11 bg-base-100" onClick={onDone}>
+            Leave it
+          </button>
+        </span>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,44 @@
+import { object, type InferType } from 'yup'
+import type { Manner } from '../../../core/facts'
+import { waterButt } from '../../../core/watering'
+import { quantityField } from '../../../wording/fields'
+import { sayLength, sayNumber } from '../../../wording/say'
+import { sayLitres } from '../../../wording/watering'
+
+const MOST_LITRES = 100_000
+/** Of a metre of water, kPa. */
+const PRESSURE = 9.8
+
+export const buttSchema = (manner: Manner) =>
+  object({
+    /** From above, m². */
+    roof: quantityField('area', manner, { low: 0, high: 100_000 }),
+    holds: quantityField('volume', manner, { low: 0, high: MOST_LITRES }),
+  })
+
+export const usualButt = ({ units }: Manner) => ({
+  roof: units === 'us' ? '200 ft²' : '20 m²',
+  holds: units === 'us' ? '60 gal' : '200 L',
+})
+
+/** How far a full butt carries. @param rain of the days ahead, mm @param need of all places, L a day */
+export function carriedBy(
+  { roof, holds }: InferType<ReturnType<typeof buttSchema>>,
+  rain: readonly number[],
+  need: number,
+  manner: Manner,
+): string {
+  const { level, caught, over } = waterButt(
+    { roof, holds, starts: holds },
+    rain.map((mm) => ({ rain: mm, need })),
+  )
+  const empty = level.findIndex((litres) => litres <= 0)
+  const lasts =
+    empty < 0
+      ? 'carries them through the next two weeks'
+      : empty === 0
+        ? 'is empty within the day'
+        : `is empty after ${empty + 1} days`
+  const lost = over > 1 ? `, of which ${sayLitres(over, manner)} run over` : ''
+  return `All places take ${sayLitres(need, manner)} a day now. Full today, it ${lasts}; in the rain to come it catches ${caught < 0.5 ? 'nothing' : sayLitres(caught, manner)}${lost}. ${sayLength(1, manner)} of water over the line gives ${sayNumber(PRESSURE, manner)} kPa: too little for most drip emitters.`
+}

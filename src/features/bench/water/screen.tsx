@@ -1,0 +1,262 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useRef, useState } from 'react'
+import { Cautions, PartHeading, WorkedOut } from '../../../components/advice/why'
+import { Ahead } from '../../../components/act/ahead'
+import { useAct } from '../../../components/act/use-act'
+import { FINGER_DEPTH, MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../../core/watering'
+import { CAUTIONS } from '../../../wording/cautions'
+import { formatDate } from '../../../wording/dates'
+import { formatMeasure } from '../../../core/quantity'
+import { AnyWater } from './any-water'
+import { Holiday } from './holiday'
+import { SensorPart } from './sensor-part'
+import type { PlaceWaterView, WaterView } from './queries'
+import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from '../../../wording/watering'
+import { WaterOtherwise } from './otherwise'
+import { WaterButt, WaterForm } from './shown-later'
+import { sayLength } from '../../../wording/say'
+
+const Drawn = dynamic(() => import('./chart'), { ssr: false })
+
+/** From this width on, px, the place stands beside the list. */
+const BESIDE = 1024
+
+/** Places in order of need; of the chosen one how much, when and why, and what it was given. */
+export function WaterScreen({ view }: { view: WaterView }) {
+  const { places, manner, on } = view
+  const [id, setId] = useState(places[0]?.id ?? null)
+  const { busy, isAhead, act } = useAct(view)
+  const detail = useRef<HTMLDivElement>(null)
+  const place = places.find((one) => one.id === id) ?? places[0]
+  if (!place)
+    return (
+      <div className="space-y-4 px-6 py-4 max-sm:px-4">
+        <p>Nothing stands in the ground on this day: what is set out shows here with the water it wants.</p>
+        <AnyWater alone manner={manner} />
+      </div>
+    )
+  const subject = { type: 'place', id: place.id } as const
+  const water = (litres: number) =>
+    void act({
+      entries: [{ subject, kind: 'watered', data: { litres } }],
+      said: `Entered: ${place.name} watered, ${sayLitres(litres, manner)}.`,
+    })
+  const look = (feel: MoistureFeel) =>
+    void act({
+      entries: [{ subject, kind: 'moisture-read', data: { method: place.isPot ? 'finger' : 'spade', feel } }],
+      said: `Kept: ${place.name} is ${FEELS[feel].name.toLowerCase()}. The balance follows what you found.`,
+    })
+  return (
+    <div className="grid lg:grid-cols-[19rem_minmax(0,1fr)]">
+      <nav aria-label="Places by need" className="border-r border-base-300 py-3 max-lg:border-r-0">
+        <ol>
+          {places.map((one) => (
+            <li key={one.id}>
+              <button
+                className={`w-full border-b border-base-300 px-6 py-2 text-left max-sm:px-4 ${one.id === place.id ? 'bg-base-200' : ''}`}
+                aria-pressed={one.id === place.id}
+                onClick={() => {
+                  setId(one.id)
+                  // On a phone the place stands under the list.
+                  if (window.innerWidth < BESIDE) detail.current?.scrollIntoView({ block: 'start' })
+                }}
+              >
+                <span className="flex justify-between gap-2">
+                  <strong>{one.name}</strong>
+                  <span className={one.untilSlow <= 1 ? 'font-semibold text-cut' : ''}>
+                    {sayDue(one, manner)}
+                  </span>
+                </span>
+                <Gauge place={one} />
+              </button>
+            </li>
+          ))}
+        </ol>
+      </nav>
+      <div ref={detail} className="min-w-0 scroll-mt-36 space-y-5 px-6 py-4 max-sm:px-4">
+        <Answer place={place} view={view} />
+        {!isAhead ? (
+          <WaterForm
+            key={`${place.id} ${place.toFill}`}
+            place={place}
+            manner={manner}
+            busy={busy}
+            onWater={water}
+          />
+        ) : (
+          <Ahead />
+        )}
+        <figure aria-label="Water by day">
+          <PartHeading>What is missing from its root zone</PartHeading>
+          <div className="h-56" aria-hidden>
+            <Drawn points={place.days} unit={manner.units === 'us' ? 'in' : 'mm'} />
+          </div>
+          <figcaption className="text-sm text-quiet">
+            Line: missing water, {sayDepth(place.depletion, manner)} today; dashed: from{' '}
+            {sayDepth(place.raw, manner)} on growth slows; bars: rain (light) and watering (dark). Shaded: the
+            days ahead if nobody waters.
+          </figcaption>
+          <WorkedOut workings={['evapotranspiration', 'water', 'evenness']} />
+        </figure>
+        {!isAhead && (
+          <section aria-label="How it was found">
+            <PartHeading>
+              {place.isPot
+                ? `Put a finger in, ${sayLength(FINGER_DEPTH, manner)} down`
+                : 'Dig to where the roots are'}
+              : how is it?
+            </PartHeading>
+            <div className="flex flex-wrap gap-2">
+              {MOISTURE_FEELS.map((feel) => (
+                <button
+                  key={feel}
+                  className="btn h-auto min-h-11 flex-col items-start bg-base-100 py-1.5"
+                  disabled={busy}
+                  onClick={() => look(feel)}
+                >
+                  <span>{FEELS[feel].name}</span>
+                  <span className="text-sm font-normal text-quiet">{FEELS[feel].hint}</span>
+                </button>
+              ))}
+            </div>
+            {place.lastLooked && (
+              <p className="mt-1 text-sm text-quiet">
+                Last looked at on {formatDate(place.lastLooked, manner)}.
+              </p>
+            )}
+          </section>
+        )}
+        <Risks place={place} />
+        <WaterOtherwise place={place} manner={manner} />
+        <SensorPart key={place.id} place={place} />
+        <Holiday places={places} manner={manner} />
+        <WaterButt places={places} manner={manner} />
+        <details>
+          <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+            Any other pot or bed, or a drip set before it is laid
+          </summary>
+          <AnyWater manner={manner} />
+        </details>
+        <Cautions texts={place.isPot ? [CAUTIONS['wet-pots']] : [CAUTIONS['heat-work']]} />
+      </div>
+    </div>
+  )
+}
+
+/** How far a root zone is emptied, against where growth slows. */
+function Gauge({ place }: { place: PlaceWaterView }) {
+  const share = (value: number) => `${Math.min(100, (100 * value) / place.taw)}%`
+  return (
+    <span aria-hidden className="relative mt-1.5 block h-2 bg-water/25">
+      <span className="absolute inset-y-0 right-0 bg-base-300" style={{ width: share(place.depletion) }} />
+      <span className="absolute -inset-y-0.5 w-0.5 bg-cut" style={{ right: share(place.raw) }} />
+    </span>
+  )
+}
+
+function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
+  const { manner, on } = view
+  const isNow = place.untilSlow <= 0
+  const { litres } = place
+  return (
+    <div>
+      <p className="text-quiet">
+        {place.name}: {place.plants}
+      </p>
+      <h1 className="mt-1 text-3xl font-semibold">
+        {place.dueOn === null && !isNow
+          ? 'No water for two weeks'
+          : `${sayLitres(litres, manner)} ${sayDue(place, manner)}`}
+      </h1>
+      <p className="mt-2 text-lg text-quiet">
+        {litres > 0 && `${sayCans(litres, manner)}`}
+        {litres > 0 && place.dripMinutes !== null && (
+          <>
+            , or {Math.round(place.dripMinutes)} min of drip, {place.drip!.emitters} emitters of{' '}
+            {sayLitres(place.drip!.flow, manner)}/h
+            {place.drip!.told ? '' : ' as usual'}
+          </>
+        )}
+        {litres > 0 &&
+          `, or ${formatMeasure({ kind: 'duration', value: (litres / USUAL_HOSE) * 60 }, manner)} of a hose that gives ${sayLitres(USUAL_HOSE, manner)} a minute. `}
+        {place.splits > 1 && `In ${place.splits} portions a day: its mix holds no more at once. `}
+        It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
+        {place.lastWatered
+          ? `; last watered on ${formatDate(place.lastWatered, manner)}`
+          : '; no watering is entered'}
+        .
+      </p>
+    </div>
+  )
+}
+
+/** What uneven water does to its fruit. */
+function Risks({ place }: { place: PlaceWaterView }) {
+  const { swing, dryDays, rot, crack } = place.evenness
+  const percent = (value: number) =>
+    formatMeasure({ kind: 'share', value }, { units: 'metric', decimals: 'point' })
+  return (
+    <section aria-label="Evenness">
+      <PartHeading>How even it was, these two weeks</PartHeading>
+      <p>
+        {swing <= 0.6 ? 'Even' : swing <= 1 ? 'Fairly even' : 'Uneven'}: it swung by {percent(swing)} of what
+        is easily taken; growth was slowed on {dryDays === 1 ? '1 day' : `${dryDays} days`}.
+      </p>
+      <TrussTable trusses={place.trusses} />
+      {rot > WORTH && (
+        <p className="text-cut">
+          Blossom-end rot: {rot > 0.5 ? 'likely' : 'possible'} on fruit that were young then. It is a disorder
+          of uneven water, not contagious: even moisture first, before any feed or spray.
+        </p>
+      )}
+      {crack > WORTH && (
+        <p className="text-cut">
+          Cracking: a drenching came after a dry spell while fruit coloured. Pick those first.
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** What each truss risks, where one risks anything. */
+function TrussTable({ trusses }: { trusses: PlaceWaterView['trusses'] }) {
+  const told = trusses.filter(({ risks }) => risks.some(({ rot, crack }) => rot > WORTH || crack > WORTH))
+  if (told.length === 0) return null
+  return (
+    <table className="my-2 w-full max-w-xl text-sm tabular-nums">
+      <thead>
+        <tr className="text-left text-quiet">
+          <th className="py-1 font-normal">Truss or fork, from the base</th>
+          <th className="py-1 font-normal">Open since</th>
+          <th className="py-1 font-normal">Dry days while young</th>
+          <th className="py-1 font-normal">Risks</th>
+        </tr>
+      </thead>
+      {told.map(({ plant, risks }) => (
+        <tbody key={plant}>
+          <tr className="border-t border-base-300">
+            <th colSpan={4} className="py-1 text-left font-semibold">
+              {plant}
+            </th>
+          </tr>
+          {risks.map(({ age, dryDays, rot, crack }, index) => (
+            <tr key={index} className="border-t border-base-300">
+              <td className="py-1">{index + 1}</td>
+              <td>{age === 1 ? '1 day' : `${age} days`}</td>
+              <td>{dryDays}</td>
+              <td className={rot > WORTH || crack > WORTH ? 'text-cut' : 'text-quiet'}>
+                {[rot > WORTH && `end rot ${rot > 0.5 ? 'likely' : 'possible'}`, crack > WORTH && 'cracks']
+                  .filter(Boolean)
+                  .join(', ') || 'little'}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      ))}
+    </table>
+  )
+}
+/** Risks under this are not told. */
+const WORTH = 0.05

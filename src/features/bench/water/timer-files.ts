@@ -1,0 +1,81 @@
+import { dayOf } from '../../../core/garden-day'
+import ical from 'ical-generator'
+import { addDays, type IsoDate } from '../../../core/calendar'
+import { timerProgramme } from '../../../core/watering'
+import type { GardenState } from '../../../data/garden-state'
+import { mannerOf } from '../../../data/gardens'
+import { sayMeasure } from '../../../wording/say'
+import { drippedPlaces } from './queries'
+
+/** A run of a place's tap timer: minutes from a time of the garden's own day on. */
+interface Run {
+  place: string
+  placeId: string
+  date: IsoDate
+  start: string
+  minutes: number
+  litres: number
+  /** L/h. */
+  flowAnEmitter: number
+}
+
+/** Early, when leaves dry soon and the least is lost. */
+const START = '06:00'
+
+function runsOf(state: GardenState): Run[] {
+  return drippedPlaces(dayOf(state, state.now)).flatMap(({ place, water, drip }) =>
+    timerProgramme(water.depletion, water.ahead, { area: water.course.area, ...drip }).map(
+      ({ inDays, minutes, litres }) => ({
+        place: place.name,
+        placeId: place.id,
+        date: addDays(state.now, inDays + 1),
+        start: START,
+        minutes: Math.max(1, Math.round(minutes)),
+        litres: Math.round(litres * 10) / 10,
+        flowAnEmitter: drip.flow,
+      }),
+    ),
+  )
+}
+
+/** The coming two weeks' runs of every place with drip lines, as JSON; see docs/devices.md. */
+export const timerJson = (state: GardenState): string =>
+  JSON.stringify(
+    {
+      format: 'prairie-timer',
+      version: 2,
+      timeZone: state.garden.timeZone,
+      runs: runsOf(state).map(({ placeId: _, ...run }) => run),
+    },
+    null,
+    2,
+  )
+
+/** The same as an iCalendar file. */
+export function timerCalendar(state: GardenState, at: Date): string {
+  const calendar = ical({
+    name: `${state.garden.name}: tap timer`,
+    prodId: { company: 'Prairie', product: 'timer', language: 'EN' },
+  })
+  const manner = mannerOf(state.garden)
+  for (const { place, placeId, date, start, minutes, litres } of runsOf(state)) {
+    const [hour, minute] = start.split(':').map(Number) as [number, number]
+    const end = hour * 60 + minute + minutes
+    // Times without a zone: the garden's own clock, wherever it is read.
+    const moment = (total: number) =>
+      `${date}T${String(Math.floor(total / 60) % 24).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}:00`
+    calendar.createEvent({
+      id: `${placeId}.${date}@prairie-timer`,
+      floating: true,
+      start: moment(hour * 60 + minute),
+      end: moment(Math.min(end, 23 * 60 + 59)),
+      stamp: at,
+      summary:
+        `Drip ${place}: ${minutes} min, ${sayMeasure({ kind: 'volume', value: litres }, manner)}`.replaceAll(
+          '\u00a0',
+          ' ',
+        ),
+    })
+  }
+  return calendar.toString()
+}

@@ -1,0 +1,58 @@
+'use client'
+
+import { Cautions, PartHeading, Why } from '../../../components/advice/why'
+import { potLasts } from '../../../core/watering'
+import { potAdvice, potVolume, RECIPE_PARTS, wetMass } from '../../../core/containers'
+import { potOf, type Place } from '../../../core/facts'
+import { CAUTIONS } from '../../../wording/cautions'
+import { nameOf } from '../../../wording/names'
+import { sayMeasure } from '../../../wording/say'
+import { sayReason, sayReasons } from '../../../wording/say-reason'
+import type { PlaceView } from '../place/queries'
+
+/** A pot: what it holds, whether that is enough, what it weighs, and how long it lasts between waterings. */
+export function PotPanel({ view, place }: { view: PlaceView; place: Place }) {
+  const { manner, cultivars, plantings, et0, canopies } = view
+  const { filled } = potVolume(potOf(place)!)
+  const cultivar = cultivars.find(({ id }) => id === plantings[0]?.cultivarId) ?? cultivars[0]
+  if (!cultivar) return null
+  const advice = potAdvice(cultivar, filled, place.pot!.selfWatering)
+  const own = canopies.map(({ width, grown }) => ({ crop: cultivar.crop, canopy: width, grown }))
+  const now = potLasts({ litres: filled, plants: own }, et0.today)
+  const heat = potLasts(
+    { litres: filled, plants: own.map(({ crop, grown }) => ({ crop, canopy: grown })) },
+    et0.heat,
+  )
+  const mass = wetMass({ litres: filled, parts: RECIPE_PARTS['bark-base'], plants: own.map(() => cultivar) })
+  const other = advice.alternatives[0]!
+  const days = (value: number) =>
+    value === Infinity
+      ? 'for as long as nothing grows'
+      : value < 1
+        ? `${Math.max(1, Math.round(value * 24))} hours`
+        : `${value.toFixed(1)} days`
+  return (
+    <section aria-label="The pot" className="space-y-3">
+      <PartHeading>The pot</PartHeading>
+      <Why heading={`For ${cultivar.name}`} reasons={sayReasons(advice.reasons, manner)} />
+      {own.length > 0 && (
+        <p data-testid="pot-lasts">
+          Full, it lasts <strong>{days(now.untilSlow)}</strong> before growth slows on a day like today (
+          {sayMeasure({ kind: 'volume', value: now.need }, manner)} a day), and{' '}
+          <strong>{days(heat.untilSlow)}</strong> in a heat wave when grown; limp after {days(heat.untilLimp)}
+          .
+        </p>
+      )}
+      <p>
+        Soaked, with its plants in fruit, it weighs about{' '}
+        <strong>{sayMeasure({ kind: 'mass', value: mass }, manner)}</strong>.
+      </p>
+      <p className="text-quiet">
+        Another way: {nameOf(other.school).toLowerCase()},{' '}
+        {sayMeasure({ kind: 'volume', value: other.answer.least }, manner)} a plant are enough:{' '}
+        {sayReason(other.gains[0]!, manner)}; but {sayReason(other.costs[0]!, manner)}.
+      </p>
+      <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />
+    </section>
+  )
+}

@@ -1,0 +1,176 @@
+'use client'
+
+import { useState } from 'react'
+import { PartHeading } from '../../../components/advice/why'
+import { trainingsFor } from '../../../core/crop'
+import type { GroundEdit, Place, Planting } from '../../../core/facts'
+import { halves, hedged, layRuns, recommendSpacing, unhedged, type RowRun } from '../../../core/spacing'
+import { sayCount, sayLength } from '../../../wording/say'
+import type { PlaceView } from '../place/queries'
+import { layEdits, runsOf } from './edits'
+import { RunStrip } from './run-strip'
+
+/** A field row as a strip of cultivar runs: in order, halved, hedged, then laid. */
+export function RowEditor({
+  view,
+  place,
+  onLay,
+  onFail,
+}: {
+  view: PlaceView
+  place: Place
+  onLay: (edits: GroundEdit[]) => void
+  onFail: (message: string) => void
+}) {
+  const { cultivars, plantings, manner, wetness, trusted, school } = view
+  const [runs, setRuns] = useState<RowRun[]>(() => runsOf(view))
+  const nameOf = (id: string) => cultivars.find((cultivar) => cultivar.id === id)?.name ?? ''
+  const inRowOf = (cultivarId: string) => {
+    const cultivar = cultivars.find(({ id }) => id === cultivarId)!
+    return recommendSpacing({
+      plant: cultivar,
+      training: trainingsFor(cultivar)[0]!,
+      school: school as Planting['spacingSchool'],
+      wetness,
+    }).answer.inRow
+  }
+  const runOf = (cultivarId: string, plants = 4): RowRun => ({
+    cultivarId,
+    plants,
+    inRow: inRowOf(cultivarId),
+  })
+  const endEdge = Math.min(place.length / 2, (runs[0]?.inRow ?? 0.5) / 2)
+  const laid = layRuns({ length: place.length, endEdge }, runs)
+  const standing = plantings.some(({ stands }) => stands)
+  const known = new Set(trusted)
+  const bare = unhedged(runs, known)
+  const change = (index: number, to: Partial<RowRun>) =>
+    setRuns(runs.map((run, at) => (at === index ? { ...run, ...to } : run)))
+  const swap = (index: number, by: number) => {
+    const next = [...runs]
+    ;[next[index], next[index + by]] = [next[index + by]!, next[index]!]
+    setRuns(next)
+  }
+  const lay = () => {
+    if (laid.left < 0)
+      return onFail(
+        `The runs are ${sayLength(-laid.left, manner)} longer than the row: take out plants first. Nothing was laid.`,
+      )
+    onLay(layEdits(view, place, runs, endEdge))
+  }
+  return (
+    <section aria-label="Row" className="mt-7 space-y-3">
+      <PartHeading>The row as runs of cultivars</PartHeading>
+      <RunStrip laid={laid} length={place.length} nameOf={nameOf} manner={manner} />
+      <p role="status" className={laid.left < 0 ? 'font-semibold text-cut' : 'text-quiet'}>
+        {laid.left < 0
+          ? `${sayLength(-laid.left, manner)} too long for the row.`
+          : `${sayCount(
+              runs.reduce((sum, { plants }) => sum + plants, 0),
+              'plant',
+            )}, ${sayLength(laid.left, manner)} of the row left.`}{' '}
+        {bare.length > 0 &&
+          known.size > 0 &&
+          `Not between trusted ones: ${[...new Set(bare.map(({ cultivarId }) => nameOf(cultivarId)))].join(', ')}. If they fail, the row has a bare end.`}
+      </p>
+      {standing ? (
+        <p className="text-quiet">Plants stand in this row: it is laid anew when they are gone.</p>
+      ) : (
+        <>
+          <ol className="space-y-1">
+            {runs.map((run, index) => (
+              <li key={index} className="flex flex-wrap items-center gap-2">
+                <select
+                  className="select min-h-11 w-auto"
+                  aria-label={`Run ${index + 1}, cultivar`}
+                  value={run.cultivarId}
+                  onChange={(event) =>
+                    change(index, { cultivarId: event.target.value, inRow: inRowOf(event.target.value) })
+                  }
+                >
+                  {cultivars.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                      {known.has(id) ? '' : ' (untried here)'}
+                    </option>
+                  ))}
+                </select>
+                <input
+                  type="number"
+                  min={1}
+                  max={2000}
+                  className="input min-h-11 w-24"
+                  aria-label={`Run ${index + 1}, plants`}
+                  value={run.plants}
+                  onChange={(event) =>
+                    change(index, {
+                      plants: Math.min(2000, Math.max(1, Math.round(Number(event.target.value)) || 1)),
+                    })
+                  }
+                />
+                <span className="text-quiet">{sayLength(run.inRow, manner)} apart</span>
+                <button
+                  type="button"
+                  className="btn min-h-11 bg-base-100"
+                  disabled={index === 0}
+                  onClick={() => swap(index, -1)}
+                >
+                  Earlier <span className="sr-only">run {index + 1}</span>
+                </button>
+                <button
+                  type="button"
+                  className="btn min-h-11 bg-base-100"
+                  disabled={index === runs.length - 1}
+                  onClick={() => swap(index, 1)}
+                >
+                  Later <span className="sr-only">run {index + 1}</span>
+                </button>
+                <button
+                  type="button"
+                  className="btn min-h-11 bg-base-100"
+                  onClick={() => setRuns(runs.filter((_, at) => at !== index))}
+                >
+                  Remove <span className="sr-only">run {index + 1}</span>
+                </button>
+              </li>
+            ))}
+          </ol>
+          <div className="flex flex-wrap gap-2">
+            <button
+              type="button"
+              className="btn min-h-11 bg-base-100"
+              disabled={cultivars.length === 0}
+              onClick={() => setRuns([...runs, runOf(cultivars[0]!.id)])}
+            >
+              Add a run
+            </button>
+            <button
+              type="button"
+              className="btn min-h-11 bg-base-100"
+              disabled={runs.length < 2}
+              onClick={() => setRuns(halves({ length: place.length, endEdge }, runs[0]!, runs[1]!))}
+            >
+              Two halves
+            </button>
+            <button
+              type="button"
+              className="btn min-h-11 bg-base-100"
+              disabled={bare.length === 0 || known.size === 0}
+              onClick={() => setRuns(hedged(runs, known))}
+            >
+              Put the untried between trusted ones
+            </button>
+            <button
+              type="button"
+              className="btn btn-primary min-h-11"
+              disabled={runs.length === 0}
+              onClick={lay}
+            >
+              Lay the row
+            </button>
+          </div>
+        </>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,288 @@
+'use client'
+
+import { useMemo } from 'react'
+import { useWatch } from 'react-hook-form'
+import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
+import { useCheckedForm } from '../../../components/forms/use-checked-form'
+import {
+  HABITS,
+  PEPPER_FRUITS,
+  TOMATO_FRUITS,
+  trainingsFor,
+  type Crop,
+  type Cultivar,
+  type FruitType,
+  type Habit,
+  type Training,
+} from '../../../core/crop'
+import {
+  plainPlace,
+  SPACING_SCHOOLS,
+  SUPPORTS,
+  USUAL_SEED,
+  type PlaceKind,
+  type SpacingSchool,
+  type Support,
+} from '../../../core/facts'
+import { parseQuantity } from '../../../core/quantity'
+import { LAYINGS, layPlanting, usualLaying } from '../../../core/spacing'
+import { capital, nameOf, trainingName } from '../../../wording/names'
+import { sayLength } from '../../../wording/say'
+import { plan } from '../actions'
+import type { Choices } from '../queries'
+import { NEW, NEW_PLACES, plantingSchema, type PlantingValues } from './schema'
+
+/** A planting: where, what, how many; how many fit is said while one types. */
+export function NewPlantingForm({ choices }: { choices: Choices }) {
+  const { manner, places, cultivars } = choices
+  const { form, submit, field, sending, busy, problem } = useCheckedForm<PlantingValues>({
+    schema: useMemo(() => lazySchema(manner), [manner]),
+    defaults: {
+      place: places[0]?.id ?? NEW,
+      placeName: '',
+      placeKind: 'bed',
+      placeLength: manner.units === 'us' ? '10 ft' : '3 m',
+      placeWidth: manner.units === 'us' ? '4 ft' : '1.2 m',
+      cultivar: cultivars[0]?.id ?? NEW,
+      cultivarName: '',
+      crop: 'tomato',
+      habit: 'indeterminate',
+      fruit: 'slicer',
+      daysToMaturity: '',
+      maturityFrom: 'transplanting',
+      count: '6',
+      training: cultivars[0] ? trainingsFor(cultivars[0])[0]! : 'two-stems',
+      support: 'stake',
+      spacingSchool: choices.spacingSchool,
+      laying: usualLaying(places[0] ?? { kind: 'bed' }),
+      germination: String(100 * USUAL_SEED.germination),
+      survival: String(100 * USUAL_SEED.survival),
+    },
+    send: plan,
+  })
+  const values = useWatch({ control: form.control }) as PlantingValues
+  const known = cultivars.find(({ id }) => id === values.cultivar)
+  const plant = known ?? {
+    crop: values.crop as Crop,
+    habit: values.crop === 'pepper' ? null : (values.habit as Habit),
+    fruit: values.fruit as FruitType,
+  }
+  const trainings = trainingsFor(plant)
+  const isNewPlace = values.place === NEW
+  const isNewCultivar = values.cultivar === NEW
+  const fruits = values.crop === 'pepper' ? PEPPER_FRUITS : TOMATO_FRUITS
+  const cropField = field('crop')
+  const placeField = field('place')
+  const placeKindField = field('placeKind')
+  const kindOf = (placeId: string) => places.find(({ id }) => id === placeId)?.kind
+  const kind = kindOf(values.place) ?? (values.placeKind as PlaceKind)
+  const layAsUsual = (place: PlaceKind) => form.setValue('laying', usualLaying({ kind: place }))
+
+  return (
+    <form onSubmit={submit} noValidate className="max-w-3xl space-y-7" aria-label="New planting">
+      <Part title="Where">
+        <ChoiceField
+          label="Place"
+          {...placeField}
+          onChange={(event) => {
+            layAsUsual(kindOf(event.target.value) ?? (values.placeKind as PlaceKind))
+            return placeField.onChange(event)
+          }}
+        >
+          {places.map(({ id, name, kind, length, width }) => (
+            <option key={id} value={id}>
+              {name}: {nameOf(kind)}, {sayLength(length, manner)} × {sayLength(width, manner)}
+            </option>
+          ))}
+          <option value={NEW}>A new place …</option>
+        </ChoiceField>
+        {isNewPlace && (
+          <div className="mt-3 grid gap-3 sm:grid-cols-4">
+            <TextField label="Name of the place" {...field('placeName')} />
+            <ChoiceField
+              label="It is a"
+              {...placeKindField}
+              onChange={(event) => {
+                layAsUsual(event.target.value as PlaceKind)
+                return placeKindField.onChange(event)
+              }}
+            >
+              {NEW_PLACES.map((kind) => (
+                <option key={kind} value={kind}>
+                  {capital(nameOf(kind))}
+                </option>
+              ))}
+            </ChoiceField>
+            <TextField label="Length" {...field('placeLength')} />
+            <TextField label="Width" {...field('placeWidth')} />
+          </div>
+        )}
+      </Part>
+      <Part title="What">
+        <ChoiceField label="Cultivar" {...field('cultivar')}>
+          {cultivars.map(({ id, name, crop, fruit }) => (
+            <option key={id} value={id}>
+              {name}: {nameOf(fruit)} {crop}
+            </option>
+          ))}
+          <option value={NEW}>A new cultivar …</option>
+        </ChoiceField>
+        {isNewCultivar && (
+          <div className="mt-3 grid gap-3 sm:grid-cols-3">
+            <TextField label="Name of the cultivar" {...field('cultivarName')} />
+            <ChoiceField
+              label="Crop"
+              {...cropField}
+              onChange={(event) => {
+                // The other crop has other fruit: the first of its own stands until one is chosen.
+                const own = event.target.value === 'pepper' ? PEPPER_FRUITS : TOMATO_FRUITS
+                form.setValue('fruit', own[0]!)
+                return cropField.onChange(event)
+              }}
+            >
+              <option value="tomato">Tomato</option>
+              <option value="pepper">Pepper</option>
+            </ChoiceField>
+            <ChoiceField label="Fruit" {...field('fruit')}>
+              {fruits.map((fruit) => (
+                <option key={fruit} value={fruit}>
+                  {capital(nameOf(fruit))}
+                </option>
+              ))}
+            </ChoiceField>
+            {values.crop !== 'pepper' && (
+              <ChoiceField label="Habit" {...field('habit')}>
+                {HABITS.map((habit) => (
+                  <option key={habit} value={habit}>
+                    {capital(nameOf(habit))}
+                  </option>
+                ))}
+              </ChoiceField>
+            )}
+            <TextField
+              label="Days to maturity"
+              hint="From the packet; empty: the type’s usual"
+              inputMode="numeric"
+              {...field('daysToMaturity')}
+            />
+            <ChoiceField label="Counted from" {...field('maturityFrom')}>
+              <option value="transplanting">transplanting</option>
+              <option value="sowing">sowing</option>
+            </ChoiceField>
+          </div>
+        )}
+      </Part>
+      <Part title="How many, and how">
+        <div className="grid gap-3 sm:grid-cols-3">
+          <TextField label="Plants wanted" inputMode="numeric" {...field('count')} />
+          <ChoiceField label="Led as" {...field('training')}>
+            {trainings.map((training) => (
+              <option key={training} value={training}>
+                {capital(trainingName(training))}
+              </option>
+            ))}
+          </ChoiceField>
+          <ChoiceField label="Support" {...field('support')}>
+            {SUPPORTS.map((support) => (
+              <option key={support} value={support}>
+                {capital(nameOf(support))}
+              </option>
+            ))}
+          </ChoiceField>
+          <ChoiceField label="How close" {...field('spacingSchool')}>
+            {SPACING_SCHOOLS.map((school) => (
+              <option key={school} value={school}>
+                {capital(nameOf(school))}
+              </option>
+            ))}
+          </ChoiceField>
+          {kind !== 'container' && (
+            <ChoiceField label="Laid" {...field('laying')}>
+              {LAYINGS.map((laying) => (
+                <option key={laying} value={laying}>
+                  {capital(nameOf(laying))}
+                </option>
+              ))}
+            </ChoiceField>
+          )}
+        </div>
+        <Fit values={values} plant={plant} trainings={trainings} choices={choices} />
+      </Part>
+      <Part title="Seed">
+        <div className="grid gap-3 sm:grid-cols-4">
+          <TextField label="Seeds that come up, %" {...field('germination')} />
+          <TextField label="Seedlings that live, %" {...field('survival')} />
+        </div>
+      </Part>
+      <FormError message={problem} />
+      <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
+        {sending ? 'Working it out …' : 'Tell me when'}
+      </button>
+    </form>
+  )
+}
+
+function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <fieldset className="border-l-2 border-base-300 pl-4">
+      <legend className="float-left mb-2 w-full font-serif text-lg font-semibold">{title}</legend>
+      <div className="clear-both">{children}</div>
+    </fieldset>
+  )
+}
+
+/** How many fit, and how far apart, for what is chosen so far. */
+function Fit({
+  values,
+  plant,
+  trainings,
+  choices,
+}: {
+  values: PlantingValues
+  plant: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>
+  trainings: readonly Training[]
+  choices: Choices
+}) {
+  const { manner, places } = choices
+  const place = places.find(({ id }) => id === values.place)
+  const typed = (text: string) => {
+    const read = parseQuantity(text, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
+    return 'error' in read || read.value < 0.1 || read.value > 500 ? null : read.value
+  }
+  const [length, width] = place
+    ? [place.length, place.width]
+    : [typed(values.placeLength), typed(values.placeWidth)]
+  if (length === null || width === null) return null
+  const bed = place ?? plainPlace({ id: '', name: '', kind: values.placeKind as PlaceKind, length, width })
+  const { spacing, fits } = layPlanting(
+    bed,
+    {
+      cultivar: plant,
+      count: 0,
+      training: trainings.find((other) => other === values.training) ?? trainings[0]!,
+      support: values.support as Support,
+      spacingSchool: values.spacingSchool as SpacingSchool,
+    },
+    place?.standing ?? [],
+    choices.wetness,
+  )
+  const wanted = Number(values.count)
+  return (
+    <p className="mt-3 text-lg" aria-live="polite">
+      <strong>{fits} fit</strong>
+      {place?.planned && ` beside the ${place.planned} here`}, {sayLength(spacing.inRow, manner)} apart in the
+      row.
+      {wanted > fits && <span className="text-cut"> That is fewer than you want.</span>}
+    </p>
+  )
+}
+
+/** The schema depends on what is chosen: whether place and cultivar are new. */
+function lazySchema(manner: Choices['manner']) {
+  return {
+    validate: (values: PlantingValues, options: object) =>
+      plantingSchema(manner, values).validate(values, options),
+    validateSync: (values: PlantingValues, options: object) =>
+      plantingSchema(manner, values).validateSync(values, options),
+  } as unknown as ReturnType<typeof plantingSchema>
+}

@@ -1,0 +1,78 @@
+import { number, object, string } from 'yup'
+import { CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../../core/crop'
+import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../../core/facts'
+import { LAYINGS } from '../../../core/spacing'
+import { choiceField, nameField, quantityField, shareField, wholeField } from '../../../wording/fields'
+
+/** Chosen in place of an existing cultivar or place: a new one. */
+export const NEW = 'new'
+
+export interface PlantingValues {
+  place: string
+  placeName: string
+  placeKind: string
+  placeLength: string
+  placeWidth: string
+  cultivar: string
+  cultivarName: string
+  crop: string
+  habit: string
+  fruit: string
+  daysToMaturity: string
+  maturityFrom: string
+  count: string
+  training: string
+  support: string
+  spacingSchool: string
+  laying: string
+  germination: string
+  survival: string
+}
+
+export const NEW_PLACES = ['bed', 'rows', 'container', 'tunnel'] as const
+
+const placeFields = (manner: Manner) => {
+  const size = () =>
+    quantityField('length', manner, { low: 0.1, high: 500, bareUnit: manner.units === 'us' ? 'ft' : 'm' })
+  return {
+    placeName: nameField('the place'),
+    placeKind: choiceField(NEW_PLACES, 'what kind of place it is'),
+    placeLength: size(),
+    placeWidth: size(),
+  }
+}
+
+const MATURITY = 'Whole days from the packet, 30 to 200; or leave it empty.'
+const cultivarFields = () => ({
+  cultivarName: nameField('the cultivar'),
+  crop: choiceField(CROPS, 'tomato or pepper'),
+  habit: choiceField(HABITS, 'a habit'),
+  fruit: choiceField([...TOMATO_FRUITS, ...PEPPER_FRUITS], 'a type of fruit'),
+  daysToMaturity: number()
+    .nullable()
+    .transform((_, typed: unknown) =>
+      String(typed ?? '').trim() === '' ? null : Number(String(typed).trim()),
+    )
+    .typeError(MATURITY)
+    .integer(MATURITY)
+    .min(30, MATURITY)
+    .max(200, MATURITY),
+  maturityFrom: choiceField(['transplanting', 'sowing'] as const, 'what the days count from'),
+})
+
+/** A planting as it is asked for; what a new place or cultivar needs is only asked for when there is one. */
+export function plantingSchema(manner: Manner, values: Pick<PlantingValues, 'place' | 'cultivar'>) {
+  return object({
+    place: string().required('Choose a place.').max(64),
+    cultivar: string().required('Choose a cultivar.').max(64),
+    ...(values.place === NEW && placeFields(manner)),
+    ...(values.cultivar === NEW && cultivarFields()),
+    count: wholeField(1, 2000, 'how many plants you want'),
+    training: choiceField(TRAININGS, 'how they are led'),
+    support: choiceField(SUPPORTS, 'a support'),
+    spacingSchool: choiceField(SPACING_SCHOOLS, 'how close'),
+    laying: choiceField(LAYINGS, 'how they are laid'),
+    germination: shareField('how many seeds come up'),
+    survival: shareField('how many seedlings live'),
+  })
+}

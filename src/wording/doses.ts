@@ -1,0 +1,22 @@
+import type { Product } from '../core/feeding'
+import type { Manner } from '../core/facts'
+import { formatMeasure } from '../core/quantity'
+import { sayNumber } from './say'
+
+/** Shares of a label's rate. */
+export const STRENGTHS = [
+  { share: 0.25, name: '¼' },
+  { share: 1 / 3, name: '⅓' },
+  { share: 0.5, name: '½' },
+  { share: 1, name: 'full' },
+  { share: 1.5, name: '1½' },
+] as const
+
+/** A dose as it is measured out: a liquid by spoons and cups, a dry feed weighed and by the spoon. */
+export function sayDose(amount: number, feed: Product | null, manner: Manner): string {
+  if (!feed) return `${sayNumber(amount, manner)} g or mL`
+  const volume = (millilitres: number) => formatMeasure({ kind: 'volume', value: millilitres / 1000 }, manner)
+  return feed.liquid
+    ? volume(amount)
+    : `${formatMeasure({ kind: 'mass', value: amount / 1000 }, manner)} (${volume(amount / feed.bulkDensity)})`
+}
