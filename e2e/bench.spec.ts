@@ -90,7 +90,7 @@ test('a mix is worked out, made to a ratio, refused where it cannot be, and sent
   const send = blend.getByRole('form', { name: 'Send to a place' })
   await send.getByLabel('All of it went to').selectOption('Bed 2')
   await send.getByRole('button', { name: 'Enter it as fed' }).click()
-  await expect(page.getByText(/^Entered: Bed 2 fed with \d+ g\.$/)).toBeVisible()
+  await expect(page.getByText(/^Entered: Bed 2 fed with [\d.]+.k?g\.$/)).toBeVisible()
 
   await page.getByRole('button', { name: 'Can and tank' }).click()
   const dilute = page.getByRole('region', { name: 'Dilute' })

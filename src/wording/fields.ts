@@ -9,19 +9,18 @@ import { formatDate } from './dates'
  * server check with the same ones.
  */
 
-/** A quantity of a kind from `low` to `high`, SI; typed text becomes its SI value. */
+/** A quantity of a kind from `low` to `high`, SI; typed text becomes its SI value. @param bounds `how`: how one learns it */
 export function quantityField(
   kind: QuantityKind,
   manner: Manner,
-  bounds: { low: number | 'more than nothing'; high: number; bareUnit?: string },
+  bounds: { low: number | 'more than nothing'; high: number; bareUnit?: string; how?: string },
 ): NumberSchema<number> {
-  const { low, high, bareUnit } = bounds
+  const { low, high, bareUnit, how } = bounds
   const say = (value: number) => formatMeasure({ kind, value }, manner)
   const isWithin = (si: number) => (low === 'more than nothing' ? si > 0 : si >= low) && si <= high
-  const message =
-    low === 'more than nothing'
-      ? `More than nothing, up to ${say(high)}, please.`
-      : `From ${say(low)} to ${say(high)}, please.`
+  const range =
+    low === 'more than nothing' ? `More than nothing, up to ${say(high)}` : `From ${say(low)} to ${say(high)}`
+  const message = how ? `${range}: ${how}.` : `${range}, please.`
   return mixed<number>()
     .transform((_, original: unknown) =>
       typeof original === 'number' ? original : readText(String(original ?? '')),

@@ -15,7 +15,8 @@ import { sayCans, sayLitres } from '../../../wording/watering'
 
 export const keysOf = <Key extends string>(table: Record<Key, unknown>) => Object.keys(table) as Key[]
 
-export const flowField = (manner: Manner) => quantityField('volume', manner, { low: 0.1, high: 50 })
+export const flowField = (manner: Manner) =>
+  quantityField('volume', manner, { low: 0.1, high: 50, how: 'measure one with a cup' })
 
 export const byHandSchema = (manner: Manner) =>
   object({

@@ -70,11 +70,7 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
         <PartHeading>How long to run it</PartHeading>
         <div className="grid gap-3 sm:grid-cols-3">
           <TextField label="Emitters" inputMode="numeric" {...field('emitters')} />
-          <TextField
-            label="Each gives in an hour"
-            hint="Measure one with a cup, if its label is gone."
-            {...field('flow')}
-          />
+          <TextField label="Each gives in an hour" {...field('flow')} />
           <TextField
             label={`The hose fills ${sayVolume(BUCKET[manner.units], manner)} in, s`}
             inputMode="decimal"

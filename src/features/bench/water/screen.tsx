@@ -25,7 +25,7 @@ const BESIDE = 1024
 
 /** Places in order of need; of the chosen one how much, when and why, and what it was given. */
 export function WaterScreen({ view }: { view: WaterView }) {
-  const { places, manner, on } = view
+  const { places, manner } = view
   const [id, setId] = useState(places[0]?.id ?? null)
   const { busy, isAhead, act } = useAct(view)
   const detail = useRef<HTMLDivElement>(null)
@@ -157,7 +157,7 @@ function Gauge({ place }: { place: PlaceWaterView }) {
 }
 
 function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
-  const { manner, on } = view
+  const { manner } = view
   const isNow = place.untilSlow <= 0
   const { litres } = place
   return (
