@@ -40,6 +40,14 @@ const ASKS_STANDS = ["[property.value='set-out']", "[property.name='end']"].map(
   message: 'Ask the outlook’s `stands`, `phase` or `end`.',
 }))
 
+/** A quantity in a text is typed, and said in the gardener's units: `{length 0.3}`, `inEither`, or a say-function. */
+const UNIT = String.raw`\d[\s\u00a0\u202f](°C|°F|cm|mm|m|L|mL|kg|g|km\u002Fh|m\u002Fs|mph|ft|in|gal|oz|lb)(?![\p{L}\p{N}²³])`
+const WRITTEN_UNITS = [
+  `:not(CallExpression[callee.name='inEither']) > Literal[value=/${UNIT}/u]`,
+  `TemplateElement[value.raw=/${UNIT}/u]`,
+  `JSXText[value=/${UNIT}/u]`,
+].map((selector) => ({ selector, message: 'Say a quantity by its kind: wording/written, wording/say.' }))
+
 export default tseslint.config(
   { ignores: ['.next/**', 'node_modules/**', '.scratch/**', 'next-env.d.ts', 'test-results/**'] },
   ...tseslint.configs.recommended,
@@ -107,12 +115,11 @@ export default tseslint.config(
             {
               from: { element: { type: 'core' } },
               disallow: { to: { module: { origin: ['external', 'core'] } } },
-              message:
-                'The core computes: it imports nothing outside itself but a solver and the store of its memory.',
+              message: 'The core computes: it imports nothing outside itself but the store of its memory.',
             },
             {
               from: { element: { type: 'core' } },
-              allow: { to: { module: { origin: 'external', source: ['ml-fcnnls', 'quick-lru'] } } },
+              allow: { to: { module: { origin: 'external', source: ['quick-lru'] } } },
             },
           ],
         },
@@ -123,6 +130,12 @@ export default tseslint.config(
     files: ['src/**/*.{ts,tsx}'],
     ignores: ['src/core/season/**', '**/*.test.ts'],
     rules: { 'no-restricted-syntax': ['error', ...ASKS_STANDS] },
+  },
+  {
+    files: ['src/{features,components,wording}/**/*.{ts,tsx}'],
+    // Formulas stand in the units of their sources.
+    ignores: ['**/*.test.ts', 'src/wording/workings/**'],
+    rules: { 'no-restricted-syntax': ['error', ...ASKS_STANDS, ...WRITTEN_UNITS] },
   },
   {
     files: ['src/**/*.tsx'],

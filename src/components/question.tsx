@@ -1,30 +1,34 @@
 'use client'
 
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import type { Refused, Result } from '../core/result'
 
-/** A question that only the gardener can answer; `likely`: the answer that is offered first. */
-interface Question {
+/** A question that only the gardener can answer. */
+interface Question<Answer> {
   heading: string
-  message: string
-  yes: string
-  no: string
-  likely: 'yes' | 'no'
+  body: ReactNode
+  /** The first is the one that is offered. */
+  answers: readonly { name: string; is: Answer; quiet?: boolean }[]
+  /** What it is when nobody answers. */
+  otherwise: Answer
 }
 
-let ask: ((question: Question) => Promise<boolean>) | null = null
+let put: ((question: Question<unknown>) => Promise<unknown>) | null = null
 
-/** Puts a question; where none can be shown, the answer is no. */
-const isYes = (question: Question): Promise<boolean> => ask?.(question) ?? Promise.resolve(false)
+/** Asks, and waits for the answer. */
+export const ask = <Answer,>(question: Question<Answer>): Promise<Answer> =>
+  (put?.(question) as Promise<Answer> | undefined) ?? Promise.resolve(question.otherwise)
 
 /** An act on a day that has passed is asked about before it is entered with that date. */
 export const isForPast = (date: string): Promise<boolean> =>
-  isYes({
+  ask({
     heading: `Enter this for ${date}?`,
-    message: 'You are looking at an earlier day. It will stand in the log with that date.',
-    yes: 'Yes, for that day',
-    no: 'No',
-    likely: 'yes',
+    body: 'You are looking at an earlier day. It will stand in the log with that date.',
+    answers: [
+      { name: 'Yes, for that day', is: true },
+      { name: 'No', is: false },
+    ],
+    otherwise: false,
   })
 
 /** `ask`: it is taken when the gardener says that it is so. */
@@ -40,12 +44,14 @@ export async function whenSure<Answer extends Asked>(
 ): Promise<Answer | Refused> {
   const answer = await send(false)
   if (answer.ok || !('ask' in answer && answer.ask)) return answer
-  const isSo = await isYes({
+  const isSo = await ask({
     heading: 'Is this right?',
-    message: answer.message,
-    yes: 'Yes, save it so',
-    no: 'No, let me correct it',
-    likely: 'no',
+    body: answer.message,
+    answers: [
+      { name: 'No, let me correct it', is: false },
+      { name: 'Yes, save it so', is: true },
+    ],
+    otherwise: false,
   })
   if (isSo) return send(true)
   return { ok: false, message: 'Nothing was saved: correct what you typed, and save it again.' }
@@ -53,44 +59,47 @@ export async function whenSure<Answer extends Asked>(
 
 /** The place where questions are shown, once a page. */
 export function QuestionPlace() {
-  const [asked, setAsked] = useState<{ question: Question; answer: (yes: boolean) => void } | null>(null)
+  const [asked, setAsked] = useState<{
+    question: Question<unknown>
+    answer: (answer: unknown) => void
+  } | null>(null)
   const dialog = useRef<HTMLDialogElement>(null)
   useEffect(() => {
-    ask = (question) => new Promise((answer) => setAsked({ question, answer }))
+    put = (question) => new Promise((answer) => setAsked({ question, answer }))
     return () => {
-      ask = null
+      put = null
     }
   }, [])
   useEffect(() => {
     if (asked) dialog.current?.showModal()
   }, [asked])
   if (!asked) return null
-  const { heading, message, yes, no, likely } = asked.question
-  const answer = (isSo: boolean) => {
+  const { heading, body, answers, otherwise } = asked.question
+  const answer = (is: unknown) => {
     setAsked(null)
-    asked.answer(isSo)
+    asked.answer(is)
   }
-  const answers = [
-    { text: yes, isSo: true },
-    { text: no, isSo: false },
-  ]
-  if (likely === 'no') answers.reverse()
   return (
-    <dialog ref={dialog} className="modal" onCancel={() => answer(false)} aria-labelledby="question-heading">
-      <div className="modal-box">
+    <dialog
+      ref={dialog}
+      className="modal"
+      onCancel={() => answer(otherwise)}
+      aria-labelledby="question-heading"
+    >
+      <div className="modal-box max-w-2xl">
         <h2 id="question-heading" className="text-xl font-semibold">
           {heading}
         </h2>
-        <p className="mt-2">{message}</p>
-        <div className="mt-5 flex gap-2">
-          {answers.map(({ text, isSo }, index) => (
+        <div className="mt-2">{body}</div>
+        <div className="mt-5 flex flex-wrap gap-2">
+          {answers.map(({ name, is, quiet }, index) => (
             <button
-              key={text}
+              key={name}
               type="button"
-              className={`btn min-h-11 ${index === 0 ? 'btn-primary' : ''}`}
-              onClick={() => answer(isSo)}
+              className={`btn min-h-11 ${index === 0 ? 'btn-primary' : quiet ? 'btn-ghost' : ''}`}
+              onClick={() => answer(is)}
             >
-              {text}
+              {name}
             </button>
           ))}
         </div>

@@ -30,6 +30,8 @@ export const CAUTIONS: Record<CautionId, string> = {
   'sick-plants':
     'Sick plants: bag them, wash hands and blades after, keep them off the compost, and burn only where local rules allow. Where you are not sure, or it has to be reported, ask the local plant clinic.',
   'spray-heat':
+    // In both: a caution stands on papers too.
+    // eslint-disable-next-line no-restricted-syntax
     'Soap and oil: not above 32 °C (90 °F), not on thirsty plants, in the evening and away from bees. The label decides.',
   'treated-clippings': 'No clippings, straw or manure from ground that was treated with weedkiller.',
   'not-eaten': 'Fruit that a spray has drifted on are not for eating unless its label says so.',

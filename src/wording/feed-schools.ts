@@ -29,13 +29,13 @@ export const SCHOOLS: { id: FeedingSchool; name: string; what: string; suits: st
   {
     id: 'soil-first',
     name: 'Soil first',
-    what: 'compost 5–7 cm worked in, a soil test, little else.',
+    what: 'compost {length 0.05–0.07} worked in, a soil test, little else.',
     suits: 'Good ground. Slow to mend a poor one.',
   },
   {
     id: 'slow-organic',
     name: 'Slow organic and a dilute liquid',
-    what: '30 mL of meal or castings a plant scratched in, dilute liquid each 7–14 days.',
+    what: '{volume 0.03} of meal or castings a plant scratched in, dilute liquid each 7–14 days.',
     suits: 'Raised beds. Cold soil releases nothing.',
   },
   {

@@ -17,7 +17,7 @@ export const GLOSSARY: readonly { word: string; means: string }[] = [
   {
     word: 'Degree-days',
     means:
-      'Warmth added up: a day’s mean temperature above 10 °C, hour by hour, capped in heat. Growth counts these.',
+      'Warmth added up: a day’s mean temperature above {temperature 10}, hour by hour, capped in heat. Growth counts these.',
   },
   {
     word: 'Depletion',

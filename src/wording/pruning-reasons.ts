@@ -27,11 +27,11 @@ export const PRUNING_REASONS: Record<PruningRule | NamingRule, string> = {
   'prune.wet': 'Leaves are wet, or will be: cuts made now carry disease. Wait for a dry morning.',
   'prune.rain-tomorrow':
     'Rain is due tomorrow: cut this morning, or wait until a day is dry, so that the wounds close.',
-  'prune.sunscald': 'Days over 32 °C are coming: the leaves that shade fruit stay.',
+  'prune.sunscald': 'Days over {temperature 32} are coming: the leaves that shade fruit stay.',
   'prune.leader':
     'The tip is lost: the sucker at leaf {leaf}, {height} up, takes its place. Keep it, and tie it upright.',
   'prune.cutting':
-    'The sucker at leaf {leaf} is worth rooting: 10–15 cm, no flowers; in water it roots in 7–14 days.',
+    'The sucker at leaf {leaf} is worth rooting: {length 0.1–0.15}, no flowers; in water it roots in 7–14 days.',
   'prune.clean-blade':
     'In the morning, dry; a clean blade, wiped between plants. Stop when the plant pales or fruit scorch.',
   'prune.next': 'In about {days} the next sucker is {length} long: come again then.',

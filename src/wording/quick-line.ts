@@ -1,22 +1,33 @@
+import type { Manner } from '../core/facts'
 import type { QuickProblem } from '../core/quick-line'
+import { inEither } from './written'
 
-const AMOUNTS = {
-  litres: 'How much? As in “bed 2 watered 12 l”, “30 min” or “25 mm”.',
-  mass: 'What did it weigh? As in “pot 3 picked 1.2 kg 3 cracked”.',
-  product: 'Fed with what? Name one of your feeds, or what is commonly sold: “bed 2 fed fish 1:50 6 l”.',
-} as const
+const watered = (manner: Manner) => inEither(manner, 'bed 2 watered 12 l', 'bed 2 watered 3 gal')
+const fed = (manner: Manner) => inEither(manner, 'bed 2 fed fish 1:50 6 l', 'bed 2 fed fish 1:50 2 gal')
+const picked = (manner: Manner) =>
+  inEither(manner, 'pot 3 picked 1.2 kg 3 cracked', 'pot 3 picked 2 lb 3 cracked')
+
+/** What may be typed into the line, as an example. */
+export const sayQuickExample = (manner: Manner) => `${fed(manner)} · ${picked(manner)} · Bench`
+
+const AMOUNTS: Record<'litres' | 'mass' | 'product', (manner: Manner) => string> = {
+  litres: (manner) =>
+    `How much? As in “${watered(manner)}”, “30 min” or “${inEither(manner, '25 mm', '1 in')}”.`,
+  mass: (manner) => `What did it weigh? As in “${picked(manner)}”.`,
+  product: (manner) => `Fed with what? Name one of your feeds, or what is commonly sold: “${fed(manner)}”.`,
+}
 
 /** What is missing of a line, and how it would be said. */
-export function sayQuickProblem(problem: QuickProblem['problem']): string {
+export function sayQuickProblem(problem: QuickProblem['problem'], manner: Manner): string {
   switch (problem.why) {
     case 'no-place':
-      return 'Begin with a place of this garden: “bed 2 watered 12 l”.'
+      return `Begin with a place of this garden: “${watered(manner)}”.`
     case 'nothing-stands':
       return `Nothing is growing in ${problem.place} on this day.`
     case 'which-planting':
       return `In ${problem.place} stand ${problem.cultivars.join(' and ')}: say which.`
     case 'amount':
-      return AMOUNTS[problem.of]
+      return AMOUNTS[problem.of](manner)
     case 'unit':
       return problem.of === 'litres'
         ? `How much is “${problem.told}”? Say it in litres or gallons, in minutes of drip, or in mm or inches.`

@@ -101,7 +101,7 @@ export const REASONS: Record<Rule, string> = {
   'call.cut-last': 'Last done on {date}.',
   'call.storm': 'Wind of {wind} is forecast: what is not tied breaks.',
   'call.waits-tie': 'The stem bends and breaks in the next wind, or roots along the ground.',
-  'call.waits-cut': 'Suckers past 5 cm leave larger wounds and cost fruit.',
+  'call.waits-cut': 'Suckers past {length 0.05} leave larger wounds and cost fruit.',
   'call.vent-open': 'With {high} outside it passes {limit} inside: flowers fail in the heat.',
   'call.vent-shut': 'Shut before it falls to {limit} inside, and the night stays warm.',
   'call.vent-night-open': 'The night stays mild, {low}: damp goes out.',

@@ -2,8 +2,8 @@ import type { Reason } from '../core/advice'
 import type { Manner } from '../core/facts'
 import { formatApart, formatMeasure, formatNumber, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
-import { inUnits } from './in-units'
 import { nameOf } from './names'
+import { written } from './written'
 
 /** A plain number, rounded as one writes it down. */
 export const sayNumber = (value: number, manner: Manner, digits = 1): string =>
@@ -31,7 +31,7 @@ export function sayMeasure(measure: Measure, manner: Manner): string {
 
 /** A sentence with a reason's values in its braces. @throws RangeError when it wants a value that the reason does not hold */
 export function fillIn(sentence: string, reason: Reason, manner: Manner): string {
-  return inUnits(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string) => {
+  return written(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
     return value.kind === 'temperature' ? sayApart(value.value, reason, manner) : sayMeasure(value, manner)

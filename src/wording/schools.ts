@@ -84,7 +84,7 @@ export const OTHER_SCHOOLS: readonly {
     matter: 'What holds them',
     house: 'Chosen for each planting; all six are worked out side by side on its support page.',
     schools: [
-      { name: 'Stake', gains: 'Cheap, airy, easy to move.', costs: 'A tie each 25 cm.' },
+      { name: 'Stake', gains: 'Cheap, airy, easy to move.', costs: 'A tie each {length 0.25}.' },
       { name: 'Cage', gains: 'Set once, little tying.', costs: 'Catches wind like a board; dear, bulky.' },
       {
         name: 'Weave',

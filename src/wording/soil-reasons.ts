@@ -7,7 +7,8 @@ export const SOIL_REASONS: Record<SoilRule, string> = {
   'soil.ph-high':
     'pH {ph} is over 6.8: no lime, no wood ash; sulphur works slowly, compost helps, iron may lock up.',
   'soil.ph-good': 'pH {ph} suits both crops.',
-  'soil.organic-low': 'Organic matter is {organic}: compost 5–7 cm deep, each year, feeds and holds water.',
+  'soil.organic-low':
+    'Organic matter is {organic}: compost {length 0.05–0.07} deep, each year, feeds and holds water.',
   'soil.p-low': 'Phosphorus is low: a meal or granules with P at planting pays here.',
   'soil.p-high': 'Phosphorus is high: give none for years. More locks zinc and runs off.',
   'soil.k-low': 'Potassium is low: sulphate of potash, and a fruiting feed from the first flowers.',

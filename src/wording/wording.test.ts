@@ -1,4 +1,7 @@
-import { inUnits } from './in-units'
+import { written } from './written'
+import { SCHOOLS } from './feed-schools'
+import { GLOSSARY } from './glossary'
+import { OTHER_SCHOOLS } from './schools'
 import { CAUSE_WORDS } from './health'
 import { describe, expect, it } from 'vitest'
 import { isoDate } from '../core/calendar'
@@ -164,17 +167,28 @@ describe('fields', () => {
   })
 })
 
-describe('a sentence with measures of its own', () => {
-  const say = (text: string) => inUnits(text, us).replaceAll(/[\u00a0\u202f]/g, ' ')
+describe('a text with quantities of its own', () => {
+  const say = (text: string) => written(text, us).replaceAll(/[\u00a0\u202f]/g, ' ')
   it('is said in the gardener’s units, a range too', () => {
-    expect(say('Clear the stem to 30 cm and mulch.')).toMatch(/^Clear the stem to (1 ft|12 in) and mulch\.$/)
-    expect(say('Shade cloth from 35 °C.')).toBe('Shade cloth from 95 °F.')
-    expect(say('Green ones ripen at 13–21 °C.')).toBe('Green ones ripen at 55 °F–70 °F.')
-    expect(say('Nothing to say of 3 cm³ or 12 days.')).not.toMatch(/in³/)
-    expect(inUnits('Clear to 30 cm.', metric)).toBe('Clear to 30 cm.')
+    expect(say('Clear the stem to {length 0.3} and mulch.')).toMatch(
+      /^Clear the stem to (1 ft|12 in) and mulch\.$/,
+    )
+    expect(say('Shade cloth from {temperature 35}.')).toBe('Shade cloth from 95 °F.')
+    expect(say('Green ones ripen at {temperature 13–21}.')).toBe('Green ones ripen at 55–70 °F.')
+    expect(written('Clear to {length 0.3}, {length 0.1–0.15}.', metric)).toBe(
+      'Clear to 30\u00a0cm, 10–15\u00a0cm.',
+    )
   })
-  it('leaves no metric measure in what is told of causes', () => {
-    const texts = Object.values(CAUSE_WORDS).flatMap(({ is, first, then, not }) => [is, first, ...then, not])
-    for (const text of texts) expect(say(text)).not.toMatch(/\d ?(°C|cm|kg)\b/)
+  it('is refused with a quantity of no kind, which a screen could only show as it stands', () => {
+    expect(() => written('{depth 3}', metric)).toThrow(RangeError)
+  })
+  it('leaves no metric measure and no brace in what is told of causes, words and schools', () => {
+    const texts = [
+      ...Object.values(CAUSE_WORDS).flatMap(({ is, first, then, not }) => [is, first, ...then, not]),
+      ...GLOSSARY.map(({ means }) => means),
+      ...SCHOOLS.map(({ what }) => what),
+      ...OTHER_SCHOOLS.flatMap(({ schools }) => schools.flatMap(({ gains, costs }) => [gains, costs])),
+    ]
+    for (const text of texts) expect(say(text)).not.toMatch(/\d ?(°C|cm|kg|mL)\b|[{}]/)
   })
 })

@@ -1,9 +1,9 @@
 'use client'
 
-import { yupResolver } from '@hookform/resolvers/yup'
-import { useCallback, useState, useTransition } from 'react'
+import { useCallback, useEffect, useState, useTransition, type BaseSyntheticEvent } from 'react'
 import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
+import { NO_ANSWER } from '../act/undoing'
 import { whenSure } from '../question'
 import { whichToKeep } from '../which'
 import { useFields } from './use-fields'
@@ -22,10 +22,11 @@ export interface FormProblems {
  * A form whose text is checked here and again where it is kept, by the same schema; what was typed stays
  * whatever happens.
  *
+ * @param schema or what fetches it, for a form that stands on a screen from the first: checks come after the screen
  * @param send gets the text as typed
  */
 export function useCheckedForm<Values extends FieldValues>(options: {
-  schema: AnyObjectSchema
+  schema: AnyObjectSchema | (() => Promise<AnyObjectSchema>)
   defaults: DefaultValues<Values>
   send: Send<Values>
 }) {
@@ -34,10 +35,15 @@ export function useCheckedForm<Values extends FieldValues>(options: {
   const [sending, startSending] = useTransition()
   const form = useForm<Values>({
     defaultValues: defaults,
-    resolver: yupResolver(schema, { abortEarly: false }, { raw: true }) as unknown as Resolver<Values>,
+    resolver: async (...typed) => (await resolverOf<Values>(schema))(...typed),
     mode: 'onTouched',
   })
   const { setError } = form
+  useEffect(() => {
+    // Before the first press could need it without a network; what fails here is told then.
+    resolverOf(schema).catch(() => null)
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
   // What the form began with: what was changed since is told by it.
   const [shown, setShown] = useState(defaults as Values)
   const [isOwnSave, setIsOwnSave] = useState(false)
@@ -49,7 +55,7 @@ export function useCheckedForm<Values extends FieldValues>(options: {
     if (isOwnSave) setShown(defaults as Values)
     setIsOwnSave(false)
   }
-  const submit = form.handleSubmit((values) => {
+  const checked = form.handleSubmit((values) => {
     setProblem(undefined)
     setIsOwnSave(true)
     startSending(async () => {
@@ -62,10 +68,11 @@ export function useCheckedForm<Values extends FieldValues>(options: {
           setError(name as Path<Values>, { message })
       } catch (error) {
         if (isRedirect(error)) throw error
-        setProblem('The server did not answer. What you typed is still here: try again.')
+        setProblem(NO_ANSWER.message)
       }
     })
   })
+  const submit = (event?: BaseSyntheticEvent) => checked(event).catch(() => setProblem(NO_ANSWER.message))
   const { isLive, field: registered } = useFields(form)
   const { errors } = form.formState
   const field = useCallback(
@@ -73,6 +80,17 @@ export function useCheckedForm<Values extends FieldValues>(options: {
     [registered, errors],
   )
   return { form, submit, field, sending, busy: sending || !isLive, problem }
+}
+
+/** What checks a form's text. */
+async function resolverOf<Values extends FieldValues>(
+  schema: AnyObjectSchema | (() => Promise<AnyObjectSchema>),
+): Promise<Resolver<Values>> {
+  const [{ yupResolver }, loaded] = await Promise.all([
+    import('@hookform/resolvers/yup'),
+    typeof schema === 'function' ? schema() : schema,
+  ])
+  return yupResolver(loaded, { abortEarly: false }, { raw: true }) as unknown as Resolver<Values>
 }
 
 /** How a form is sent: as typed, with what it showed when it was opened; `sure`: what is asked about it is so. */

@@ -1,38 +1,15 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useState } from 'react'
+import { later } from '../later'
 import { useKeyList, useKeys, type KeyAct } from './keys'
+
+const KeyDialog = later(() => import('./key-dialog').then(({ KeyDialog }) => KeyDialog))
 
 /** The keys of this screen, on `?`. */
 export function KeyHelp() {
-  const dialog = useRef<HTMLDialogElement>(null)
   const list = useKeyList()
-  const [acts, setActs] = useState<readonly KeyAct[]>([])
-  const show = () => {
-    setActs(list())
-    dialog.current?.showModal()
-  }
-  useKeys([{ key: '?', label: 'these keys', run: show }])
-  return (
-    <dialog ref={dialog} className="modal" aria-labelledby="keys-heading">
-      <div className="modal-box max-w-md">
-        <h2 id="keys-heading" className="mb-3 text-xl font-semibold">
-          Keys of this screen
-        </h2>
-        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
-          {acts.map(({ key, label }) => (
-            <div key={key + label} className="contents">
-              <dt>
-                <kbd className="key">{key}</kbd>
-              </dt>
-              <dd>{label}</dd>
-            </div>
-          ))}
-        </dl>
-        <form method="dialog" className="mt-5">
-          <button className="btn min-h-11">Close</button>
-        </form>
-      </div>
-    </dialog>
-  )
+  const [acts, setActs] = useState<readonly KeyAct[] | null>(null)
+  useKeys([{ key: '?', label: 'these keys', run: () => setActs(list()) }])
+  return acts && <KeyDialog acts={acts} onClose={() => setActs(null)} />
 }

@@ -15,6 +15,7 @@ import { SchoolsPart } from './schools-part'
 import { WaysPart } from './ways-part'
 import { WordsPart } from './words-part'
 import { WorkingsPart } from './workings-part'
+import { written } from '../../wording/written'
 
 export type AlmanacTab = 'ways' | 'workings' | 'words'
 
@@ -61,7 +62,8 @@ export function AlmanacScreen({
   const [words, setWords] = useState('')
   const wanted = words.trim().toLowerCase()
   const searching = wanted !== ''
-  const has = (...texts: string[]) => texts.join(' ').toLowerCase().includes(wanted)
+  const has = (...texts: string[]) =>
+    written(texts.join(' '), manner).replaceAll('\u00a0', ' ').toLowerCase().includes(wanted)
   const shows = (one: AlmanacTab) => searching || tab === one
   const decisions = Object.keys(HOUSE_WAYS).filter((decision) => {
     const { name, ways } = HOUSE_WAYS[decision]!

@@ -1,6 +1,6 @@
 import { PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
-import { inUnits } from '../../wording/in-units'
+import { written } from '../../wording/written'
 import type { OTHER_SCHOOLS } from '../../wording/schools'
 
 /** Matters that are chosen planting by planting, or only told, with the case and cost of each school. */
@@ -12,8 +12,8 @@ export function SchoolsPart({ schools, manner }: { schools: typeof OTHER_SCHOOLS
       <ul>
         {all.map(({ name, gains, costs }) => (
           <li key={name} className="border-t border-base-300 py-1.5">
-            <strong>{name}</strong>. {inUnits(gains, manner)}{' '}
-            <span className="text-quiet">Its cost: {inUnits(costs, manner)}</span>
+            <strong>{name}</strong>. {written(gains, manner)}{' '}
+            <span className="text-quiet">Its cost: {written(costs, manner)}</span>
           </li>
         ))}
       </ul>

@@ -1,6 +1,6 @@
 import { PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
-import { inUnits } from '../../wording/in-units'
+import { written } from '../../wording/written'
 import type { GLOSSARY } from '../../wording/glossary'
 
 /** The field's words, and the cautions. */
@@ -22,7 +22,7 @@ export function WordsPart({
             {terms.map(({ word, means }) => (
               <div key={word} className="border-t border-base-300 py-1.5">
                 <dt className="font-semibold">{word}</dt>
-                <dd>{inUnits(means, manner)}</dd>
+                <dd>{written(means, manner)}</dd>
               </div>
             ))}
           </dl>

@@ -11,7 +11,7 @@ import type { Manner } from '../../core/facts'
 import { CAUTIONS } from '../../wording/cautions'
 import { TRUSS_STAGE_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
-import { inUnits } from '../../wording/in-units'
+import { written } from '../../wording/written'
 import { sayMass } from '../../wording/say'
 import type { BasketPlanting, BasketView } from './queries'
 import { Surplus } from './surplus'
@@ -200,7 +200,7 @@ function PickBeforeNote({
   return (
     <p className="mt-2 border-l-4 border-ripe bg-base-200 px-3 py-2" data-testid="pick-before">
       {before.why === 'frost'
-        ? `Frost on ${before.date}, ${value}: bring all full-sized fruit in before, about ${sayMass(green, manner)}. Green ones ripen indoors at ${inUnits('13–21 °C', manner)}.`
+        ? `Frost on ${before.date}, ${value}: bring all full-sized fruit in before, about ${sayMass(green, manner)}. Green ones ripen indoors at ${written('{temperature 13–21}', manner)}.`
         : before.why === 'rain'
           ? `${value} of rain on ${before.date}: pick what shows its first colour before it, or it splits${breakers > 0 ? ` (${breakers} trusses)` : ''}. It ripens indoors with little loss.`
           : `${value} on ${before.date}: pick what shows its first colour before it${breakers > 0 ? ` (${breakers} trusses)` : ''}; in such heat it ripens badly and scalds.`}

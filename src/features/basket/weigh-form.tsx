@@ -5,7 +5,8 @@ import { ChoiceField, TextField } from '../../components/forms/fields'
 import { FRUIT_FAULTS, implausiblePicking, type FruitFault, type Implausible } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
-import { inUnits } from '../../wording/in-units'
+import { inEither } from '../../wording/written'
+import { sayMass } from '../../wording/say'
 import { FAULT_NAMES } from '../../wording/harvest'
 import type { Weighable, Weighed } from './weighable'
 
@@ -43,8 +44,8 @@ export function WeighForm({
         'error' in read
           ? read.error
           : read.value <= 0 || read.value > MOST_KG
-            ? inUnits(`More than nothing, up to ${MOST_KG} kg.`, manner)
-            : sayImplausible({ mass: read.value, count: fruit ?? null }, chosen, plant),
+            ? `More than nothing, up to ${sayMass(MOST_KG, manner)}.`
+            : sayImplausible({ mass: read.value, count: fruit ?? null }, chosen, plant, manner),
       count: fruit === undefined ? 'A whole number, or leave it empty.' : undefined,
       faults: counts.some(([, value]) => value === undefined)
         ? 'Whole numbers, please.'
@@ -146,19 +147,20 @@ function wholeOf(text: string): number | null | undefined {
   return /^\d{1,6}$/.test(trimmed) && Number(trimmed) <= MOST_FRUIT ? Number(trimmed) : undefined
 }
 
-const IMPLAUSIBLE: Record<Implausible, string> = {
-  'a-plant': 'More than these plants can bear at once: check the unit, as in 450 g.',
+const implausibleIn = (manner: Manner): Record<Implausible, string> => ({
+  'a-plant': `More than these plants can bear at once: check the unit, as in ${inEither(manner, '450 g', '1 lb')}.`,
   'heavy-fruit': 'No fruit is that heavy: check weight and count.',
   'light-fruit': 'No fruit is that light: check weight and count.',
-}
+})
 
 /** What cannot be true of a weight; undefined: it can. */
 function sayImplausible(
   picking: Pick<Weighed, 'mass' | 'count'>,
   { parts, stems }: Weighable,
   plant: string,
+  manner: Manner,
 ): string | undefined {
   const plants = stems.some(({ id }) => id === plant) ? 1 : parts.reduce((sum, part) => sum + part.plants, 0)
   const wrong = implausiblePicking(picking, plants)
-  return wrong ? IMPLAUSIBLE[wrong] : undefined
+  return wrong ? implausibleIn(manner)[wrong] : undefined
 }

@@ -9,11 +9,13 @@ import type { UnitSystem } from '../../core/quantity'
 import { capital, nameOf } from '../../wording/names'
 import { begin } from './actions'
 import { beginSchema, BY_LATITUDE, FIRST_PLACES, type BeginValues } from './schema'
+import { inEither } from '../../wording/written'
 
-const SIZES: Record<UnitSystem, { length: string; width: string; elevation: string }> = {
-  metric: { length: '3 m', width: '1.2 m', elevation: '100 m' },
-  us: { length: '10 ft', width: '4 ft', elevation: '300 ft' },
-}
+const sizesIn = (units: UnitSystem) => ({
+  placeLength: inEither({ units }, '3 m', '10 ft'),
+  placeWidth: inEither({ units }, '1.2 m', '4 ft'),
+  elevation: inEither({ units }, '100 m', '300 ft'),
+})
 
 export function BeginForm({ today, beside }: { today: IsoDate; beside: boolean }) {
   const [units, setUnits] = useState<UnitSystem>('metric')
@@ -22,14 +24,12 @@ export function BeginForm({ today, beside }: { today: IsoDate; beside: boolean }
     schema,
     defaults: {
       where: '',
-      elevation: SIZES.metric.elevation,
       climate: BY_LATITUDE,
       lastFrost: '',
       units: 'metric',
       placeName: 'Bed 1',
       placeKind: 'bed',
-      placeLength: SIZES.metric.length,
-      placeWidth: SIZES.metric.width,
+      ...sizesIn('metric'),
       timeZone: 'UTC',
     },
     send: (typed) => begin(typed, beside),
@@ -40,12 +40,8 @@ export function BeginForm({ today, beside }: { today: IsoDate; beside: boolean }
   const chooseUnits = (next: UnitSystem) => {
     setUnits(next)
     // Sizes that nobody touched follow the units; what was typed stays as it was typed.
-    for (const [name, size] of [
-      ['placeLength', SIZES[next].length],
-      ['placeWidth', SIZES[next].width],
-      ['elevation', SIZES[next].elevation],
-    ] as const)
-      if (!getFieldState(name).isDirty) setValue(name, size)
+    for (const [name, size] of Object.entries(sizesIn(next)))
+      if (!getFieldState(name as keyof BeginValues).isDirty) setValue(name as keyof BeginValues, size)
   }
   const unitsField = field('units')
 

@@ -1,14 +1,14 @@
 import { Cautions } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { CAUSES, type CauseId } from '../../core/health'
-import { inUnits } from '../../wording/in-units'
+import { written } from '../../wording/written'
 import { CAUTIONS } from '../../wording/cautions'
 import { CAUSE_WORDS } from '../../wording/health'
 
 /** What to do about a cause, in order, what not to, and the cautions. */
 export function CauseAdvice({ cause, manner }: { cause: CauseId; manner: Manner }) {
   const words = CAUSE_WORDS[cause]
-  const say = (text: string) => inUnits(text, manner)
+  const say = (text: string) => written(text, manner)
   return (
     <div className="space-y-2 leading-snug">
       <p>{say(words.is)}</p>

@@ -3,6 +3,7 @@
 import { useSearchParams } from 'next/navigation'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
 import { sayFault } from '../../components/say'
+import { sayQuickExample } from '../../wording/quick-line'
 import { commandIndex, type CommandIndex } from './command-actions'
 import type { LineProps } from './command-line'
 
@@ -34,7 +35,7 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
     onKeyDown: ({ key }) => {
       if (key === 'Enter') early.current = true
     },
-    placeholder: 'bed 2 fed fish 1:50 6 l · pot 3 picked 1.2 kg 3 cracked · Bench',
+    placeholder: index ? sayQuickExample(index.manner) : '',
     className: 'input min-h-12 w-full text-lg',
     maxLength: 200,
   }

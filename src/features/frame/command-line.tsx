@@ -132,7 +132,7 @@ function Found({
       )}
       {read && 'problem' in read && read.problem.why !== 'no-place' && (
         <p className="px-3 py-2" role="status">
-          {sayQuickProblem(read.problem)}
+          {sayQuickProblem(read.problem, manner)}
         </p>
       )}
       {found.slice(0, MOST).map(({ name, detail, href }) => (

@@ -2,7 +2,6 @@ import type { ReactNode } from 'react'
 import { KeyHelp } from '../../components/keys/key-help'
 import { KeysProvider } from '../../components/keys/keys'
 import { QuestionPlace } from '../../components/question'
-import { WhichQuestion } from '../../components/which'
 import type { GardenState } from '../../data/garden-state'
 import { ribbonOf, type RibbonData } from './queries'
 import { Rail } from './rail'
@@ -30,7 +29,6 @@ export function Frame({ state, children }: { state: GardenState; children: React
         </div>
       </div>
       <QuestionPlace />
-      <WhichQuestion />
       <UndoKey />
       <KeyHelp />
     </KeysProvider>

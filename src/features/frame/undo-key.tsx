@@ -2,7 +2,6 @@
 
 import { useRouter } from 'next/navigation'
 import { say, sayFault } from '../../components/say'
-import { v7 } from 'uuid'
 import { useKeys } from '../../components/keys/keys'
 import { undo } from '../../actions/log'
 import { ENTRY_NAMES } from '../../wording/stages'
@@ -11,7 +10,7 @@ import { ENTRY_NAMES } from '../../wording/stages'
 export function UndoKey() {
   const router = useRouter()
   const takeBack = async () => {
-    const result = await undo({ id: v7() }).catch(() => null)
+    const result = await import('uuid').then(({ v7 }) => undo({ id: v7() })).catch(() => null)
     if (result === null) sayFault('Undo: the server did not answer. Try again.')
     else if (!result.ok) sayFault(`Undo: ${result.message}`)
     else if (result.kind) {

@@ -2,7 +2,8 @@ import { ThemeChoice } from '../../components/theme-choice'
 import { GardenPage } from './garden-tabs'
 import type { GardenView } from './queries'
 import { NormalsChart } from './site/normals-chart-lazy'
-import { NormalsForm, SiteForm } from './shown-later'
+import { NormalsForm } from './shown-later'
+import { SiteForm } from './site/site-form'
 
 /** The garden's own facts: where it lies, and its climate. */
 export function GardenScreen({ view, query }: { view: GardenView; query: string }) {

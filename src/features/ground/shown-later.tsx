@@ -6,3 +6,5 @@ import { later } from '../../components/later'
 export const PieceForm = later(() => import('./plan/piece-form').then(({ PieceForm }) => PieceForm))
 export const PotPanel = later(() => import('./pots/pot-panel').then(({ PotPanel }) => PotPanel))
 export const RowEditor = later(() => import('./row/editor').then(({ RowEditor }) => RowEditor))
+export const GroundList = later(() => import('./plan/list').then(({ GroundList }) => GroundList))
+export const PlantTable = later(() => import('./place/plant-table').then(({ PlantTable }) => PlantTable))

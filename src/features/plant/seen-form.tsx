@@ -9,6 +9,7 @@ import { useAct } from '../../components/act/use-act'
 import type { Manner } from '../../core/facts'
 import { quantityField, wholeField } from '../../wording/fields'
 import type { PlantView } from './queries'
+import { inEither } from '../../wording/written'
 
 type SeenValues = Record<'leaves' | 'trusses' | 'height', string>
 interface Seen {
@@ -34,7 +35,7 @@ function seenSchema(manner: Manner): AnyObjectSchema {
     trusses: orNothing(wholeField(0, 60, 'how many'), 'A whole number from 0 to 60, or nothing.'),
     height: orNothing(
       quantityField('length', manner, { low: 0.02, high: 6 }),
-      'A length such as 62 cm or 2 ft, or nothing.',
+      `A length such as ${inEither(manner, '62 cm', '2 ft')}, or nothing.`,
     ),
   })
 }

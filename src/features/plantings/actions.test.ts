@@ -6,7 +6,7 @@ import { loadGarden } from '../../data/garden-state'
 import { scratchDatabase } from '../../test/scratch'
 import { southGarden } from '../../test/south-garden'
 import { chooseSupport, chooseWay, plan } from './actions'
-import { NEW, type PlantingValues } from './new-planting/schema'
+import { NEW, type PlantingValues } from './new-planting/values'
 
 scratchDatabase()
 const south = southGarden()

@@ -8,7 +8,8 @@ import { measuresSchema } from './planting-day/measures-schema'
 import { dayPlanOf } from './day-plan/queries'
 import { plantingDayOf } from './planting-day/queries'
 import { choicesOf, plantingView } from './queries'
-import { NEW, plantingSchema } from './new-planting/schema'
+import { plantingSchema } from './new-planting/schema'
+import { NEW } from './new-planting/values'
 import { supportViewOf } from './support/queries'
 
 const today = isoDate('2026-06-18')

@@ -10,6 +10,4 @@ export const InTheHole = later(() => import('./planting-day/in-the-hole').then((
 export const MeasureFields = later(() =>
   import('./planting-day/measure-fields').then(({ MeasureFields }) => MeasureFields),
 )
-export const NewPlantingForm = later(() =>
-  import('./new-planting/form').then(({ NewPlantingForm }) => NewPlantingForm),
-)
+export const Fit = later(() => import('./new-planting/fit').then(({ Fit }) => Fit))

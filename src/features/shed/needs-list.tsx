@@ -1,7 +1,10 @@
 import { PartHeading } from '../../components/advice/why'
+import { DataTable, type Column } from '../../components/table/data-table'
 import type { Manner } from '../../core/facts'
 import { sayAmount, sayMoney, sayPacks, supplyName } from '../../wording/supplies'
 import type { NeededLine } from './queries'
+
+const NUMBER = 'text-right whitespace-nowrap'
 
 /** What the season takes, against what is there: a line opens to who needs it. */
 export function NeedsList({
@@ -17,77 +20,89 @@ export function NeedsList({
   busy: boolean
   onBought: (line: NeededLine) => void
 }) {
+  const columns: Column<NeededLine>[] = [
+    {
+      id: 'what',
+      heading: 'what',
+      isName: true,
+      value: (line) => supplyName(line, manner),
+      cell: (line) => (
+        <details>
+          <summary className="min-h-8 cursor-pointer">{supplyName(line, manner)}</summary>
+          <ul className="py-1 pl-4 font-normal text-quiet">
+            {line.for.map(({ title, quantity }) => (
+              <li key={title}>
+                {title}: {sayAmount(line.kind, quantity, manner)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ),
+    },
+    {
+      id: 'needed',
+      heading: 'needed',
+      className: NUMBER,
+      cell: ({ kind, needed }) => sayAmount(kind, needed, manner),
+    },
+    {
+      id: 'there',
+      heading: 'there',
+      className: NUMBER,
+      cell: ({ kind, owned }) => (owned === 0 ? 'none' : sayAmount(kind, owned, manner)),
+    },
+    {
+      id: 'short',
+      heading: 'short',
+      className: NUMBER,
+      cell: ({ kind, short, packs }) =>
+        packs > 0 ? (
+          <span className="font-semibold text-cut">{sayAmount(kind, short, manner)}</span>
+        ) : (
+          <span className="text-quiet">none</span>
+        ),
+    },
+    {
+      id: 'packs',
+      heading: 'to buy',
+      className: NUMBER,
+      value: ({ packs }) => (packs > 0 ? packs : null),
+      cell: (line) => line.packs > 0 && sayPacks(line, manner),
+    },
+    {
+      id: 'cost',
+      heading: 'cost',
+      className: NUMBER,
+      value: ({ packs, cost }) => (packs > 0 ? cost : null),
+      cell: ({ packs, cost }) => packs > 0 && (cost === null ? 'no price' : sayMoney(cost, manner)),
+    },
+    {
+      id: 'acts',
+      heading: '',
+      className: 'text-right',
+      cell: (line) =>
+        line.packs > 0 &&
+        live && (
+          <button
+            className="btn min-h-11 bg-base-100"
+            disabled={busy}
+            aria-label={`${supplyName(line, manner)}: bought`}
+            onClick={() => onBought(line)}
+          >
+            Bought
+          </button>
+        ),
+    },
+  ]
   return (
     <section aria-label="What the season takes" className="mt-6">
       <PartHeading>What the season takes</PartHeading>
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse">
-          <thead className="text-left text-sm text-quiet">
-            <tr>
-              {['what', 'needed', 'there', 'short', 'to buy', 'cost', ''].map((heading, index) => (
-                <th
-                  key={heading}
-                  scope="col"
-                  className={`py-1 pr-4 font-normal ${index > 0 && index < 6 ? 'text-right' : ''}`}
-                >
-                  {heading || <span className="sr-only">act</span>}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line) => {
-              const { kind, length, needed, owned, short, packs, cost } = line
-              const name = supplyName(line, manner)
-              return (
-                <tr key={`${kind} ${length}`} className="border-t border-base-300 align-top">
-                  <th scope="row" className="py-1.5 pr-4 text-left font-semibold">
-                    <details>
-                      <summary className="min-h-8 cursor-pointer">{name}</summary>
-                      <ul className="py-1 pl-4 font-normal text-quiet">
-                        {line.for.map(({ title, quantity }) => (
-                          <li key={title}>
-                            {title}: {sayAmount(kind, quantity, manner)}
-                          </li>
-                        ))}
-                      </ul>
-                    </details>
-                  </th>
-                  <td className="py-1.5 pr-4 text-right whitespace-nowrap">
-                    {sayAmount(kind, needed, manner)}
-                  </td>
-                  <td className="py-1.5 pr-4 text-right whitespace-nowrap">
-                    {owned === 0 ? 'none' : sayAmount(kind, owned, manner)}
-                  </td>
-                  <td
-                    className={`py-1.5 pr-4 text-right whitespace-nowrap ${packs > 0 ? 'font-semibold text-cut' : 'text-quiet'}`}
-                  >
-                    {packs > 0 ? sayAmount(kind, short, manner) : 'none'}
-                  </td>
-                  <td className="py-1.5 pr-4 text-right whitespace-nowrap">
-                    {packs > 0 && sayPacks(line, manner)}
-                  </td>
-                  <td className="py-1.5 pr-4 text-right whitespace-nowrap">
-                    {packs > 0 && (cost === null ? 'no price' : sayMoney(cost, manner))}
-                  </td>
-                  <td className="py-1 text-right">
-                    {packs > 0 && live && (
-                      <button
-                        className="btn min-h-11 bg-base-100"
-                        disabled={busy}
-                        aria-label={`${name}: bought`}
-                        onClick={() => onBought(line)}
-                      >
-                        Bought
-                      </button>
-                    )}
-                  </td>
-                </tr>
-              )
-            })}
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        label="What the season takes"
+        rows={lines}
+        columns={columns}
+        keyOf={({ kind, length }) => `${kind} ${length}`}
+      />
     </section>
   )
 }

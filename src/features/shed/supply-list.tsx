@@ -1,6 +1,7 @@
 'use client'
 
 import { useChange } from '../../components/act/use-change'
+import { DataTable, type Column } from '../../components/table/data-table'
 import type { Manner, Supply } from '../../core/facts'
 import { sayLength } from '../../wording/say'
 import { sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'
@@ -26,45 +27,68 @@ export function SupplyList({
       undo: { name: 'taking it out', send: () => putBack(supply.id, supply) },
     })
   if (supplies.length === 0) return <p className="text-quiet">Nothing is noted yet.</p>
-  return (
-    <ul>
-      {supplies.map((supply) => {
-        const { id, kind, name, quantity, length, pack, price } = supply
-        const title = name || supplyKindName(kind)
-        return (
-          <li key={id} className="flex flex-wrap items-center gap-x-3 border-t border-base-300 py-1">
-            <span className="grow">
-              <span className="font-semibold">{title}</span>
-              <span className="block text-sm text-quiet">
-                {name && `${supplyKindName(kind)}, `}
-                {length !== null && `${sayLength(length, manner)} each, `}
-                {pack !== 1 && `packs of ${sayAmount(kind, pack, manner)}, `}
-                {price === null ? 'no price' : `${sayMoney(price, manner)} ${pack === 1 ? 'each' : 'a pack'}`}
-              </span>
-            </span>
-            <span className="font-semibold whitespace-nowrap">{sayAmount(kind, quantity, manner)}</span>
-            {live && (
-              <span className="flex gap-1">
-                <button
-                  className="btn min-h-11 bg-base-100"
-                  aria-label={`Change ${title}`}
-                  onClick={() => onChange(supply)}
-                >
-                  Change
-                </button>
-                <button
-                  className="btn min-h-11 bg-base-100"
-                  aria-label={`Take out ${title}`}
-                  disabled={busy}
-                  onClick={() => takeOut(supply)}
-                >
-                  Take out
-                </button>
-              </span>
-            )}
-          </li>
-        )
-      })}
-    </ul>
-  )
+  const titleOf = ({ name, kind }: Supply) => name || supplyKindName(kind)
+  const columns: Column<Supply>[] = [
+    {
+      id: 'what',
+      heading: 'what',
+      isName: true,
+      value: (supply) => `${titleOf(supply)} ${supplyKindName(supply.kind)}`,
+      cell: (supply) => (
+        <>
+          {titleOf(supply)}
+          <span className="block text-sm font-normal text-quiet">
+            {supply.name && supplyKindName(supply.kind)}
+            {supply.length !== null && `${supply.name ? ', ' : ''}${sayLength(supply.length, manner)} each`}
+          </span>
+        </>
+      ),
+    },
+    {
+      id: 'there',
+      heading: 'there',
+      className: 'whitespace-nowrap',
+      cell: ({ kind, quantity }) => sayAmount(kind, quantity, manner),
+    },
+    {
+      id: 'price',
+      heading: 'price',
+      value: ({ price, pack }) => price && price / pack,
+      cell: ({ kind, pack, price }) => (
+        <>
+          {price === null ? <span className="text-quiet">no price</span> : sayMoney(price, manner)}
+          {price !== null && pack === 1 && ' each'}
+          {pack !== 1 && (
+            <span className="block text-sm text-quiet">packs of {sayAmount(kind, pack, manner)}</span>
+          )}
+        </>
+      ),
+    },
+    {
+      id: 'acts',
+      heading: '',
+      className: 'text-right',
+      cell: (supply) =>
+        live && (
+          <span className="flex flex-wrap justify-end gap-1">
+            <button
+              className="btn min-h-11 bg-base-100"
+              aria-label={`Change ${titleOf(supply)}`}
+              onClick={() => onChange(supply)}
+            >
+              Change
+            </button>
+            <button
+              className="btn min-h-11 bg-base-100"
+              aria-label={`Take out ${titleOf(supply)}`}
+              disabled={busy}
+              onClick={() => takeOut(supply)}
+            >
+              Take out
+            </button>
+          </span>
+        ),
+    },
+  ]
+  return <DataTable label="In the shed" rows={supplies} columns={columns} keyOf={({ id }) => id} />
 }

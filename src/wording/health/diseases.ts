@@ -6,7 +6,7 @@ export const DISEASE_WORDS = {
     is: 'A fungus that lives over in the soil and on old stems, and splashes up on wet leaves.',
     first: 'Take the spotted leaves off, up to a third of the plant, on a dry day.',
     then: [
-      'Clear the stem to 30 cm and mulch, so that soil no longer splashes.',
+      'Clear the stem to {length 0.3} and mulch, so that soil no longer splashes.',
       'Water the soil, not the leaf, in the morning.',
       'If it climbs on, a copper or biological spray allowed for tomatoes, by its label.',
     ],
@@ -42,7 +42,7 @@ export const DISEASE_WORDS = {
       'Shade less, water evenly.',
       'Soap, oil or a sulphur product allowed for it, by its label, in the cool of the evening.',
     ],
-    not: 'Do not spray oil or sulphur in heat: leaves burn above 32 °C.',
+    not: 'Do not spray oil or sulphur in heat: leaves burn above {temperature 32}.',
   },
   'grey-mould': {
     name: 'Grey mould',

@@ -49,7 +49,7 @@ export const DISORDER_WORDS = {
     first: 'Wait for better nights: the plant goes on flowering.',
     then: [
       'Under cover shake the trusses late in the morning, and vent.',
-      'Shade cloth from 35 °C; water evenly.',
+      'Shade cloth from {temperature 35}; water evenly.',
     ],
     not: 'Do not feed nitrogen to bring flowers.',
   },

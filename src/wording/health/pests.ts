@@ -6,7 +6,7 @@ export const PEST_WORDS = {
     is: 'Small soft insects that suck at tips and undersides, and carry viruses.',
     first: 'Wash them off with a hard jet, underneath, in the morning.',
     then: ['Leave ladybirds and lacewings alone: they come a week later.', 'Soap by its label, if they win.'],
-    not: 'Do not soap in sun above 32 °C or on thirsty plants.',
+    not: 'Do not soap in sun above {temperature 32} or on thirsty plants.',
   },
   whitefly: {
     name: 'Whitefly',
@@ -57,7 +57,7 @@ export const PEST_WORDS = {
     name: 'Cutworms',
     is: 'Grey grubs in the soil that fell young plants by night.',
     first: 'Dig a finger deep around the stump and take it out.',
-    then: ['A paper collar around each stem, 3 cm into the soil.'],
+    then: ['A paper collar around each stem, {length 0.03} into the soil.'],
     not: 'Do not replant without a collar.',
   },
   fruitworm: {

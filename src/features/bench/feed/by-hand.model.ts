@@ -4,6 +4,7 @@ import type { Manner } from '../../../core/facts'
 import { NUTRIENTS, totalDemand, type Nutrient } from '../../../core/feeding'
 import { choiceField, quantityField, wholeField } from '../../../wording/fields'
 import { sayMass, sayNumber } from '../../../wording/say'
+import { inEither } from '../../../wording/written'
 
 const NAMES: Record<Nutrient, string> = {
   n: 'nitrogen',
@@ -15,10 +16,8 @@ const NAMES: Record<Nutrient, string> = {
 const MOST_KG = 100
 
 /** † Hoped for of a plant. */
-export const USUAL_FRUIT: Record<Crop, { metric: string; us: string }> = {
-  tomato: { metric: '4 kg', us: '9 lb' },
-  pepper: { metric: '1.5 kg', us: '3 lb' },
-}
+export const usualFruit = (crop: Crop, manner: Manner): string =>
+  crop === 'tomato' ? inEither(manner, '4 kg', '9 lb') : inEither(manner, '1.5 kg', '3 lb')
 
 export const feedByHandSchema = (manner: Manner) =>
   object({

@@ -7,15 +7,15 @@ import type { Crop } from '../../../core/crop'
 import type { Manner } from '../../../core/facts'
 import { CAUTIONS } from '../../../wording/cautions'
 import { SCHOOLS, THIN_EVIDENCE } from '../../../wording/feed-schools'
-import { inUnits } from '../../../wording/in-units'
-import { feedByHandSchema, seasonsWant, USUAL_FRUIT } from './by-hand.model'
+import { written } from '../../../wording/written'
+import { feedByHandSchema, seasonsWant, usualFruit } from './by-hand.model'
 import { PlantDose } from './plant-dose'
 
 /** What a season's crop takes up, without any record of it, and what one plant is given. */
 export function FeedByHand({ manner }: { manner: Manner }) {
   const { form, field, typed, values, all } = useCalculator({
     schema: feedByHandSchema(manner),
-    defaults: { crop: 'tomato', plants: '6', fruit: USUAL_FRUIT.tomato[manner.units] },
+    defaults: { crop: 'tomato', plants: '6', fruit: usualFruit('tomato', manner) },
   })
   const want = all && seasonsWant(all, manner)
   return (
@@ -27,7 +27,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
           <ChoiceField
             label="Crop"
             {...field('crop', () =>
-              form.setValue('fruit', USUAL_FRUIT[form.getValues('crop') as Crop][manner.units]),
+              form.setValue('fruit', usualFruit(form.getValues('crop') as Crop, manner)),
             )}
           >
             <option value="tomato">tomatoes</option>
@@ -50,7 +50,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
         <ul>
           {SCHOOLS.map(({ id, name, what, suits }) => (
             <li key={id} className="border-t border-base-300 py-1.5">
-              <strong>{name}</strong>: {inUnits(what, manner)} <span className="text-quiet">{suits}</span>
+              <strong>{name}</strong>: {written(what, manner)} <span className="text-quiet">{suits}</span>
             </li>
           ))}
         </ul>

@@ -10,6 +10,7 @@ import { sayNumber, sayTemperature } from '../../../wording/say'
 import { fedOf, feedSchema, GIVEN_STRENGTHS, madeUp } from './form.model'
 import { FeedOptions } from './options'
 import type { FeedDetail, FeedView } from './queries'
+import { inEither } from '../../../wording/written'
 
 /** A feed tried on the ledger, and entered once it is given. */
 export function FeedForm({
@@ -33,7 +34,7 @@ export function FeedForm({
     defaults: {
       product: first.id,
       amount: `${sayNumber(detail.mix?.grams ?? 100, manner, 0)} g`,
-      water: manner.units === 'us' ? '2 gal' : '10 L',
+      water: inEither(manner, '10 L', '2 gal'),
       strength: '½',
     },
   })

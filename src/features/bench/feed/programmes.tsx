@@ -7,7 +7,7 @@ import type { FeedDetail, ProgrammeView } from './queries'
 import { SCHOOLS, THIN_EVIDENCE } from '../../../wording/feed-schools'
 import { sayNumber } from '../../../wording/say'
 import type { Manner } from '../../../core/facts'
-import { inUnits } from '../../../wording/in-units'
+import { written } from '../../../wording/written'
 
 /** The four schools as whole seasons for what stands here, with what each leaves missing or unused. */
 export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
@@ -38,7 +38,7 @@ export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Man
                 </span>
               </button>
               <p className="text-quiet">
-                {capital(inUnits(school.what, manner))} {school.suits}
+                {capital(written(school.what, manner))} {school.suits}
               </p>
               {open === programme.school && <Feeds programme={programme} />}
             </li>

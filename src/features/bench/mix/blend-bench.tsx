@@ -19,13 +19,13 @@ import {
 } from './blend.model'
 import type { MixView } from './queries'
 import { SendToPlace } from './send-to-place'
+import { inEither } from '../../../wording/written'
 
 const LABELS = { n: 'N, %', p2o5: 'P₂O₅, %', k2o: 'K₂O, %', density: 'Bulk, g/mL' } as const
 
 /** What came out of mixing several bags, and how much of each would make what is wanted. */
 export function BlendBench({ view }: { view: MixView }) {
   const { manner } = view
-  const us = manner.units === 'us'
   const known = knownFeeds(view.products)
   const sold = (name: string, volume: string) =>
     bagOf(
@@ -36,9 +36,9 @@ export function BlendBench({ view }: { view: MixView }) {
     schema: blendSchema(manner),
     defaults: {
       bags: [
-        sold('Seed meal', us ? '2 cups' : '500 mL'),
-        sold('Bone meal', us ? '1 cup' : '250 mL'),
-        sold('Sulphate of potash', us ? '1/4 cup' : '60 mL'),
+        sold('Seed meal', inEither(manner, '500 mL', '2 cups')),
+        sold('Bone meal', inEither(manner, '250 mL', '1 cup')),
+        sold('Sulphate of potash', inEither(manner, '60 mL', '1/4 cup')),
       ],
       ratio: '3-1-4',
       nitrogen: '20',
@@ -112,7 +112,7 @@ export function BlendBench({ view }: { view: MixView }) {
           type="button"
           className="btn min-h-11 bg-base-100"
           disabled={fields.length >= MOST_BAGS}
-          onClick={() => append(sold('Balanced granules', us ? '1 cup' : '100 mL'))}
+          onClick={() => append(sold('Balanced granules', inEither(manner, '100 mL', '1 cup')))}
         >
           Another bag
         </button>

@@ -14,6 +14,7 @@ import type { Sound } from '../../../wording/check-form'
 import { sayDose } from '../../../wording/doses'
 import { decimalField, quantityField } from '../../../wording/fields'
 import { sayNumber, sayVolume } from '../../../wording/say'
+import { inEither } from '../../../wording/written'
 
 const MOST_LITRES = 100_000
 
@@ -28,9 +29,9 @@ export const dilutionSchema = (manner: Manner) =>
     source: decimalField(0, 20),
   })
 
-export const usualDilution = ({ units }: Manner) => ({
+export const usualDilution = (manner: Manner) => ({
   rate: '2',
-  water: units === 'us' ? '2 gal' : '10 L',
+  water: inEither(manner, '10 L', '2 gal'),
   nitrogen: '12',
   source: '0.4',
 })

@@ -4,7 +4,7 @@ import { Figures } from '../../../components/advice/figures'
 import { TextField } from '../../../components/forms/fields'
 import { useCalculator } from '../../../components/forms/use-calculator'
 import type { Manner } from '../../../core/facts'
-import { injection, injectorSchema, USUAL_INJECTOR } from './injector.model'
+import { dissolvingNote, injection, injectorSchema, USUAL_INJECTOR } from './injector.model'
 
 /** Stock for an injector, and what it brings at the outlet. */
 export function InjectorBench({ manner }: { manner: Manner }) {
@@ -19,12 +19,7 @@ export function InjectorBench({ manner }: { manner: Manner }) {
         <TextField label="Its nitrogen, %" inputMode="decimal" {...field('nitrogen')} />
         <TextField label="Stock you make up, L" inputMode="decimal" {...field('tank')} />
       </div>
-      {made && (
-        <Figures
-          lines={made.lines}
-          note="Check the setting by the EC at the outlet. More than about 300 g/L hardly dissolves."
-        />
-      )}
+      {made && <Figures lines={made.lines} note={dissolvingNote(manner)} />}
     </section>
   )
 }

@@ -16,6 +16,12 @@ export const injectorSchema = object({
 })
 export const USUAL_INJECTOR = { outlet: '150', ratio: '100', nitrogen: '20', tank: '20' }
 
+/** g a litre. */
+const MOST_DISSOLVED = 300
+
+export const dissolvingNote = (manner: Manner) =>
+  `Check the setting by the EC at the outlet. More than about ${sayNumber(MOST_DISSOLVED, manner)} g/L hardly dissolves.`
+
 /** What a litre of stock holds; null: one of the three that it follows from is not sound. */
 export function injection(
   { outlet, ratio, nitrogen, tank }: Sound<InferType<typeof injectorSchema>>['values'],

@@ -8,16 +8,16 @@ import type { Manner } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
 import { sayVolume } from '../../../wording/say'
 import { pottingMix, pottingSchema, typedParts } from './potting.model'
+import { inEither } from '../../../wording/written'
 
 /** A potting mix by parts: what each part takes for the pots that are to be filled, settled. */
 export function PottingBench({ manner }: { manner: Manner }) {
-  const us = manner.units === 'us'
   const { field, all, faults, form } = useCalculator({
     schema: pottingSchema(manner),
     defaults: {
-      pot: us ? '5 gal' : '20 L',
+      pot: inEither(manner, '20 L', '5 gal'),
       pots: '4',
-      bag: us ? '10 gal' : '40 L',
+      bag: inEither(manner, '40 L', '10 gal'),
       parts: typedParts(RECIPE_PARTS['bark-base']),
     },
   })

@@ -4,6 +4,7 @@ import { waterButt } from '../../../core/watering'
 import { quantityField } from '../../../wording/fields'
 import { sayLength, sayNumber } from '../../../wording/say'
 import { sayLitres } from '../../../wording/watering'
+import { inEither } from '../../../wording/written'
 
 const MOST_LITRES = 100_000
 /** Of a metre of water, kPa. */
@@ -16,9 +17,9 @@ export const buttSchema = (manner: Manner) =>
     holds: quantityField('volume', manner, { low: 0, high: MOST_LITRES }),
   })
 
-export const usualButt = ({ units }: Manner) => ({
-  roof: units === 'us' ? '200 ft²' : '20 m²',
-  holds: units === 'us' ? '60 gal' : '200 L',
+export const usualButt = (manner: Manner) => ({
+  roof: inEither(manner, '20 m²', '200 ft²'),
+  holds: inEither(manner, '200 L', '60 gal'),
 })
 
 /** How far a full butt carries. @param rain of the days ahead, mm @param need of all places, L a day */

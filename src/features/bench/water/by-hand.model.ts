@@ -12,6 +12,7 @@ import type { Sound } from '../../../wording/check-form'
 import { choiceField, decimalField, quantityField, wholeField } from '../../../wording/fields'
 import { sayCount, sayNumber } from '../../../wording/say'
 import { sayCans, sayLitres } from '../../../wording/watering'
+import { inEither } from '../../../wording/written'
 
 export const keysOf = <Key extends string>(table: Record<Key, unknown>) => Object.keys(table) as Key[]
 
@@ -36,20 +37,19 @@ export const byHandSchema = (manner: Manner) =>
     seconds: decimalField(1, 3600),
   })
 
-export function usualByHand({ units }: Manner) {
-  const us = units === 'us'
+export function usualByHand(manner: Manner) {
   return {
     kind: 'pot',
     crop: 'tomato',
-    volume: us ? '5 gal' : '20 L',
+    volume: inEither(manner, '20 L', '5 gal'),
     plants: '1',
-    area: us ? '40 ft²' : '4 m²',
+    area: inEither(manner, '4 m²', '40 ft²'),
     soil: 'loam',
-    depth: us ? '18 in' : '45 cm',
+    depth: inEither(manner, '45 cm', '18 in'),
     age: 'grown',
     day: 'warm',
     emitters: '8',
-    flow: us ? '0.5 gal' : '2 L',
+    flow: inEither(manner, '2 L', '0.5 gal'),
     seconds: '40',
   }
 }

@@ -5,6 +5,7 @@ import { orNothing, quantityField, wholeField } from '../../../wording/fields'
 import { sayCount, sayLength, sayNumber } from '../../../wording/say'
 import { sayDepth, sayLitres } from '../../../wording/watering'
 import { flowField } from './by-hand.model'
+import { inEither } from '../../../wording/written'
 
 export const dripSchema = (manner: Manner) => {
   const length = (low: number, high: number) => quantityField('length', manner, { low, high })
@@ -22,15 +23,14 @@ export const dripSchema = (manner: Manner) => {
 }
 export type DripValues = InferType<ReturnType<typeof dripSchema>>
 
-export function usualDrip({ units }: Manner) {
-  const us = units === 'us'
+export function usualDrip(manner: Manner) {
   return {
-    length: us ? '16 ft' : '4.8 m',
-    width: us ? '4 ft' : '1.2 m',
+    length: inEither(manner, '4.8 m', '16 ft'),
+    width: inEither(manner, '1.2 m', '4 ft'),
     lines: '2',
-    every: us ? '12 in' : '30 cm',
-    flow: us ? '0.5 gal' : '2 L',
-    apart: us ? '18 in' : '45 cm',
+    every: inEither(manner, '30 cm', '12 in'),
+    flow: inEither(manner, '2 L', '0.5 gal'),
+    apart: inEither(manner, '45 cm', '18 in'),
     head: '',
   }
 }

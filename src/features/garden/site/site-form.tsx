@@ -1,6 +1,5 @@
 'use client'
 
-import { useMemo } from 'react'
 import { say } from '../../../components/say'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -8,12 +7,11 @@ import type { IsoDate } from '../../../core/calendar'
 import { SHELTERS, SOILS, type Manner } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
 import { keepSite } from '../actions'
-import { siteSchema, type SiteValues } from '../schema'
+import type { SiteValues } from '../schema'
 
 export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Manner; today: IsoDate }) {
-  const schema = useMemo(() => siteSchema(manner, today), [manner, today])
   const { submit, field, busy, problem } = useCheckedForm<SiteValues>({
-    schema,
+    schema: async () => (await import('../schema')).siteSchema(manner, today),
     defaults: site,
     send: async (values, { shown }) => {
       const problems = await keepSite(values, shown)

@@ -1,6 +1,5 @@
 'use client'
 
-import { useMemo } from 'react'
 import { say } from '../../../components/say'
 import { FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -8,11 +7,11 @@ import type { IsoDate } from '../../../core/calendar'
 import type { Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
 import { dropDay, keepDay } from './actions'
-import { daySchema, type DayValues } from './day-schema'
+import type { DayValues } from './day-schema'
 
 /** A day's weather by hand, in the garden's units. */
 export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner: Manner }) {
-  const schema = useMemo(() => daySchema(manner, now), [manner, now])
+  const schema = async () => (await import('./day-schema')).daySchema(manner, now)
   const { form, submit, field, busy, problem } = useCheckedForm<DayValues>({
     schema,
     defaults: {
@@ -27,7 +26,7 @@ export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner
     send: async (typed) => {
       const problems = await keepDay(typed)
       if (problems) return problems
-      const { date } = schema.cast(typed)
+      const { date } = (await schema()).cast(typed)
       for (const name of ['tmin', 'tmax', 'rain', 'dewPoint', 'wind', 'solar'] as const) form.resetField(name)
       say(`The weather of ${formatDate(date as IsoDate, manner)} is kept.`, {
         label: 'Remove',

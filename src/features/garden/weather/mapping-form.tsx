@@ -17,6 +17,9 @@ const ROLE_NAMES: Record<Role, string> = {
   solar: 'sun',
 }
 
+/** How high a wind gauge stands, m. */
+const GAUGE = { low: 0.5, high: 200 }
+
 /** Which column holds what, and in which units; the file's first lines stand under it. */
 export function MappingForm({
   rows,
@@ -47,7 +50,8 @@ export function MappingForm({
     const height = mapping.windHeight
     if (missing.length > 0)
       setProblem(`Say which column holds the ${missing.map((role) => ROLE_NAMES[role]).join(', the ')}.`)
-    else if (!(height >= 0.5 && height <= 200)) setProblem('The wind gauge stands from 0.5 to 200 m high.')
+    else if (!(height >= GAUGE.low && height <= GAUGE.high))
+      setProblem(`The wind gauge stands from ${GAUGE.low} to ${GAUGE.high} m high.`)
     else {
       setProblem(null)
       onRead(mapping)

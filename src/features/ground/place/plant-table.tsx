@@ -3,6 +3,7 @@
 import { Link } from '../../../components/link'
 import { useState } from 'react'
 import { PartHeading } from '../../../components/advice/why'
+import { DataTable, type Column } from '../../../components/table/data-table'
 import type { Manner } from '../../../core/facts'
 import { parseQuantity } from '../../../core/quantity'
 import type { Position } from '../../../core/spacing'
@@ -32,6 +33,33 @@ export function PlantTable({
   onTakeOut: (id: string) => void
   onRemove: (plantingId: string) => void
 }) {
+  const along = (axis: 'x' | 'y', words: string): Column<BoardPlant> => ({
+    id: axis,
+    heading: words,
+    value: (plant) => plant[axis],
+    cell: (plant) =>
+      live ? (
+        <PlaceCell plant={plant} axis={axis} words={words} manner={manner} onMove={onMove} />
+      ) : (
+        sayLength(plant[axis], manner)
+      ),
+  })
+  const columns: Column<BoardPlant>[] = [
+    { id: 'plant', heading: 'plant', isName: true, value: ({ label }) => label, cell: ({ label }) => label },
+    along('x', 'from the west end'),
+    along('y', 'from the south side'),
+    {
+      id: 'acts',
+      heading: '',
+      className: 'text-right',
+      cell: ({ id, label }) =>
+        live && (
+          <button type="button" className="btn min-h-11 bg-base-100" onClick={() => onTakeOut(id)}>
+            Take out <span className="sr-only">plant {label}</span>
+          </button>
+        ),
+    },
+  ]
   if (plants.length === 0) return <p className="text-quiet">Nothing stands here yet.</p>
   return (
     <section aria-label="Plants">
@@ -52,35 +80,13 @@ export function PlantTable({
             <Link href={`/plantings/${planting.id}${query}`} className="link">
               Its dates
             </Link>
-            <table className="w-full">
-              <thead className="text-left text-sm text-quiet">
-                <tr>
-                  <th scope="col" className="font-normal">
-                    plant
-                  </th>
-                  <th scope="col" className="font-normal">
-                    from the west end
-                  </th>
-                  <th scope="col" className="font-normal">
-                    from the south side
-                  </th>
-                  <td />
-                </tr>
-              </thead>
-              <tbody>
-                {own.map((plant) => (
-                  <PlantLine
-                    key={`${plant.id} ${plant.x} ${plant.y}`}
-                    plant={plant}
-                    isChosen={plant.id === chosen}
-                    live={live}
-                    manner={manner}
-                    onMove={onMove}
-                    onTakeOut={onTakeOut}
-                  />
-                ))}
-              </tbody>
-            </table>
+            <DataTable
+              label={`Plants of ${name}`}
+              rows={own}
+              columns={columns}
+              keyOf={({ id, x, y }) => `${id} ${x} ${y}`}
+              rowClass={({ id }) => (id === chosen ? 'bg-base-200' : undefined)}
+            />
             {live && !stands && (
               <button
                 type="button"
@@ -97,64 +103,45 @@ export function PlantTable({
   )
 }
 
-function PlantLine({
+/** Where a plant stands along one axis, moved by typing. */
+function PlaceCell({
   plant: { id, label, x, y },
-  isChosen,
-  live,
+  axis,
+  words,
   manner,
   onMove,
-  onTakeOut,
 }: {
   plant: BoardPlant
-  isChosen: boolean
-  live: boolean
+  axis: 'x' | 'y'
+  words: string
   manner: Manner
   onMove: (id: string, to: Position) => void
-  onTakeOut: (id: string) => void
 }) {
-  const [typed, setTyped] = useState({ x: sayLength(x, manner), y: sayLength(y, manner) })
+  const now = sayLength(axis === 'x' ? x : y, manner)
+  const [typed, setTyped] = useState(now)
   const [fault, setFault] = useState('')
-  const keep = (axis: 'x' | 'y') => {
-    const read = parseQuantity(typed[axis], 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
-    if (typed[axis] === sayLength(axis === 'x' ? x : y, manner)) return setFault('')
+  const keep = () => {
+    if (typed === now) return setFault('')
+    const read = parseQuantity(typed, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
     if ('error' in read) return setFault(read.error)
     setFault('')
     onMove(id, { x, y, [axis]: read.value })
   }
-  const cell = (axis: 'x' | 'y', words: string) =>
-    live ? (
+  return (
+    <>
       <input
         className={`input min-h-11 w-28 ${fault ? 'input-error' : ''}`}
         aria-label={`Plant ${label}, ${words}`}
-        value={typed[axis]}
-        onChange={(event) => setTyped({ ...typed, [axis]: event.target.value })}
-        onBlur={() => keep(axis)}
-        onKeyDown={(event) => event.key === 'Enter' && keep(axis)}
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => event.key === 'Enter' && keep()}
       />
-    ) : (
-      typed[axis]
-    )
-  return (
-    <tr className={isChosen ? 'bg-base-200' : undefined}>
-      <th scope="row" className="pr-3 text-left font-normal">
-        {label}
-      </th>
-      <td className="py-0.5 pr-2">{cell('x', 'from the west end')}</td>
-      <td className="py-0.5 pr-2">
-        {cell('y', 'from the south side')}
-        {fault && (
-          <span role="alert" className="block text-sm text-cut">
-            {fault}
-          </span>
-        )}
-      </td>
-      <td className="text-right">
-        {live && (
-          <button type="button" className="btn min-h-11 bg-base-100" onClick={() => onTakeOut(id)}>
-            Take out <span className="sr-only">plant {label}</span>
-          </button>
-        )}
-      </td>
-    </tr>
+      {fault && (
+        <span role="alert" className="block text-sm text-cut">
+          {fault}
+        </span>
+      )}
+    </>
   )
 }

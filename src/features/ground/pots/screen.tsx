@@ -21,6 +21,7 @@ import { capital, nameOf } from '../../../wording/names'
 import { sayCount, sayMeasure } from '../../../wording/say'
 import { sayReason } from '../../../wording/say-reason'
 import { GroundTabs } from '../tabs'
+import { inEither } from '../../../wording/written'
 
 export interface PotsView {
   manner: Manner
@@ -34,10 +35,10 @@ export function PotsScreen({ view }: { view: PotsView }) {
   const { manner, query, places } = view
   const pots = places.filter(({ place }) => place.pot !== null)
   const [recipe, setRecipe] = useState<Recipe>('bark-base')
-  const [bag, setBag] = useState(manner.units === 'us' ? '10 gal' : '40 L')
+  const [bag, setBag] = useState(inEither(manner, '40 L', '10 gal'))
   const [floor, setFloor] = useState('')
   const [target, setTarget] = useState(pots.length > 0 || places.length === 0 ? 'pots' : places[0]!.place.id)
-  const [depth, setDepth] = useState(manner.units === 'us' ? '8 in' : '20 cm')
+  const [depth, setDepth] = useState(inEither(manner, '20 cm', '8 in'))
   const parts = RECIPE_PARTS[recipe]
   const volumes = pots.map(({ place }) => potVolume(potOf(place)!).filled)
   const bed = places.find(({ place }) => place.id === target)?.place

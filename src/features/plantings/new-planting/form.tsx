@@ -1,6 +1,5 @@
 'use client'
 
-import { useMemo } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -10,39 +9,30 @@ import {
   TOMATO_FRUITS,
   trainingsFor,
   type Crop,
-  type Cultivar,
   type FruitType,
   type Habit,
-  type Training,
 } from '../../../core/crop'
-import {
-  plainPlace,
-  SPACING_SCHOOLS,
-  SUPPORTS,
-  USUAL_SEED,
-  type PlaceKind,
-  type SpacingSchool,
-  type Support,
-} from '../../../core/facts'
-import { parseQuantity } from '../../../core/quantity'
-import { LAYINGS, layPlanting, usualLaying } from '../../../core/spacing'
+import { SPACING_SCHOOLS, SUPPORTS, USUAL_SEED, type PlaceKind } from '../../../core/facts'
+import { LAYINGS, usualLaying } from '../../../core/spacing'
 import { capital, nameOf, trainingName } from '../../../wording/names'
 import { sayLength } from '../../../wording/say'
 import { plan } from '../actions'
 import type { Choices } from '../queries'
-import { NEW, NEW_PLACES, plantingSchema, type PlantingValues } from './schema'
+import { Fit } from '../shown-later'
+import { NEW, NEW_PLACES, type PlantingValues } from './values'
+import { inEither } from '../../../wording/written'
 
 /** A planting: where, what, how many; how many fit is said while one types. */
 export function NewPlantingForm({ choices }: { choices: Choices }) {
   const { manner, places, cultivars } = choices
   const { form, submit, field, sending, busy, problem } = useCheckedForm<PlantingValues>({
-    schema: useMemo(() => lazySchema(manner), [manner]),
+    schema: async () => (await import('./schema')).chosenSchema(manner),
     defaults: {
       place: places[0]?.id ?? NEW,
       placeName: '',
       placeKind: 'bed',
-      placeLength: manner.units === 'us' ? '10 ft' : '3 m',
-      placeWidth: manner.units === 'us' ? '4 ft' : '1.2 m',
+      placeLength: inEither(manner, '3 m', '10 ft'),
+      placeWidth: inEither(manner, '1.2 m', '4 ft'),
       cultivar: cultivars[0]?.id ?? NEW,
       cultivarName: '',
       crop: 'tomato',
@@ -229,60 +219,4 @@ function Part({ title, children }: { title: string; children: React.ReactNode })
       <div className="clear-both">{children}</div>
     </fieldset>
   )
-}
-
-/** How many fit, and how far apart, for what is chosen so far. */
-function Fit({
-  values,
-  plant,
-  trainings,
-  choices,
-}: {
-  values: PlantingValues
-  plant: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>
-  trainings: readonly Training[]
-  choices: Choices
-}) {
-  const { manner, places } = choices
-  const place = places.find(({ id }) => id === values.place)
-  const typed = (text: string) => {
-    const read = parseQuantity(text, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
-    return 'error' in read || read.value < 0.1 || read.value > 500 ? null : read.value
-  }
-  const [length, width] = place
-    ? [place.length, place.width]
-    : [typed(values.placeLength), typed(values.placeWidth)]
-  if (length === null || width === null) return null
-  const bed = place ?? plainPlace({ id: '', name: '', kind: values.placeKind as PlaceKind, length, width })
-  const { spacing, fits } = layPlanting(
-    bed,
-    {
-      cultivar: plant,
-      count: 0,
-      training: trainings.find((other) => other === values.training) ?? trainings[0]!,
-      support: values.support as Support,
-      spacingSchool: values.spacingSchool as SpacingSchool,
-    },
-    place?.standing ?? [],
-    choices.wetness,
-  )
-  const wanted = Number(values.count)
-  return (
-    <p className="mt-3 text-lg" aria-live="polite">
-      <strong>{fits} fit</strong>
-      {place?.planned && ` beside the ${place.planned} here`}, {sayLength(spacing.inRow, manner)} apart in the
-      row.
-      {wanted > fits && <span className="text-cut"> That is fewer than you want.</span>}
-    </p>
-  )
-}
-
-/** The schema depends on what is chosen: whether place and cultivar are new. */
-function lazySchema(manner: Choices['manner']) {
-  return {
-    validate: (values: PlantingValues, options: object) =>
-      plantingSchema(manner, values).validate(values, options),
-    validateSync: (values: PlantingValues, options: object) =>
-      plantingSchema(manner, values).validateSync(values, options),
-  } as unknown as ReturnType<typeof plantingSchema>
 }

@@ -3,33 +3,7 @@ import { CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../..
 import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../../core/facts'
 import { LAYINGS } from '../../../core/spacing'
 import { choiceField, nameField, quantityField, shareField, wholeField } from '../../../wording/fields'
-
-/** Chosen in place of an existing cultivar or place: a new one. */
-export const NEW = 'new'
-
-export interface PlantingValues {
-  place: string
-  placeName: string
-  placeKind: string
-  placeLength: string
-  placeWidth: string
-  cultivar: string
-  cultivarName: string
-  crop: string
-  habit: string
-  fruit: string
-  daysToMaturity: string
-  maturityFrom: string
-  count: string
-  training: string
-  support: string
-  spacingSchool: string
-  laying: string
-  germination: string
-  survival: string
-}
-
-export const NEW_PLACES = ['bed', 'rows', 'container', 'tunnel'] as const
+import { NEW, NEW_PLACES, type PlantingValues } from './values'
 
 const placeFields = (manner: Manner) => {
   const size = () =>
@@ -75,4 +49,14 @@ export function plantingSchema(manner: Manner, values: Pick<PlantingValues, 'pla
     germination: shareField('how many seeds come up'),
     survival: shareField('how many seedlings live'),
   })
+}
+
+/** The schema depends on what is chosen: whether place and cultivar are new. */
+export function chosenSchema(manner: Manner) {
+  return {
+    validate: (values: PlantingValues, options: object) =>
+      plantingSchema(manner, values).validate(values, options),
+    validateSync: (values: PlantingValues, options: object) =>
+      plantingSchema(manner, values).validateSync(values, options),
+  } as unknown as ReturnType<typeof plantingSchema>
 }

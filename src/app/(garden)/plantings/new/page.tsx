@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { currentState } from '../../../../data/request'
-import { NewPlantingForm } from '../../../../features/plantings/shown-later'
+import { NewPlantingForm } from '../../../../features/plantings/new-planting/form'
 import { choicesOf } from '../../../../features/plantings/queries'
 
 export const metadata: Metadata = { title: 'New planting' }

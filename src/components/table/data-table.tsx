@@ -1,0 +1,170 @@
+'use client'
+
+import { useWindowVirtualizer } from '@tanstack/react-virtual'
+import { Fragment, useLayoutEffect, useRef, useState, type ReactNode } from 'react'
+import { useSorted, type Sorting } from './use-sorted'
+
+export interface Column<Row> {
+  id: string
+  /** Empty: acts on the row. */
+  heading: string
+  /** What it is sorted and found by; none: it is not. Null comes last either way. */
+  value?: (row: Row) => string | number | null
+  cell: (row: Row) => ReactNode
+  /** The row's name. */
+  isName?: boolean
+  /** Of the cell. */
+  className?: string
+}
+
+/** From so many rows on only those near the window are drawn. */
+const LONG = 100
+/** From so many rows on they can be found by words. */
+const MANY = 12
+/** Of a row before it is measured, px. */
+const USUAL_ROW = 48
+
+/**
+ * A list that is sorted by its headings, found by words where it is long, and drawn only where one looks where it is
+ * very long.
+ *
+ * @param first how it is sorted at first
+ * @param under what stands beneath a row, over its whole width
+ */
+export function DataTable<Row>({
+  label,
+  rows,
+  columns,
+  keyOf,
+  first,
+  under,
+  rowClass,
+}: {
+  label: string
+  rows: readonly Row[]
+  columns: readonly Column<Row>[]
+  keyOf: (row: Row) => string
+  first?: Sorting
+  under?: (row: Row) => ReactNode
+  rowClass?: (row: Row) => string | undefined
+}) {
+  const [words, setWords] = useState('')
+  const { sorted, sorting, sortBy } = useSorted({ rows, columns, first, words })
+  const body = useRef<HTMLTableSectionElement>(null)
+  const [offset, setOffset] = useState(0)
+  useLayoutEffect(() => {
+    setOffset((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY)
+  }, [rows.length])
+  const isLong = sorted.length >= LONG
+  const line = useWindowVirtualizer({
+    count: sorted.length,
+    enabled: isLong,
+    estimateSize: () => USUAL_ROW,
+    overscan: 12,
+    scrollMargin: offset,
+    getItemKey: (index) => keyOf(sorted[index]!),
+  })
+  const drawn = line.getVirtualItems()
+  const window_ = isLong
+    ? {
+        indices: drawn.map(({ index }) => index),
+        before: (drawn[0]?.start ?? offset) - offset,
+        after: line.getTotalSize() - ((drawn.at(-1)?.end ?? offset) - offset),
+      }
+    : { indices: sorted.map((_, index) => index), before: 0, after: 0 }
+  return (
+    <div className="overflow-x-auto">
+      {rows.length > MANY && (
+        <p className="mb-2 flex flex-wrap items-center gap-3">
+          <input
+            type="search"
+            aria-label={`Find in ${label}`}
+            placeholder="Find"
+            className="input min-h-11 w-56 text-base"
+            value={words}
+            onChange={({ target }) => setWords(target.value)}
+          />
+          {words !== '' && (
+            <span role="status" className="text-quiet">
+              {sorted.length} of {rows.length}
+            </span>
+          )}
+        </p>
+      )}
+      <table
+        aria-label={label}
+        aria-rowcount={sorted.length + 1}
+        className="w-full border-collapse text-left"
+      >
+        <thead className="text-sm text-quiet">
+          <tr>
+            {columns.map(({ id, heading, value, className }) =>
+              value ? (
+                <th
+                  key={id}
+                  scope="col"
+                  className={`p-0 pr-4 font-normal ${className ?? ''}`}
+                  aria-sort={sorting?.id === id ? (sorting.desc ? 'descending' : 'ascending') : 'none'}
+                >
+                  <button
+                    type="button"
+                    className="-ml-1 min-h-11 cursor-pointer px-1 text-left hover:text-base-content"
+                    onClick={() => sortBy(id)}
+                  >
+                    {heading}
+                    <span aria-hidden className="ml-1 inline-block w-3">
+                      {sorting?.id === id ? (sorting.desc ? '↓' : '↑') : ''}
+                    </span>
+                  </button>
+                </th>
+              ) : (
+                <th key={id} scope="col" className={`pr-4 font-normal ${className ?? ''}`}>
+                  {heading || <span className="sr-only">Acts</span>}
+                </th>
+              ),
+            )}
+          </tr>
+        </thead>
+        <tbody ref={body}>
+          <Space height={window_.before} />
+          {window_.indices.map((index) => {
+            const row = sorted[index]!
+            const beneath = under?.(row)
+            return (
+              <Fragment key={keyOf(row)}>
+                <tr
+                  aria-rowindex={index + 2}
+                  className={`border-t border-base-300 align-top ${rowClass?.(row) ?? ''}`}
+                >
+                  {columns.map(({ id, cell, isName, className }) =>
+                    isName ? (
+                      <th key={id} scope="row" className={`py-2 pr-4 font-semibold ${className ?? ''}`}>
+                        {cell(row)}
+                      </th>
+                    ) : (
+                      <td key={id} className={`py-2 pr-4 ${className ?? ''}`}>
+                        {cell(row)}
+                      </td>
+                    ),
+                  )}
+                </tr>
+                {beneath && (
+                  <tr>
+                    <td colSpan={columns.length} className="pb-3">
+                      {beneath}
+                    </td>
+                  </tr>
+                )}
+              </Fragment>
+            )
+          })}
+          <Space height={window_.after} />
+        </tbody>
+      </table>
+      {sorted.length === 0 && words !== '' && <p className="py-2 text-quiet">Nothing of that is here.</p>}
+    </div>
+  )
+}
+
+/** What is not drawn keeps its room. */
+const Space = ({ height }: { height: number }) => (height > 0 ? <tr aria-hidden style={{ height }} /> : null)

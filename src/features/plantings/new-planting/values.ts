@@ -1,0 +1,26 @@
+/** Chosen in place of an existing cultivar or place: a new one. */
+export const NEW = 'new'
+
+export interface PlantingValues {
+  place: string
+  placeName: string
+  placeKind: string
+  placeLength: string
+  placeWidth: string
+  cultivar: string
+  cultivarName: string
+  crop: string
+  habit: string
+  fruit: string
+  daysToMaturity: string
+  maturityFrom: string
+  count: string
+  training: string
+  support: string
+  spacingSchool: string
+  laying: string
+  germination: string
+  survival: string
+}
+
+export const NEW_PLACES = ['bed', 'rows', 'container', 'tunnel'] as const
