@@ -79,6 +79,17 @@ test('what was typed stays when the server does not answer', async ({ page, serv
   await expect(page.getByText('Soil reading kept.')).toBeVisible()
 })
 
+test('a part that cannot be fetched says so in its place, and comes when it can', async ({ page }) => {
+  await open(page, '/bench/mix')
+  await expect(page.getByRole('region', { name: 'Blend' })).toBeVisible()
+  await page.route('**/*.js', (route) => route.abort())
+  await page.getByRole('button', { name: 'Potting mix' }).click()
+  await expect(page.getByText(/^This part could not be fetched/)).toBeVisible()
+  await page.unroute('**/*.js')
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('region', { name: 'Potting mix' })).toBeVisible()
+})
+
 test('an act whose answer was lost is entered once, though it is sent again', async ({ page }) => {
   await open(page, '/walk')
   let isLost = false

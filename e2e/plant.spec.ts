@@ -75,7 +75,7 @@ test('what is seen goes before what was worked out, and what cannot be is told',
   await expect(seen.getByRole('alert')).toHaveText('Say how many leaves or open trusses, or how high.')
   await seen.getByLabel('Height of its tip').fill('tall')
   await seen.getByRole('button', { name: 'Draw it so' }).click()
-  await expect(seen.getByText('A length such as 62 cm or 2 ft, or nothing.')).toBeVisible()
+  await expect(seen.getByText('A length such as 62 cm, or nothing.')).toBeVisible()
   await seen.getByLabel('Height of its tip').fill('60 cm')
   await seen.getByLabel('Leaves on the main stem').fill('16')
   await seen.getByLabel('Trusses in flower or further').fill('2')

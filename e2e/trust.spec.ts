@@ -128,7 +128,7 @@ test('a workspace that stumbles keeps the ribbon and the rail, and Rescue undoes
 
 test('a note that could not be saved stays open with what was typed', async ({ page, server }) => {
   await open(page, '/walk')
-  await page.keyboard.press('o')
+  await page.getByRole('button', { name: /^Note, photo/ }).click()
   const form = page.getByRole('form', { name: 'Note or photo' })
   await form.getByLabel('What you noticed').fill('a hole in the net')
   await server.stop('SIGKILL')

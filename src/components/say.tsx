@@ -1,7 +1,7 @@
 'use client'
 
-import { lazy, Suspense, useEffect, useState } from 'react'
-import type { ExternalToast, toast } from 'sonner'
+import { useEffect, useState } from 'react'
+import type { ExternalToast, toast, Toaster } from 'sonner'
 
 type Voice = typeof toast
 
@@ -9,7 +9,13 @@ type Voice = typeof toast
 let voice: Voice | null = null
 const waiting: ((voice: Voice) => void)[] = []
 
-const saying = (sentence: (voice: Voice) => void) => (voice ? sentence(voice) : void waiting.push(sentence))
+let fetchVoice = () => {}
+
+function saying(sentence: (voice: Voice) => void): void {
+  if (voice) return sentence(voice)
+  waiting.push(sentence)
+  fetchVoice()
+}
 
 /** Says what was done, in passing. @param action a button beside it, as Undo */
 export function say(sentence: string, action?: ExternalToast['action']): void {
@@ -21,25 +27,18 @@ export function sayFault(sentence: string): void {
   saying((toast) => toast.error(sentence))
 }
 
-const Voices = lazy(async () => {
-  const { Toaster, toast } = await import('sonner')
-  function Heard() {
-    useEffect(() => {
-      voice = toast
-      for (const sentence of waiting.splice(0)) sentence(toast)
-    }, [])
-    return <Toaster position="bottom-right" closeButton toastOptions={{ duration: 8000 }} />
-  }
-  return { default: Heard }
-})
-
 /** Where it is said: it comes after the screen, and before the first press could need it without a network. */
 export function SayingPlace() {
-  const [isShown, setShown] = useState(false)
-  useEffect(() => setShown(true), [])
-  return isShown ? (
-    <Suspense>
-      <Voices />
-    </Suspense>
-  ) : null
+  const [heard, setHeard] = useState<{ toast: Voice; Toaster: typeof Toaster } | null>(null)
+  useEffect(() => {
+    // What cannot be fetched now is fetched again when something is to be said.
+    fetchVoice = () => void import('sonner').then(setHeard, () => null)
+    fetchVoice()
+  }, [])
+  useEffect(() => {
+    if (!heard) return
+    voice = heard.toast
+    for (const sentence of waiting.splice(0)) sentence(heard.toast)
+  }, [heard])
+  return heard && <heard.Toaster position="bottom-right" closeButton toastOptions={{ duration: 8000 }} />
 }

@@ -1,12 +1,9 @@
 'use client'
 
-import { useMemo } from 'react'
-import { object } from 'yup'
 import { useAct, type ActDay } from '../act/use-act'
 import { ChoiceField, FormError, TextField } from './fields'
 import { useCheckedForm } from './use-checked-form'
 import { formatMeasure } from '../../core/quantity'
-import { quantityField } from '../../wording/fields'
 
 /** A thermometer reading in a place, or in one of several: everything that hangs on its soil follows. */
 export function SoilReadingForm({
@@ -20,14 +17,7 @@ export function SoilReadingForm({
   depth: number
 } & ActDay) {
   const { put } = useAct({ on, now, manner })
-  const schema = useMemo(
-    () =>
-      object({
-        temperature: quantityField('temperature', manner, { low: -30, high: 60 }),
-        depth: quantityField('length', manner, { low: 0, high: 1 }),
-      }),
-    [manner],
-  )
+  const schema = async () => (await import('./soil-reading-schema')).soilReadingSchema(manner)
   const { form, submit, field, busy, problem } = useCheckedForm<{
     place: string
     temperature: string
@@ -41,7 +31,7 @@ export function SoilReadingForm({
     },
     send: async (typed) => {
       const subject = { type: 'place', id: typed.place } as const
-      const { temperature, depth } = schema.cast(typed)
+      const { temperature, depth } = (await schema()).cast(typed)
       const entries = [{ subject, kind: 'soil-read' as const, data: { temperature, depth } }]
       const result = await put({ entries, said: 'Soil reading kept.' })
       if (!result.ok) return { form: result.message }

@@ -6,10 +6,7 @@ import { useRef, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { ThemeChoice } from '../../components/theme-choice'
 import { WORKSPACES } from './workspaces'
-import { later } from '../../components/later'
-
-// The box and what it knows come when it is asked for.
-const CommandBox = later(() => import('./command-box').then(({ CommandBox }) => CommandBox))
+import { CommandBox } from './command-box'
 
 const ITEM =
   'flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:px-1 max-sm:py-2'

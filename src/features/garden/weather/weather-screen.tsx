@@ -1,5 +1,5 @@
 import { Link } from '../../../components/link'
-import { SoilReadingForm } from '../../../components/forms/shown-later'
+import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 import type { IsoDate } from '../../../core/calendar'
 import { ROOT_DEPTH } from '../../../core/season'
 import { GardenPage } from '../garden-tabs'

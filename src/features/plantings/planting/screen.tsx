@@ -3,7 +3,7 @@ import { PartHeading, Why, WorkedOut } from '../../../components/advice/why'
 import { PlacePlan } from '../../../components/drawing/place-plan'
 import type { PlantingView } from '../queries'
 import { Cover, Hardening, Needs, Ways } from './season-sections'
-import { SoilReadingForm } from '../../../components/forms/shown-later'
+import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 
 /** One planting: what is next, its dates and why, where it stands, what happened. */
 export function PlantingScreen({ view }: { view: PlantingView }) {
