@@ -162,3 +162,21 @@ test.describe('with nothing planted', () => {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('No plants wait to be set out')
   })
 })
+
+test('what the season takes is sorted by its headings, by key, dearest first, what has no price last', async ({
+  page,
+}) => {
+  await open(page, '/shed')
+  const takes = page.getByRole('table', { name: 'What the season takes' })
+  const cost = takes.getByRole('columnheader', { name: 'cost' })
+  await cost.getByRole('button').focus()
+  await page.keyboard.press('Enter')
+  await expect(cost).toHaveAttribute('aria-sort', 'ascending')
+  await page.keyboard.press('Enter')
+  await expect(cost).toHaveAttribute('aria-sort', 'descending')
+  const cells = await takes.locator('tbody tr td:nth-child(6)').allTextContents()
+  const priced = cells.map(Number.parseFloat).filter((value) => !Number.isNaN(value))
+  expect(priced.length).toBeGreaterThan(3)
+  expect(priced).toEqual([...priced].sort((a, b) => b - a))
+  expect(cells.slice(priced.length).join(' ')).not.toMatch(/\d/)
+})

@@ -20,7 +20,7 @@ export interface Column<Row> {
 /** From so many rows on only those near the window are drawn. */
 const LONG = 100
 /** From so many rows on they can be found by words. */
-const MANY = 12
+const MANY = 20
 /** Of a row before it is measured, px. */
 const USUAL_ROW = 48
 
@@ -97,7 +97,7 @@ export function DataTable<Row>({
         className="w-full border-collapse text-left"
       >
         <thead className="text-sm text-quiet">
-          <tr>
+          <tr className="align-bottom">
             {columns.map(({ id, heading, value, className }) =>
               value ? (
                 <th
@@ -113,12 +113,12 @@ export function DataTable<Row>({
                   >
                     {heading}
                     <span aria-hidden className="ml-1 inline-block w-3">
-                      {sorting?.id === id ? (sorting.desc ? '↓' : '↑') : ''}
+                      {sorting?.id === id ? (sorting.desc ? '↓' : '↑') : '↕'}
                     </span>
                   </button>
                 </th>
               ) : (
-                <th key={id} scope="col" className={`pr-4 font-normal ${className ?? ''}`}>
+                <th key={id} scope="col" className={`py-2.5 pr-4 font-normal ${className ?? ''}`}>
                   {heading || <span className="sr-only">Acts</span>}
                 </th>
               ),
@@ -138,7 +138,11 @@ export function DataTable<Row>({
                 >
                   {columns.map(({ id, cell, isName, className }) =>
                     isName ? (
-                      <th key={id} scope="row" className={`py-2 pr-4 font-semibold ${className ?? ''}`}>
+                      <th
+                        key={id}
+                        scope="row"
+                        className={`min-w-32 py-2 pr-4 font-semibold ${className ?? ''}`}
+                      >
                         {cell(row)}
                       </th>
                     ) : (

@@ -72,13 +72,14 @@ export function useSorted<Row>({
   return { sorted: table.getRowModel().rows.map(({ original }) => original.row), sorting, sortBy }
 }
 
-const compare = (a: string | number, b: string | number) =>
+/** The order of two values of a column, numbers in names by their size. */
+export const compare = (a: string | number, b: string | number) =>
   typeof a === 'number' && typeof b === 'number'
     ? a - b
     : String(a).localeCompare(String(b), 'en', { numeric: true })
 
-/** Whether the values together hold every word. */
-const holds = (values: readonly (string | number | null)[], wanted: string) => {
+/** Whether the values together hold every word. @param wanted words between spaces */
+export const holds = (values: readonly (string | number | null)[], wanted: string) => {
   const text = values
     .filter((value) => typeof value === 'string')
     .join(' ')

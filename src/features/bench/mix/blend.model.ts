@@ -74,7 +74,7 @@ export const blendSchema = (manner: Manner) =>
     /** g. */
     nitrogen: decimalField(0.1, 100_000),
   })
-export type BlendValues = InferType<ReturnType<typeof blendSchema>>
+type BlendValues = InferType<ReturnType<typeof blendSchema>>
 type Bag = BlendValues['bags'][number]
 
 /** `3-1-4`, `3:1:4`, `3 1 4`. */
