@@ -9,6 +9,7 @@ import {
   epochDay,
   isIsoDate,
   isoDate,
+  isTimeZone,
   isWithinReach,
   parseDate,
   type IsoDate,
@@ -72,4 +73,20 @@ describe('parseDate', () => {
   it.each(['', 'soon', '31 June', '5', '1/2/3/4', '5 May 26', '<b>5 May</b>'])('refuses %s', (text) =>
     expect(parseDate(text, today, 'day-first')).toBeNull(),
   )
+})
+
+describe('the bounds of the calendar', () => {
+  it('are its first and last year, and no day that does not exist', () => {
+    for (const text of ['1900-01-01', '1899-12-31', '2399-12-31', '2400-01-01', '2026-02-29', '2026-13-01'])
+      expect(isIsoDate(text), text).toBe(['1900-01-01', '2399-12-31'].includes(text))
+    expect(isIsoDate(20260618)).toBe(false)
+    expect(() => isoDate('2026-02-30')).toThrow(/date must be a calendar date such as 2026-06-18/)
+  })
+})
+
+describe('a time zone', () => {
+  it.each(['UTC', 'America/Chicago', 'Europe/Berlin'])('%s is one', (zone) =>
+    expect(isTimeZone(zone)).toBe(true),
+  )
+  it.each(['', 'Mars/Olympus', 'here'])('%s is none', (zone) => expect(isTimeZone(zone)).toBe(false))
 })

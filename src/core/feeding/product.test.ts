@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { COMMON_PRODUCTS, LAYINGS, ledger, plantDose, pricePerKilogram, type Product } from '.'
+import { COMMON_PRODUCTS, feedCost, LAYINGS, ledger, plantDose, pricePerKilogram, type Product } from '.'
 
 const pellets: Product = {
   ...COMMON_PRODUCTS[0]!,
@@ -73,5 +73,36 @@ describe('ammonium and urea', () => {
     // What is not there is neither lost nor left.
     for (const weeks of [wet(1, 20), wet(0, 20)])
       expect(left(weeks) + weeks.reduce((sum, { leached }) => sum + leached, 0)).toBeCloseTo(10, 9)
+  })
+})
+
+describe('what a feed costs', () => {
+  const dry = { ...COMMON_PRODUCTS[0]!, name: 'Dry', liquid: false, pack: 1000, price: 6, n: 6 }
+  const liquid = { ...dry, name: 'Liquid', liquid: true, bulkDensity: 1.2 }
+  it('is its share of the pack, a liquid by its density', () => {
+    expect(feedCost([{ name: 'Dry', grams: 250 }], [dry])).toEqual({ cost: 1.5, open: false })
+    expect(feedCost([{ name: 'Liquid', grams: 600 }], [liquid]).cost).toBeCloseTo(3, 9)
+  })
+  it('is open where some of it came from no priced pack, but not where nothing did', () => {
+    const unpriced = { ...dry, name: 'Own', price: null }
+    const packless = { ...dry, name: 'Loose', pack: null }
+    expect(feedCost([{ name: 'Own', grams: 1 }], [unpriced])).toEqual({ cost: 0, open: true })
+    expect(feedCost([{ name: 'Loose', grams: 1 }], [packless])).toEqual({ cost: 0, open: true })
+    expect(feedCost([{ name: 'Unknown', grams: 0 }], [dry])).toEqual({ cost: 0, open: false })
+    expect(
+      feedCost(
+        [
+          { name: 'Own', grams: 5 },
+          { name: 'Dry', grams: 500 },
+        ],
+        [dry, unpriced],
+      ),
+    ).toEqual({ cost: 3, open: true })
+  })
+  it('of a kilogram of nitrogen follows from pack, price and share', () => {
+    expect(pricePerKilogram(dry, 'n')).toBe(100)
+    expect(pricePerKilogram({ ...dry, n: 0 }, 'n')).toBeNull()
+    expect(pricePerKilogram({ ...dry, price: null }, 'n')).toBeNull()
+    expect(pricePerKilogram({ ...dry, pack: null }, 'n')).toBeNull()
   })
 })
