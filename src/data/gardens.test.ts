@@ -178,7 +178,7 @@ describe('several gardens', () => {
 })
 
 describe('a season that is put away', () => {
-  it('clears what still stands, closes the log through its last day, and opens again', async () => {
+  it('closes the log through its last day, enters nothing where all was cleared, and opens again', async () => {
     await layDemo()
     const before = await entryRecord.of(demo.garden.id)
     expect(await archiveSeason(2026)).toBe('not-over')

@@ -21,7 +21,8 @@ describe('a product', () => {
     expect(pricePerKilogram({ ...pellets, price: null }, 'n')).toBeNull()
   })
   it('among the usual ones has a name of its own and a label that can be', () => {
-    expect(new Set(COMMON_PRODUCTS.map(({ id }) => id)).size).toBe(COMMON_PRODUCTS.length)
+    for (const key of ['id', 'name'] as const)
+      expect(new Set(COMMON_PRODUCTS.map((product) => product[key])).size).toBe(COMMON_PRODUCTS.length)
     for (const { n, p2o5, k2o, release, releaseDays } of COMMON_PRODUCTS) {
       expect(n + p2o5 + k2o).toBeLessThanOrEqual(100)
       expect(releaseDays !== null).toBe(release === 'coated')

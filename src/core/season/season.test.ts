@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { addDays, dateFromEpochDay, isoDate, type IsoDate } from '../calendar'
+import { addDays, isoDate, type IsoDate } from '../calendar'
 import {
   normalsFor,
   OPEN_GROUND,
@@ -323,7 +323,8 @@ describe('seasonOutlook', () => {
       count: 60,
     })
     const dates = datesOf([], isoDate('2026-08-01'), { ensemble: south })
-    expect(dates['set-out'].date! > '2026-09-01' && dates['set-out'].date! < '2027-01-15').toBe(true)
+    // Its spring: after the frosts of September, before the heat.
+    expect(dates['set-out'].date! >= '2026-10-10' && dates['set-out'].date! <= '2026-11-15').toBe(true)
     const tropics = simulateSeasons({
       normals: normalsFor('two-season-hot', { latitude: 10, elevation: 0 }),
       latitude: 10,
@@ -339,6 +340,5 @@ describe('seasonOutlook', () => {
       seasonOutlook(sampleGarden([], { plantings: [{ ...sixSlicers, season: 2025 }] }), today, null)
         .plantings,
     ).toEqual([])
-    expect(dateFromEpochDay(0)).toBe('1970-01-01')
   })
 })

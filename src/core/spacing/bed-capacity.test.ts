@@ -59,8 +59,12 @@ describe('bedCapacity, counted by hand', () => {
     expect(one.positions.map(({ x }) => x)).toEqual(
       [0.15, 0.75, 1.35, 1.95, 2.55].map((x) => expect.closeTo(x, 9)),
     )
-    // 8 cm of play bring them closer: 15, 62, 107, 153 cm are each within 8 cm of an emitter.
-    expect(count({ inRow: 0.45, emitters: { ...wet, reach: 0.08 } })).toBeGreaterThan(5)
+    // 8 cm of play bring them closer: from the left as soon as may be, 15, 67, 112, 157, 202 and 247 cm are six.
+    const { positions } = answer({ inRow: 0.45, emitters: { ...wet, reach: 0.08 } })
+    const xs = positions.map(({ x }) => x)
+    expect(xs).toHaveLength(6)
+    for (const x of xs) expect(Math.abs((x % 0.3) - 0.15)).toBeLessThan(0.08 + 1e-9)
+    xs.slice(1).forEach((x, at) => expect(x - xs[at]!).toBeGreaterThan(0.45 - 1e-9))
   })
   it('tells what a second drip line would bring', () => {
     const { alternatives } = bedCapacity(bed({ emitters: { spacing: 0.3, first: 0.15, lines: [0.6] } }))
