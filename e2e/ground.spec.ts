@@ -158,15 +158,15 @@ test('places are dragged, and refuse to lie on another’s plants; what has a hi
   await expect(form.getByText(/From 5\scm to 1000\sm, please\./)).toBeVisible()
   await expect(form.getByLabel('Length')).toHaveValue('0')
 
-  await page.getByRole('button', { name: 'Put away Row B' }).click()
+  await page.getByRole('button', { name: 'Remove Row B' }).click()
   await expect(page.getByText(/24 plants stand in Row B: clear them/)).toBeVisible()
-  await page.getByRole('button', { name: 'Put away Pear tree' }).click()
-  await expect(page.getByText('Pear tree is put away.')).toBeVisible()
+  await page.getByRole('button', { name: 'Remove Pear tree' }).click()
+  await expect(page.getByText('Pear tree is removed.')).toBeVisible()
   await expect(page.getByRole('rowheader', { name: /Pear tree/ })).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(page.getByRole('rowheader', { name: /Pear tree/ })).toBeVisible()
   // What lay there last year is not lost.
-  await page.getByText('Put away: 1').click()
+  await page.getByText('Removed: 1').click()
   await page.getByRole('button', { name: 'Bring back' }).click()
   await expect(page.getByRole('rowheader', { name: /Old bed/ })).toBeVisible()
 })
@@ -290,4 +290,41 @@ test.describe('with nothing planted', () => {
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await expect(page).toHaveURL(/\/plantings\/new/)
   })
+})
+
+test('of a hundred and fifty plants those one looks at are listed, down to the last', async ({ page }) => {
+  await open(page, '/plantings/new')
+  const form = page.getByRole('form')
+  await form.getByLabel('Place', { exact: true }).selectOption('new')
+  await form.getByLabel('Name of the place').fill('Long rows')
+  await form.getByLabel('Length').fill('80 m')
+  await form.getByLabel('Plants wanted').fill('150')
+  await form.getByRole('button', { name: 'Tell me when' }).click()
+  await page.waitForURL(/\/plantings\/[0-9a-f-]{36}$/)
+  await open(page, '/ground/list')
+  await page.getByRole('link', { name: 'Long rows' }).click()
+  await page.getByRole('region', { name: 'Plants' }).getByText(/^150 /).click()
+  const table = page.getByRole('table', { name: /^Plants of/ })
+  const rows = table.locator('tr[aria-rowindex]')
+  await expect(rows.first()).toBeVisible()
+  expect(await rows.count()).toBeLessThan(100)
+  // Wherever one looks in it, a plant stands in the middle of the window.
+  for (const share of [0.2, 0.5, 0.8, 0.98]) {
+    await table.evaluate((element, part) => {
+      const { top, height } = element.getBoundingClientRect()
+      window.scrollTo(0, window.scrollY + top + height * part - window.innerHeight / 2)
+    }, share)
+    await expect
+      .poll(() =>
+        table.evaluate((element) => {
+          const { left, width } = element.getBoundingClientRect()
+          const there = document.elementFromPoint(left + width / 2, window.innerHeight / 2 + 5)
+          return there?.closest('tr[aria-rowindex]') != null
+        }),
+      )
+      .toBe(true)
+  }
+  await table.getByRole('columnheader', { name: 'plant' }).getByRole('button').click()
+  await table.getByRole('columnheader', { name: 'plant' }).getByRole('button').click()
+  await expect(table.locator('tr[aria-rowindex="2"]').getByRole('rowheader')).toHaveText(/150/)
 })

@@ -2,8 +2,8 @@
 export function Figures({ lines, note }: { lines: readonly string[]; note?: string }) {
   return (
     <ul className="mt-3 text-sm tabular-nums">
-      {lines.map((line) => (
-        <li key={line}>{line}</li>
+      {lines.map((line, index) => (
+        <li key={index}>{line}</li>
       ))}
       {note && <li className="mt-1 text-quiet">{note}</li>}
     </ul>

@@ -1,7 +1,7 @@
 'use client'
 
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
-import { Fragment, useLayoutEffect, useRef, useState, type ReactNode } from 'react'
+import { useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react'
 import { useSorted, type Sorting } from './use-sorted'
 
 export interface Column<Row> {
@@ -22,7 +22,7 @@ const LONG = 100
 /** From so many rows on they can be found by words. */
 const MANY = 20
 /** Of a row before it is measured, px. */
-const USUAL_ROW = 48
+const USUAL_ROW = 60
 
 /**
  * A list that is sorted by its headings, found by words where it is long, and drawn only where one looks where it is
@@ -50,28 +50,20 @@ export function DataTable<Row>({
 }) {
   const [words, setWords] = useState('')
   const { sorted, sorting, sortBy } = useSorted({ rows, columns, first, words })
-  const body = useRef<HTMLTableSectionElement>(null)
-  const [offset, setOffset] = useState(0)
-  useLayoutEffect(() => {
-    setOffset((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY)
-  }, [rows.length])
+  const table = useRef<HTMLTableElement>(null)
   const isLong = sorted.length >= LONG
+  const top = useTopOnPage(table, isLong)
   const line = useWindowVirtualizer({
     count: sorted.length,
     enabled: isLong,
     estimateSize: () => USUAL_ROW,
     overscan: 12,
-    scrollMargin: offset,
+    scrollMargin: top,
+    measureElement: (row) => row.getBoundingClientRect().height,
     getItemKey: (index) => keyOf(sorted[index]!),
   })
-  const drawn = line.getVirtualItems()
-  const window_ = isLong
-    ? {
-        indices: drawn.map(({ index }) => index),
-        before: (drawn[0]?.start ?? offset) - offset,
-        after: line.getTotalSize() - ((drawn.at(-1)?.end ?? offset) - offset),
-      }
-    : { indices: sorted.map((_, index) => index), before: 0, after: 0 }
+  const near = line.getVirtualItems()
+  const drawn = isLong ? near.map(({ index }) => index) : sorted.map((_, index) => index)
   return (
     <div className="overflow-x-auto">
       {rows.length > MANY && (
@@ -92,6 +84,7 @@ export function DataTable<Row>({
         </p>
       )}
       <table
+        ref={table}
         aria-label={label}
         aria-rowcount={sorted.length + 1}
         className="w-full border-collapse text-left"
@@ -125,45 +118,43 @@ export function DataTable<Row>({
             )}
           </tr>
         </thead>
-        <tbody ref={body}>
-          <Space height={window_.before} />
-          {window_.indices.map((index) => {
-            const row = sorted[index]!
-            const beneath = under?.(row)
-            return (
-              <Fragment key={keyOf(row)}>
-                <tr
-                  aria-rowindex={index + 2}
-                  className={`border-t border-base-300 align-top ${rowClass?.(row) ?? ''}`}
-                >
-                  {columns.map(({ id, cell, isName, className }) =>
-                    isName ? (
-                      <th
-                        key={id}
-                        scope="row"
-                        className={`min-w-32 py-2 pr-4 font-semibold ${className ?? ''}`}
-                      >
-                        {cell(row)}
-                      </th>
-                    ) : (
-                      <td key={id} className={`py-2 pr-4 ${className ?? ''}`}>
-                        {cell(row)}
-                      </td>
-                    ),
-                  )}
-                </tr>
-                {beneath && (
-                  <tr>
-                    <td colSpan={columns.length} className="pb-3">
-                      {beneath}
+        <Space height={(near[0]?.start ?? top) - top} />
+        {drawn.map((index) => {
+          const row = sorted[index]!
+          const beneath = under?.(row)
+          return (
+            <tbody key={keyOf(row)} data-index={index} ref={isLong ? line.measureElement : undefined}>
+              <tr
+                aria-rowindex={index + 2}
+                className={`border-t border-base-300 align-top ${rowClass?.(row) ?? ''}`}
+              >
+                {columns.map(({ id, cell, isName, className }) =>
+                  isName ? (
+                    <th
+                      key={id}
+                      scope="row"
+                      className={`min-w-32 py-2 pr-4 font-semibold ${className ?? ''}`}
+                    >
+                      {cell(row)}
+                    </th>
+                  ) : (
+                    <td key={id} className={`py-2 pr-4 ${className ?? ''}`}>
+                      {cell(row)}
                     </td>
-                  </tr>
+                  ),
                 )}
-              </Fragment>
-            )
-          })}
-          <Space height={window_.after} />
-        </tbody>
+              </tr>
+              {beneath && (
+                <tr>
+                  <td colSpan={columns.length} className="pb-3">
+                    {beneath}
+                  </td>
+                </tr>
+              )}
+            </tbody>
+          )
+        })}
+        <Space height={isLong ? line.getTotalSize() - ((near.at(-1)?.end ?? top) - top) : 0} />
       </table>
       {sorted.length === 0 && words !== '' && <p className="py-2 text-quiet">Nothing of that is here.</p>}
     </div>
@@ -171,4 +162,25 @@ export function DataTable<Row>({
 }
 
 /** What is not drawn keeps its room. */
-const Space = ({ height }: { height: number }) => (height > 0 ? <tr aria-hidden style={{ height }} /> : null)
+const Space = ({ height }: { height: number }) =>
+  height > 0 && (
+    <tbody aria-hidden>
+      <tr style={{ height }} />
+    </tbody>
+  )
+
+/** How far from the page's top something lies, px: anew whenever the page's height changes, as when it is opened. */
+function useTopOnPage(of: RefObject<HTMLElement | null>, isWanted: boolean): number {
+  const [top, setTop] = useState(0)
+  useLayoutEffect(() => {
+    if (!isWanted) return
+    const observer = new ResizeObserver(() => {
+      const at = of.current?.getBoundingClientRect()
+      // What is hidden lies nowhere.
+      if (at && at.height > 0) setTop(Math.round(at.top + window.scrollY))
+    })
+    observer.observe(document.body)
+    return () => observer.disconnect()
+  }, [of, isWanted])
+  return top
+}

@@ -17,6 +17,8 @@ export interface DripDesign {
 /** † A plant takes from an emitter within this, m. */
 export const EMITTER_REACH = 0.08
 const GRAVITY = 9.81
+/** What water so high over a line presses with, kPa. @param head m */
+export const headPressure = (head: number): number => head * GRAVITY
 /** † Emitters that hold their flow want so many kPa; beyond so many metres of line the last ones give less. */
 const LEAST_PRESSURE = 50
 export const LONGEST_LINE = 60
@@ -39,7 +41,7 @@ export function dripDesign(
     (plant) => !spots.some(({ x, y }) => Math.hypot(x - plant.x, y - plant.y) <= EMITTER_REACH + 1e-9),
   ).length
   const flow = spots.length * set.flow
-  const pressure = place.head === undefined || place.head === null ? null : place.head * GRAVITY
+  const pressure = place.head === undefined || place.head === null ? null : headPressure(place.head)
   const longest = Math.max(
     0,
     ...set.lines.map((line) => Math.max(...line.map(({ x }) => x)) - Math.min(...line.map(({ x }) => x))),

@@ -1,7 +1,7 @@
 export type { WaterEntries } from './entries'
 export { dueWatering, type DueWatering } from './due-watering'
 export { cropCoefficient } from './crop-coefficient'
-export { dripDesign, EMITTER_REACH, LONGEST_LINE } from './drip-design'
+export { dripDesign, EMITTER_REACH, headPressure, LONGEST_LINE } from './drip-design'
 export type { DripDesign } from './drip-design'
 export { evenness } from './evenness'
 export type { Evenness } from './evenness'

@@ -4,6 +4,7 @@ import type { IsoDate } from '../../core/calendar'
 import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
 import { parseCoordinates, type UnitSystem } from '../../core/quantity'
 import { choiceField, nameField, optionalDateField, quantityField } from '../../wording/fields'
+import { longUnit } from '../../wording/written'
 
 export interface BeginValues {
   where: string
@@ -25,8 +26,7 @@ export const BY_LATITUDE = 'by-latitude'
 /** The four questions of a first garden, checked in the units just chosen. */
 export function beginSchema(units: UnitSystem, today: IsoDate) {
   const manner = { units: units === 'us' ? 'us' : 'metric', decimals: 'point', dates: 'iso' } as const
-  const longUnit = units === 'us' ? 'ft' : 'm'
-  const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit })
+  const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit(manner) })
   return object({
     where: string()
       .required('Say where the garden is: coordinates from any map, such as 41.2 N 97.6 W.')
@@ -37,7 +37,7 @@ export function beginSchema(units: UnitSystem, today: IsoDate) {
     elevation: quantityField('length', manner, {
       low: SITE_BOUNDS.elevation[0],
       high: SITE_BOUNDS.elevation[1],
-      bareUnit: longUnit,
+      bareUnit: longUnit(manner),
     }),
     climate: choiceField([BY_LATITUDE, ...CLIMATE_TEMPLATE_IDS], 'a climate'),
     lastFrost: optionalDateField({ dates: units === 'us' ? 'month-first' : 'day-first' }, today),

@@ -5,6 +5,7 @@ import { NORMAL_BOUNDS, type MonthNormal } from '../../core/climate'
 import { SHELTERS, SOILS, type Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { choiceField, decimalField, nameField, optionalDateField, quantityField } from '../../wording/fields'
+import { longUnit } from '../../wording/written'
 
 export interface SiteValues {
   name: string
@@ -31,7 +32,7 @@ export function siteSchema(manner: Manner, today: IsoDate) {
     elevation: quantityField('length', manner, {
       low: SITE_BOUNDS.elevation[0],
       high: SITE_BOUNDS.elevation[1],
-      bareUnit: manner.units === 'us' ? 'ft' : 'm',
+      bareUnit: longUnit(manner),
     }),
     timeZone: string()
       .required('Choose a time zone.')

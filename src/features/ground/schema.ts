@@ -14,6 +14,7 @@ import {
 } from '../../core/facts'
 import { formatMeasure, parseQuantity } from '../../core/quantity'
 import { choiceField, nameField, orNothing, quantityField } from '../../wording/fields'
+import { longUnit } from '../../wording/written'
 import { nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 
@@ -41,8 +42,6 @@ export interface PieceValues {
 
 const within = ([low, high]: Bounds) => ({ low, high })
 
-const unitOf = (manner: Manner) => (manner.units === 'us' ? 'ft' : 'm')
-
 /** Lengths with commas between them: `0.23 m, 0.97 m`. */
 function linesField(manner: Manner) {
   return array(number().required())
@@ -53,7 +52,7 @@ function linesField(manner: Manner) {
             .split(manner.decimals === 'comma' ? /;|,\s/ : /[;,]/)
             .filter((text) => text.trim() !== '')
             .map((text) => {
-              const read = parseQuantity(text.trim(), 'length', manner.units, unitOf(manner))
+              const read = parseQuantity(text.trim(), 'length', manner.units, longUnit(manner))
               return 'error' in read ? NaN : read.value
             }),
     )
@@ -68,14 +67,14 @@ function linesField(manner: Manner) {
 
 /** A length, or nothing typed. */
 const optionalLength = (manner: Manner, low: number, high: number) =>
-  orNothing(quantityField('length', manner, { low, high, bareUnit: unitOf(manner) }))
+  orNothing(quantityField('length', manner, { low, high, bareUnit: longUnit(manner) }))
 
 /** Where a corner lies: a length, below zero west or south of the garden's own corner. */
 function positionField(manner: Manner) {
   const read = (typed: unknown) => {
     const text = String(typed ?? '').trim()
     const isBelow = /^[-−]/.test(text)
-    const parsed = parseQuantity(text.replace(/^[-−+]\s*/, ''), 'length', manner.units, unitOf(manner))
+    const parsed = parseQuantity(text.replace(/^[-−+]\s*/, ''), 'length', manner.units, longUnit(manner))
     return 'error' in parsed ? parsed : { value: isBelow ? -parsed.value : parsed.value }
   }
   return number()
@@ -102,7 +101,7 @@ const DEGREES = 'Degrees from −180 to 180, counterclockwise.'
 /** What is true of any place or obstacle; the drip lines must lie in the place. */
 export function pieceSchema(manner: Manner) {
   const length = (low: number, high: number) =>
-    quantityField('length', manner, { low, high, bareUnit: unitOf(manner) })
+    quantityField('length', manner, { low, high, bareUnit: longUnit(manner) })
   return object({
     name: nameField('it'),
     kind: choiceField([...PLACE_KINDS, ...OBSTACLE_KINDS], 'what it is'),

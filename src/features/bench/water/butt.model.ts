@@ -1,14 +1,12 @@
 import { object, type InferType } from 'yup'
 import type { Manner } from '../../../core/facts'
-import { waterButt } from '../../../core/watering'
+import { headPressure, waterButt } from '../../../core/watering'
 import { quantityField } from '../../../wording/fields'
 import { sayLength, sayNumber } from '../../../wording/say'
 import { sayLitres } from '../../../wording/watering'
 import { inEither } from '../../../wording/written'
 
 const MOST_LITRES = 100_000
-/** Of a metre of water, kPa. */
-const PRESSURE = 9.8
 
 export const buttSchema = (manner: Manner) =>
   object({
@@ -41,5 +39,5 @@ export function carriedBy(
         ? 'is empty within the day'
         : `is empty after ${empty + 1} days`
   const lost = over > 1 ? `, of which ${sayLitres(over, manner)} run over` : ''
-  return `All places take ${sayLitres(need, manner)} a day now. Full today, it ${lasts}; in the rain to come it catches ${caught < 0.5 ? 'nothing' : sayLitres(caught, manner)}${lost}. ${sayLength(1, manner)} of water over the line gives ${sayNumber(PRESSURE, manner)} kPa: too little for most drip emitters.`
+  return `All places take ${sayLitres(need, manner)} a day now. Full today, it ${lasts}; in the rain to come it catches ${caught < 0.5 ? 'nothing' : sayLitres(caught, manner)}${lost}. ${sayLength(1, manner)} of water over the line gives ${sayNumber(headPressure(1), manner)} kPa: too little for most drip emitters.`
 }

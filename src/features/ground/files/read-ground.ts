@@ -14,6 +14,7 @@ import { parseQuantity } from '../../../core/quantity'
 import { outlineOf, rectangleAround, tidy, type Lying } from '../plan/geometry'
 import type { Piece } from '../plan/piece'
 import { sayLength } from '../../../wording/say'
+import { longUnit } from '../../../wording/written'
 
 /** What a file of the ground holds: the pieces that can be taken, and what is wrong with the others, by number. */
 export interface ReadGround {
@@ -177,7 +178,7 @@ function readCsv(text: string, manner: Manner): ReadGround | { problem: string }
     const lengthOf = (column: string, usual?: number) => {
       const typed = (line[column] ?? '').trim()
       if (typed === '' && usual !== undefined) return usual
-      const parsed = parseQuantity(typed, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
+      const parsed = parseQuantity(typed, 'length', manner.units, longUnit(manner))
       if ('error' in parsed) faults.push(`${column}: ${parsed.error}`)
       return 'error' in parsed ? NaN : tidy(parsed.value)
     }

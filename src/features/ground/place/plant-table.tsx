@@ -10,6 +10,7 @@ import type { Position } from '../../../core/spacing'
 import { sayCount, sayLength } from '../../../wording/say'
 import type { BoardPlant } from './board-plant'
 import type { PlacePlanting } from './queries'
+import { longUnit } from '../../../wording/written'
 
 /** Every plant of a place as a line: what the drawing shows and does, for keyboard and reader. */
 export function PlantTable({
@@ -51,7 +52,7 @@ export function PlantTable({
     {
       id: 'acts',
       heading: '',
-      className: 'text-right',
+      className: 'text-right whitespace-nowrap',
       cell: ({ id, label }) =>
         live && (
           <button type="button" className="btn min-h-11 bg-base-100" onClick={() => onTakeOut(id)}>
@@ -122,7 +123,7 @@ function PlaceCell({
   const [fault, setFault] = useState('')
   const keep = () => {
     if (typed === now) return setFault('')
-    const read = parseQuantity(typed, 'length', manner.units, manner.units === 'us' ? 'ft' : 'm')
+    const read = parseQuantity(typed, 'length', manner.units, longUnit(manner))
     if ('error' in read) return setFault(read.error)
     setFault('')
     onMove(id, { x, y, [axis]: read.value })

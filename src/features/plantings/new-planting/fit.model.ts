@@ -3,7 +3,7 @@ import { plainPlace, type PlaceKind, type SpacingSchool, type Support } from '..
 import { parseQuantity } from '../../../core/quantity'
 import { layPlanting } from '../../../core/spacing'
 import { sayLength } from '../../../wording/say'
-import { inEither } from '../../../wording/written'
+import { longUnit } from '../../../wording/written'
 import type { Choices } from '../queries'
 import type { PlantingValues } from './values'
 
@@ -16,7 +16,7 @@ export function fitOf(
 ): { answer: string; how: string; isTooFew: boolean } | null {
   const place = places.find(({ id }) => id === values.place)
   const typed = (text: string) => {
-    const read = parseQuantity(text, 'length', manner.units, inEither(manner, 'm', 'ft'))
+    const read = parseQuantity(text, 'length', manner.units, longUnit(manner))
     return 'error' in read || read.value < 0.1 || read.value > 500 ? null : read.value
   }
   const [length, width] = place

@@ -3,11 +3,11 @@ import { CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../..
 import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../../core/facts'
 import { LAYINGS } from '../../../core/spacing'
 import { choiceField, nameField, quantityField, shareField, wholeField } from '../../../wording/fields'
+import { longUnit } from '../../../wording/written'
 import { NEW, NEW_PLACES, type PlantingValues } from './values'
 
 const placeFields = (manner: Manner) => {
-  const size = () =>
-    quantityField('length', manner, { low: 0.1, high: 500, bareUnit: manner.units === 'us' ? 'ft' : 'm' })
+  const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit(manner) })
   return {
     placeName: nameField('the place'),
     placeKind: choiceField(NEW_PLACES, 'what kind of place it is'),
