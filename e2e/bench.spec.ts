@@ -15,12 +15,12 @@ test('the pot that dries first is found before a holiday, watered, and looked at
   const heading = page.getByRole('heading', { level: 1 })
   await expect(heading).toHaveText(/L now$/)
   const form = page.getByRole('form', { name: 'Watered' })
-  const given = form.getByLabel('It was given, in all')
+  const given = form.getByLabel('Amount given')
   await given.fill('a lot')
-  await form.getByRole('button', { name: 'It is watered' }).click()
+  await form.getByRole('button', { name: 'Record watering' }).click()
   await expect(form.getByRole('alert')).toBeVisible()
   await given.fill('5 l')
-  await form.getByRole('button', { name: 'It is watered' }).click()
+  await form.getByRole('button', { name: 'Record watering' }).click()
   await expect(page.getByText(/^Entered: Pot 3 watered, 5.L\.$/)).toBeVisible()
   await expect(heading).not.toHaveText(/now$/)
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -57,14 +57,14 @@ test('the glut of the overfed bed is seen, a feed is tried before it is given, a
   await form.getByRole('button', { name: 'Try it' }).click()
   await expect(words).toContainText('the tried one among it')
   expect(await words.textContent()).not.toBe(before)
-  await form.getByRole('button', { name: 'It is given' }).click()
+  await form.getByRole('button', { name: 'Record feeding' }).click()
   await expect(page.getByText(/^Entered: Pot 3 fed with 12 g of balanced granules\.$/)).toBeVisible()
   await expect(
     page.getByRole('region', { name: 'Given so far' }).getByRole('listitem').first(),
   ).toContainText('12 g')
   // A look ahead gives nothing.
   await open(page, '/bench/feed?place=demo-bed-2&on=2026-07-10')
-  await expect(page.getByRole('button', { name: 'It is given' })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Record feeding' })).toHaveCount(0)
 })
 
 test('a mix is worked out, made to a ratio, refused where it cannot be, and sent to a place', async ({

@@ -90,7 +90,7 @@ export function FeedForm({
             disabled={busy || values.amount === null}
             onClick={() => void enterIt()}
           >
-            It is given
+            Record feeding
           </button>
         )}
       </div>

@@ -1,14 +1,10 @@
 'use client'
 
-import { object } from 'yup'
 import { TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { Manner } from '../../../core/facts'
-import { quantityField } from '../../../wording/fields'
 import { sayLitres } from '../../../wording/watering'
 import type { PlaceWaterView } from './queries'
-
-const MOST = 1_000_000
 
 /** What a place was given: watered through, or so many litres. */
 export function WaterForm({
@@ -23,21 +19,22 @@ export function WaterForm({
   onWater: (litres: number) => void
 }) {
   const through = Math.max(0.1, Math.round(place.toFill * 10) / 10)
-  const schema = object({
-    litres: quantityField('volume', manner, { low: 'more than nothing', high: MOST }),
-  })
+  const schema = async () => (await import('./watered-schema')).wateredSchema(manner)
   const form = useCheckedForm({
     schema,
     defaults: { litres: sayLitres(through, manner).replaceAll('\u00a0', ' ') },
-    send: async (typed) => void onWater(schema.cast(typed).litres),
+    send: async (typed) => {
+      onWater((await schema()).cast(typed).litres)
+      return undefined
+    },
   })
   return (
     <form aria-label="Watered" className="flex flex-wrap items-end gap-3" onSubmit={form.submit} noValidate>
       <div className="w-44">
-        <TextField label="It was given, in all" {...form.field('litres')} />
+        <TextField label="Amount given" {...form.field('litres')} />
       </div>
       <button className="btn min-h-11 btn-primary" disabled={busy || form.busy}>
-        It is watered
+        Record watering
       </button>
       <span className="self-center text-quiet">{sayLitres(through, manner)} fill its root zone now.</span>
     </form>

@@ -15,7 +15,8 @@ import { SensorPart } from './sensor-part'
 import type { PlaceWaterView, WaterView } from './queries'
 import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from '../../../wording/watering'
 import { WaterOtherwise } from './otherwise'
-import { WaterButt, WaterForm } from './shown-later'
+import { WaterForm } from './form'
+import { WaterButt } from './shown-later'
 import { sayLength } from '../../../wording/say'
 
 const Drawn = dynamic(() => import('./chart'), { ssr: false })

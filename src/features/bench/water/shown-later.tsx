@@ -6,4 +6,3 @@ import { later } from '../../../components/later'
 export const DripByHand = later(() => import('./drip-by-hand').then(({ DripByHand }) => DripByHand))
 export const WaterButt = later(() => import('./butt').then(({ WaterButt }) => WaterButt))
 export const WaterByHand = later(() => import('./by-hand').then(({ WaterByHand }) => WaterByHand))
-export const WaterForm = later(() => import('./form').then(({ WaterForm }) => WaterForm))

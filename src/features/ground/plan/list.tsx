@@ -122,7 +122,7 @@ export function GroundList({
               Change <span className="sr-only">{piece.row.name}</span>
             </button>{' '}
             <button type="button" className="btn min-h-11 bg-base-100" onClick={() => onPutAway(piece)}>
-              Put away <span className="sr-only">{piece.row.name}</span>
+              Remove <span className="sr-only">{piece.row.name}</span>
             </button>
           </>
         ),

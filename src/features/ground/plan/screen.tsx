@@ -71,7 +71,7 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
     const note = notes[of.row.id]
     edit(
       [change(of, of.of === 'obstacle' || !note?.history ? null : { ...of.row, to: addDays(now, -1) })],
-      `${of.row.name} is put away.`,
+      `${of.row.name} is removed.`,
     )
     setChosen(null)
   }
@@ -188,7 +188,7 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
                     </Link>
                   )}
                   <button type="button" className="btn min-h-11 bg-base-100" onClick={() => putAway(piece)}>
-                    Put away
+                    Remove
                   </button>
                 </div>
                 {notes[piece.row.id] && (
@@ -219,7 +219,7 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
       )}
       {view.putAway.length > 0 && (
         <details className="mt-6">
-          <summary className="min-h-8 cursor-pointer text-quiet">Put away: {view.putAway.length}</summary>
+          <summary className="min-h-8 cursor-pointer text-quiet">Removed: {view.putAway.length}</summary>
           <ul className="mt-1 space-y-1">
             {view.putAway.map((place) => (
               <li key={place.id} className="flex items-center gap-3">
