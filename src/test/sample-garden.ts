@@ -1,8 +1,10 @@
 import type { IsoDate } from '../core/calendar'
+import type { CallGarden } from '../core/calls'
 import { normalsFor, simulateSeasons } from '../core/climate'
 import { plainPlace, type GardenCultivar, type Place, type Planting } from '../core/facts'
 import type { LogEntry } from '../core/log'
 import type { GardenRecord } from '../core/season'
+import { usualFeeding } from '../core/transplant'
 import { slicerTraits } from './slicer'
 
 /** A small garden for tests: six slicers in a raised bed on the warm, humid plain. */
@@ -67,3 +69,12 @@ export const sampleGarden = (entries: LogEntry[] = [], change: Partial<GardenRec
   weather: [],
   ...change,
 })
+
+/** No plant and no water is known: then only what the plantings' dates ask is called. */
+export const withoutCare: CallGarden = {
+  id: 'g',
+  plants: [],
+  water: [],
+  wetness: 'low',
+  house: { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' },
+}

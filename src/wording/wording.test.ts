@@ -12,6 +12,7 @@ import { seasonOutlook } from '../core/season'
 import { recommendSpacing } from '../core/spacing'
 import { adviseDepth, DEPTH_SCHOOLS } from '../core/transplant'
 import { demoGarden } from '../data/demo'
+import { withoutCare } from '../test/sample-garden'
 import { CAUTIONS } from './cautions'
 import { sayCall, sayMinutes, sayWhen } from './calls'
 import { formatDate } from './dates'
@@ -51,7 +52,7 @@ describe('reasons', () => {
           today,
           stationForecast(station, today),
         )
-        for (const call of callsOf(outlook))
+        for (const call of callsOf(outlook, withoutCare))
           for (const manner of [metric, us]) {
             const sentences = [...call.advice.reasons, ...(call.ifItWaits ? [call.ifItWaits] : [])].map(
               (reason) => sayReason(reason, manner),

@@ -22,10 +22,8 @@ const RANK: Record<Urgency, number> = { tonight: 0, late: 1, today: 2, coming: 3
  * What is due in a garden on the outlook's day and in the week after it. First what is lost by night, then what is late,
  * then today's in walking order, then what is coming by date. Calls that were put off to a later day or declined are
  * left out.
- *
- * @param garden its plants and water; without it only what the plantings' dates ask is told
  */
-export function callsOf(outlook: SeasonOutlook, garden?: CallGarden): Call[] {
+export function callsOf(outlook: SeasonOutlook, garden: CallGarden): Call[] {
   const { counted, plantings } = outlook
   const isWaiting = waiting(counted, outlook.today)
   const pace = paceOf(counted)
@@ -33,7 +31,8 @@ export function callsOf(outlook: SeasonOutlook, garden?: CallGarden): Call[] {
   const order = new Map(walkingOrder([...places.values()]).map((id, index) => [id, index]))
   return [
     ...plantings.flatMap((planting) => callsOfPlanting(contextOf(outlook, planting), garden)),
-    ...(garden ? [...careCalls(outlook, garden), ...followCases(outlook, garden)] : []),
+    ...careCalls(outlook, garden),
+    ...followCases(outlook, garden),
   ]
     .filter((call): call is Call => call !== null && !isWaiting(call))
     .map((call) => ({ ...call, minutes: call.usualMinutes * pace(call.kind) }))
@@ -51,7 +50,7 @@ export function callsOf(outlook: SeasonOutlook, garden?: CallGarden): Call[] {
 /** What is never made good again goes before the rest of its day, whose order is that of the walk. */
 const WEIGHT: Partial<Record<CallKind, number>> = { cover: 3, vent: 2, shade: 2, water: 1, 'set-out': 1 }
 
-function callsOfPlanting(context: CallContext, garden: CallGarden | undefined): (Call | null)[] {
+function callsOfPlanting(context: CallContext, garden: CallGarden): (Call | null)[] {
   const lastReading = readingsIn(context.place, context.season.counted).at(-1)?.date ?? null
   return [
     sow(context),
@@ -65,7 +64,7 @@ function callsOfPlanting(context: CallContext, garden: CallGarden | undefined): 
     pick(context),
     top(context),
     clear(context),
-    ...(garden ? [tend(context, garden)] : []),
+    tend(context, garden),
   ]
 }
 

@@ -4,7 +4,7 @@ import { emptySeries, type DailySeries } from '../climate'
 import type { GardenCultivar, Planting } from '../facts'
 import type { EntryKind, LogEntry } from '../log'
 import { seasonOutlook } from '../season'
-import { entryOf, sampleGarden, sixSlicers, slicer } from '../../test/sample-garden'
+import { entryOf, sampleGarden, sixSlicers, slicer, withoutCare } from '../../test/sample-garden'
 import { callsOf } from '.'
 
 const planting: Planting = { ...sixSlicers, plannedSetOut: '2026-06-01' as IsoDate }
@@ -34,7 +34,8 @@ function callsOn(
   options: { forecast?: DailySeries; plantings?: Planting[]; cultivars?: GardenCultivar[] } = {},
 ) {
   const { forecast = null, plantings = [planting], cultivars = [slicer] } = options
-  return callsOf(seasonOutlook(sampleGarden(entries, { cultivars, plantings }), isoDate(on), forecast))
+  const outlook = seasonOutlook(sampleGarden(entries, { cultivars, plantings }), isoDate(on), forecast)
+  return callsOf(outlook, withoutCare)
 }
 const kinds = (...args: Parameters<typeof callsOn>) =>
   callsOn(...args).map(({ kind, urgency }) => `${kind} ${urgency}`)

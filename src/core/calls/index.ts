@@ -1,6 +1,6 @@
 export { WORKS } from './entries'
 export type { CallEntries, Work } from './entries'
-export type { Call, CallKind, CallRule, Urgency } from './call'
+export type { Call, CallGarden, CallKind, CallRule, Urgency } from './call'
 export type { CallAnswer } from './call-answer'
 export { CALL_KINDS } from './call'
 export { labourOf } from './labour'

@@ -7,7 +7,15 @@ import { healthContext } from '../garden-health'
 import type { HealthContext } from '../health'
 import type { LogEntry } from '../log'
 import { markOf, remembered } from '../memo'
-import { outlookAlong, type PlantingOutlook, type SeasonOutlook } from '../season'
+import {
+  allCanopies,
+  canopiesIn,
+  outlookAlong,
+  type Canopy,
+  type PlantingOutlook,
+  type SeasonOutlook,
+  type StandingCanopy,
+} from '../season'
 import { designGust, type SupportSite } from '../support'
 import { gardenWater, type WateredPlace } from '../watering'
 import { houseOf, type House } from './house'
@@ -53,6 +61,14 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
   /** The plants that stand or are still to stand: what was taken out before is gone. */
   get plants(): readonly PlantPosition[] {
     return this.once('plants', () => this.state.plants.filter(({ to }) => to === null || to >= this.on))
+  }
+  /** Every plant of the season from above. */
+  get canopies(): StandingCanopy[] {
+    return this.once('canopies', () => allCanopies(this.outlook, this.plants))
+  }
+  /** The plants of a planting from above, with those that stand around it. */
+  canopiesAround(own: PlantingOutlook): Canopy[] {
+    return this.once(`canopies around ${own.planting.id}`, () => canopiesIn(own, this.outlook, this.plants))
   }
   get house(): House {
     return this.once('house', () => houseOf(this.state.garden))

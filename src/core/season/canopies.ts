@@ -45,7 +45,7 @@ export function canopiesIn(
         place.id === own.place.id && (planting.id === own.planting.id || phase === 'standing'),
     )
     .flatMap((other) => canopiesOf(other, plants))
-    .map((canopy) => ({ ...canopy, own: canopy.plantingId === own.planting.id }))
+    .map(({ plantingId, placeId: _, ...canopy }) => ({ ...canopy, own: plantingId === own.planting.id }))
 }
 
 function canopiesOf(

@@ -45,6 +45,12 @@ const MARKED_BY: Partial<Record<Stage, keyof StageEntries | keyof HarvestEntries
   end: 'cleared',
 }
 
+const MARKS = new Set<string>([...Object.values(MARKED_BY), 'soil-read'])
+
+/** The entries that dates follow from: of stages, and of the soil's thermometer. */
+export const datingEntries = <One extends AnyEntry>(entries: readonly One[]): One[] =>
+  entries.filter(({ kind }) => MARKS.has(kind))
+
 /** A planting as a plan. @param day of a date, from the season's start */
 export function stagePlan(
   planting: Planting,

@@ -1,11 +1,11 @@
-import { dayOf, onceADay } from '../../core/garden-day'
+import { onceADay } from '../../core/garden-day'
 import type { Day, GardenState } from '../../data/garden-state'
 import type { IsoDate } from '../../core/calendar'
-import { addDays, dayOfYear, yearOf } from '../../core/calendar'
+import { addDays, dayOfYear } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
 import { holdsOn, type GardenCultivar, type GroundRows, type Manner, type Place } from '../../core/facts'
 import { rotation, type Rotation } from '../../core/rotation'
-import { allCanopies, type StandingCanopy } from '../../core/season'
+import type { StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
@@ -49,8 +49,7 @@ export interface GroundView {
 }
 
 export const groundView = onceADay('groundView', (day: Day): GroundView => {
-  const { state, on, manner, outlook } = day
-  const canopies = allCanopies(outlook, day.plants)
+  const { state, on, manner, canopies } = day
   const rows = rowsOn(day)
   const notes = Object.fromEntries(rows.place.map((place) => [place.id, noteOf(day, place, canopies)]))
   const room = Object.values(notes).reduce((sum, note) => sum + note.room, 0)
@@ -159,10 +158,9 @@ function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): str
 }
 
 function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): PlaceNote {
-  const { state, manner, outlook } = day
+  const { state, manner, outlook, wetness } = day
   const own = outlook.plantings.filter((other) => other.place.id === place.id && other.phase !== 'over')
   const here = canopies.filter(({ placeId }) => placeId === place.id)
-  const wetness = dayOf(state, state.now).wetness
   const spacingOf = new Map(
     own.map(({ planting, cultivar }) => [
       planting.id,
@@ -189,8 +187,8 @@ function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): Pl
     place.length * place.width,
   )
   const turned = rotation(
-    { years: dayOf(state, state.now).solanaceaeYears(place.id), container: place.kind === 'container' },
-    yearOf(seasonStart(state.record.ensemble.normals, outlook.today)),
+    { years: day.solanaceaeYears(place.id), container: place.kind === 'container' },
+    day.season,
   )
   const main = own[0]
   return {
@@ -199,7 +197,7 @@ function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): Pl
     rotation: { verdict: turned.answer.verdict, text: sayReason(turned.reasons[0]!, manner) },
     crowded: pressed.crowded,
     history:
-      dayOf(state, state.now).solanaceaeYears(place.id).length > 0 ||
+      day.solanaceaeYears(place.id).length > 0 ||
       state.record.entries.some(({ subject }) => subject.id === place.id),
     leafArea:
       here.length === 0

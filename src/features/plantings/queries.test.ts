@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { adviseDepth, evenLeafHeights } from '../../core/transplant'
 import { demoState, potEntry } from '../../data/demo/demo-state'
+import { southGarden } from '../../test/south-garden'
+import { roundOf } from '../walk/queries'
 import { firstMeasures, stepped, typedMeasures } from './planting-day/measures'
 import { measuresSchema } from './planting-day/measures-schema'
 import { dayPlanOf } from './day-plan/queries'
@@ -18,7 +20,7 @@ const metric = { units: 'metric', decimals: 'point', dates: 'day-first' } as con
 describe('a planting', () => {
   it('tells what is next, its dates with their odds, and what happened', () => {
     const view = plantingView(dayOf(demoState(), today), 'demo-2026-bed-2-1')!
-    expect(view.answer).toMatch(/^First flower: about \d+ June$/)
+    expect(view.answer).toBe('Tie, pinch suckers and clear leaves, 8 plants')
     expect(view.stages.find(({ stage }) => stage === 'set-out')).toMatchObject({
       date: '18 May',
       how: 'entered',
@@ -30,6 +32,16 @@ describe('a planting', () => {
     expect(view.log[0]!.text).toMatch(/^Note: Plant 7/)
     expect(view.canSetOut).toBe(false)
     expect(view.plants.filter(({ stands }) => stands)).toHaveLength(8)
+  })
+  it('begins with what the round asks first of it or of its place', () => {
+    const day = dayOf(southGarden().garden.state(1), isoDate('2027-01-20'))
+    const { stops, coming } = roundOf(day)
+    const titles = [...stops, ...coming].map(({ title }) => title)
+    const answers = day.outlook.plantings.map(({ planting }) => plantingView(day, planting.id)!.answer)
+    const asked = answers.filter((answer) => titles.some((title) => answer.startsWith(title)))
+    expect(asked.length).toBeGreaterThan(2)
+    // What the round asks nothing of has a date ahead, or nothing at all.
+    expect(answers.filter((answer) => !asked.includes(answer)).join()).not.toMatch(/Water|Tie|Pick/)
   })
   it('shows who stands beside it', () => {
     const view = plantingView(dayOf(demoState(), today), 'demo-2026-bed-1-1')!

@@ -2,7 +2,7 @@ import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf, houseOf } from '../../core/garden-day'
 import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
-import { callsOf } from '../../core/calls'
+import type { Call } from '../../core/calls'
 import { indexOf, type WetnessPressure } from '../../core/climate'
 import {
   holdsOn,
@@ -13,7 +13,6 @@ import {
   type PlantPosition,
 } from '../../core/facts'
 import {
-  canopiesIn,
   dateReason,
   readingsIn,
   ROOT_DEPTH,
@@ -144,7 +143,7 @@ export function plantingView(day: Day, id: string): PlantingView | null {
       `${nameOf(cultivar.fruit)} ${cultivar.crop}`,
       ...(cultivar.habit ? [nameOf(cultivar.habit), nameOf(planting.training)] : []),
     ].join(' · '),
-    ...answerOf(outlook, own, manner),
+    ...answerOf(day, own),
     stages: STAGES.filter((stage) => own.dates[stage].date !== null || stage === 'first-ripe').map((stage) =>
       stageLine(stage, outlook, own, manner),
     ),
@@ -152,7 +151,7 @@ export function plantingView(day: Day, id: string): PlantingView | null {
     seeds: seedsLine(planting, manner),
     spacing: spacingLines(planting, cultivar, dayOf(state, state.now).wetness, manner),
     place,
-    plants: canopiesIn(own, outlook, day.plants),
+    plants: day.canopiesAround(own),
     soil: {
       depth: ROOT_DEPTH,
       now: sayTemperature(own.soil[indexOf(outlook.line.air, on)]!, manner),
@@ -176,11 +175,14 @@ export function plantingView(day: Day, id: string): PlantingView | null {
 
 /** What is next for it: the call that is due, or the stage that comes first. */
 function answerOf(
-  outlook: SeasonOutlook,
-  { planting, dates }: PlantingOutlook,
-  manner: Manner,
+  { calls, manner, on }: Day,
+  { planting, place, dates, phase }: PlantingOutlook,
 ): Pick<PlantingView, 'answer' | 'deciding'> {
-  const call = callsOf(outlook).find(({ plantingId }) => plantingId === planting.id)
+  const isIts = ({ subject: { type, id }, plantingId }: Call) =>
+    type === 'place'
+      ? id === place.id && phase === 'standing'
+      : type !== 'garden' && plantingId === planting.id
+  const call = calls.find(isIts)
   if (call) {
     const from = call.urgency === 'coming' ? `, from ${formatDate(call.window.from, manner)}` : ''
     return {
@@ -188,12 +190,10 @@ function answerOf(
       deciding: sayReason(call.advice.reasons[0]!, manner),
     }
   }
-  const next = STAGES.find(
-    (stage) => dates[stage].how !== 'logged' && (dates[stage].date ?? '') > outlook.today,
-  )
+  const next = STAGES.find((stage) => dates[stage].how !== 'logged' && (dates[stage].date ?? '') > on)
   if (next === undefined) return { answer: 'Nothing more to do this season', deciding: '' }
   const date = formatDate(dates[next].date!, manner)
-  const weeks = sayMeasure({ kind: 'date', value: dates['set-out'].date ?? outlook.today }, manner)
+  const weeks = sayMeasure({ kind: 'date', value: dates['set-out'].date ?? on }, manner)
   return {
     answer: `${STAGE_NAMES[next]}: about ${date}`,
     deciding:

@@ -1,10 +1,10 @@
 import { onceADay } from '../../core/garden-day'
 import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
-import { callsOf } from '../../core/calls'
 import { dateInSeason, expectedSeries, frostRisk, indexOf } from '../../core/climate'
 import type { Manner, RaisingWay } from '../../core/facts'
 import {
+  datingEntries,
   riskiestDates,
   SET_OUT_LIMITS,
   warningsAhead,
@@ -77,7 +77,7 @@ export const seasonView = onceADay('seasonView', (day: Day): SeasonView => {
     manner,
     ...answerOf(outlook, manner),
     basis: basisOf(state),
-    next: nextOf(outlook, named, manner),
+    next: nextOf(day, named),
     risks: riskiestDates(outlook).map((risk) => ({
       text: `${named(risk.planting)}: ${sayReason(risk, manner)}`,
       odds: `${Math.max(1, Math.round(risk.odds * 100))} %`,
@@ -97,12 +97,13 @@ export const seasonView = onceADay('seasonView', (day: Day): SeasonView => {
   }
 })
 
-/** What the calendar asks in these two weeks, the soonest first; the same of several plantings once. */
-function nextOf(outlook: SeasonOutlook, named: (id: string) => string, manner: Manner): SeasonView['next'] {
+/** What the plantings' dates ask in these two weeks, the soonest first; the same of several plantings once. */
+function nextOf({ calls, manner, on }: Day, named: (id: string) => string): SeasonView['next'] {
   const lines: { text: string; due: IsoDate; late: boolean; where: string[] }[] = []
-  for (const { advice, urgency, window, plantingId } of callsOf(outlook)) {
+  for (const { advice, kind, subject, urgency, window, plantingId } of calls) {
     const { due } = window
-    if (daysBetween(outlook.today, due) > NEXT_DAYS) continue
+    // Their care from day to day is the round's.
+    if (subject.type !== 'planting' || kind === 'tend' || daysBetween(on, due) > NEXT_DAYS) continue
     const text = sayCall(advice.answer, manner)
     const same = lines.find((line) => line.text === text && line.due === due)
     if (same) same.where.push(named(plantingId))
@@ -138,7 +139,10 @@ function lanePlanting({ planting, cultivar, place, turns, dates, phase }: Planti
 }
 
 /** All that the screen needs to date the plantings anew by itself. */
-function kitOf({ record, garden }: GardenState, { line, today, start, plantings }: SeasonOutlook): SeasonKit {
+function kitOf(
+  { record, garden }: GardenState,
+  { counted, line, today, start, plantings }: Day['outlook'],
+): SeasonKit {
   const { ensemble } = record
   const ids = new Set(plantings.map(({ planting }) => planting.id))
   const lows = ({ from, tmin, tmax }: typeof line.air) => ({ from, tmin: [...tmin], tmax: [...tmax] })
@@ -147,8 +151,8 @@ function kitOf({ record, garden }: GardenState, { line, today, start, plantings 
       places: record.places,
       cultivars: record.cultivars,
       plantings: plantings.map(({ planting }) => planting),
-      entries: record.entries.filter(
-        ({ subject, kind }) => ids.has(subject.id) || kind === 'soil-read' || kind === 'void',
+      entries: datingEntries(counted).filter(
+        ({ subject, kind }) => ids.has(subject.id) || kind === 'soil-read',
       ),
     },
     normals: ensemble.normals,

@@ -25,9 +25,9 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
       ) : (
         <>
           <div className="mt-5 grid gap-x-8 gap-y-5 lg:grid-cols-[1.2fr_1fr_1.2fr]">
-            <Part title="This week and next">
+            <Part title="Dates this week and next">
               {next.length === 0 ? (
-                <p className="text-quiet">Nothing is due in these two weeks.</p>
+                <p className="text-quiet">No date is due in these two weeks.</p>
               ) : (
                 <ul>
                   {next.map(({ text, when, where }) => (

@@ -1,5 +1,5 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { dayOf, onceADay } from '../../core/garden-day'
+import { onceADay } from '../../core/garden-day'
 import { addDays, type IsoDate } from '../../core/calendar'
 import {
   dateInSeason,
@@ -33,17 +33,14 @@ export const roundOf = onceADay('round', (day: Day): Round => {
   const { state, on, manner, outlook } = day
   const calls = day.calls
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
-  const stops = due.map((call) => stopOf(call, outlook, dayOf(state, outlook.today).plants, manner))
   return {
     on,
     now: state.now,
     manner,
     heading: headingOf(due),
     carry: carryFor(due),
-    stops,
-    coming: calls
-      .filter(({ urgency }) => urgency === 'coming')
-      .map((call) => stopOf(call, outlook, dayOf(state, outlook.today).plants, manner)),
+    stops: due.map((call) => stopOf(call, day)),
+    coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, day)),
     done: doneOn(day),
     weather: weatherFor(due),
     summary: summaryOf(outlook, due, on, manner, state.plants),

@@ -1,8 +1,9 @@
 import type { Call, CallAnswer, Work } from '../../core/calls'
 import { COMMON_PRODUCTS } from '../../core/feeding'
 import type { Manner, PlantPosition } from '../../core/facts'
+import type { GardenDay } from '../../core/garden-day'
 import { formatMeasure } from '../../core/quantity'
-import { canopiesIn, HARDENING_DAYS, type PlantingOutlook, type SeasonOutlook } from '../../core/season'
+import { HARDENING_DAYS, type PlantingOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'
 import {
   sayCall,
@@ -18,12 +19,8 @@ import { sayReason, sayReasons } from '../../wording/say-reason'
 import type { Act, Picture, Stop } from './types'
 
 /** A call put into words, with its picture and what doing it enters. */
-export function stopOf(
-  call: Call,
-  outlook: SeasonOutlook,
-  plants: readonly PlantPosition[],
-  manner: Manner,
-): Stop {
+export function stopOf(call: Call, day: GardenDay): Stop {
+  const { outlook, plants, manner } = day
   const planting = outlook.plantings.find((other) => other.planting.id === call.plantingId)!
   const inPlace = outlook.plantings.filter(({ place }) => place.id === call.placeId)
   const reasons = sayReasons(call.advice.reasons, manner)
@@ -56,7 +53,7 @@ export function stopOf(
     reasons,
     ifItWaits: call.ifItWaits && sayReason(call.ifItWaits, manner),
     cautions: call.advice.cautions.map((id) => CAUTIONS[id]),
-    picture: pictureOf(answer, planting, outlook, plants),
+    picture: pictureOf(answer, planting, day),
     doneLabel: answer.kind === 'set-out' && !answer.go ? 'Look at planting day' : sayDone(call.kind),
     act: actOf(answer, planting, plants, manner),
   }
@@ -203,12 +200,7 @@ function actOf(
 
 const work = (works: Work[]): Act => ({ type: 'enter', kind: 'tended', data: { works }, fields: [] })
 
-function pictureOf(
-  answer: CallAnswer,
-  own: PlantingOutlook,
-  outlook: SeasonOutlook,
-  plants: readonly PlantPosition[],
-): Picture {
+function pictureOf(answer: CallAnswer, own: PlantingOutlook, day: GardenDay): Picture {
   switch (answer.kind) {
     case 'sow':
       return {
@@ -238,6 +230,6 @@ function pictureOf(
     case 'read-soil':
       return { type: 'probe', depth: answer.depth, expected: answer.expected }
     default:
-      return { type: 'plan', place: own.place, plants: canopiesIn(own, outlook, plants) }
+      return { type: 'plan', place: own.place, plants: day.canopiesAround(own) }
   }
 }

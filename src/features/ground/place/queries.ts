@@ -1,12 +1,10 @@
 import type { Day, GardenState } from '../../../data/garden-state'
-import { dayOf } from '../../../core/garden-day'
 import type { IsoDate } from '../../../core/calendar'
-import { yearOf } from '../../../core/calendar'
-import { seasonStart, type WetnessPressure } from '../../../core/climate'
+import type { WetnessPressure } from '../../../core/climate'
 import type { GardenCultivar, Manner, Obstacle, Place, Planting, PlantPosition } from '../../../core/facts'
 import { ofKind } from '../../../core/log'
 import { rotation } from '../../../core/rotation'
-import { allCanopies, type StandingCanopy } from '../../../core/season'
+import type { StandingCanopy } from '../../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../../core/spacing'
 import { sayReasons, type SaidReason } from '../../../wording/say-reason'
 import { dryDays } from '../pots/pot-days'
@@ -59,21 +57,15 @@ export interface PlaceView {
 }
 
 export function placeView(day: Day, id: string): PlaceView | null {
-  const { state, on, outlook } = day
+  const { state, on, outlook, season, wetness, canopies } = day
   const ground = groundView(day)
   const place = ground.rows.place.find((other) => other.id === id)
   if (!place) return null
   const { manner } = ground
-  const wetness = dayOf(state, state.now).wetness
   const own = outlook.plantings.filter(({ phase }) => phase !== 'over')
   const here = own.filter((other) => other.place.id === id)
-  const season = yearOf(seasonStart(state.record.ensemble.normals, on))
-  const turned = rotation(
-    { years: dayOf(state, state.now).solanaceaeYears(id), container: place.kind === 'container' },
-    season,
-  )
+  const turned = rotation({ years: day.solanaceaeYears(id), container: place.kind === 'container' }, season)
   const note = ground.notes[id]!
-  const canopies = allCanopies(outlook, day.plants)
   const stands = (planting: Planting) =>
     own.some((other) => other.planting.id === planting.id && other.stands)
   return {

@@ -1,7 +1,6 @@
 import type { Day } from '../../../data/garden-state'
 import { dayOf } from '../../../core/garden-day'
 import type { IsoDate } from '../../../core/calendar'
-import { callsOf } from '../../../core/calls'
 import type { Manner } from '../../../core/facts'
 import { depthConditions } from '../../../core/season'
 import { added } from '../../../core/supplies'
@@ -41,7 +40,7 @@ export interface DayPlan {
 export function dayPlanOf(day: Day): DayPlan {
   const { state, on, manner, outlook } = day
   const site = dayOf(state, state.now).supportSite
-  const due = callsOf(outlook).flatMap(({ advice: { answer }, plantingId, urgency, window }) => {
+  const due = day.calls.flatMap(({ advice: { answer }, plantingId, urgency, window }) => {
     const own = outlook.plantings.find(({ planting }) => planting.id === plantingId)
     return answer.kind === 'set-out' && own
       ? [{ own, go: answer.go && urgency !== 'coming', waits: answer.go ? window.due : answer.suits }]
