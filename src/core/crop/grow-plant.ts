@@ -86,21 +86,39 @@ function dropShaded(
   begun: readonly Growing[],
   { leafArea, leafEvery, mostLeaves }: PlantTraits,
 ): void {
-  const most = mostLeaves * leafArea
-  const held = stems.reduce(
-    (sum, { nodes }) => sum + nodes.reduce((area, { leaf }) => area + leaf.area, 0),
-    0,
-  )
-  if (held <= most) return
-  const leaves = stems.flatMap(({ nodes }, stem) =>
-    nodes.flatMap((node, index) =>
-      node.leaf.area > 0 ? [{ node, born: begun[stem]!.start + index * leafEvery }] : [],
-    ),
-  )
-  let over = held - most
-  for (const { node } of leaves.sort((a, b) => a.born - b.born)) {
-    if (over <= 0) return
-    over -= node.leaf.area
+  const leaves: { node: PlantNode; born: number }[] = []
+  let over = -mostLeaves * leafArea
+  for (let stem = 0; stem < stems.length; stem++) {
+    const { nodes } = stems[stem]!
+    const { start } = begun[stem]!
+    for (let index = 0; index < nodes.length; index++) {
+      const node = nodes[index]!
+      if (node.leaf.area > 0) leaves.push({ node, born: start + index * leafEvery })
+      over += node.leaf.area
+    }
+  }
+  if (over <= 0) return
+  // Looked for among numbers: to put the leaves themselves in order takes as long as to grow them.
+  const births = new Float64Array(leaves.length)
+  for (let index = 0; index < leaves.length; index++) births[index] = leaves[index]!.born
+  births.sort()
+  const areaBefore = (until: number) => {
+    let area = 0
+    for (const { node, born } of leaves) if (born < until) area += node.leaf.area
+    return area
+  }
+  // The youngest that goes: all that are older do not make up for what is too much.
+  let [low, high] = [0, births.length - 1]
+  while (low < high) {
+    const middle = (low + high + 1) >> 1
+    if (areaBefore(births[middle]!) < over) low = middle
+    else high = middle - 1
+  }
+  const youngest = births[low]!
+  over -= areaBefore(youngest)
+  for (const { node, born } of leaves) {
+    if (born > youngest || (born === youngest && over <= 0)) continue
+    if (born === youngest) over -= node.leaf.area
     node.leaf = { state: node.leaf.state === 'sick' ? 'sick' : 'old', area: 0 }
   }
 }
@@ -136,11 +154,11 @@ function growParts(
   while (waiting.length > 0 && nodes < MOST_NODES) {
     // The next to begin gets the next number: what comes later never changes it.
     let first = 0
-    waiting.forEach(({ start }, index) => {
-      if (start < waiting[first]!.start) first = index
-    })
-    const [next] = waiting.splice(first, 1) as [Growing]
-    const growing = { ...next, crowd: begun.filter(({ order, cut }) => order > 0 && cut > next.start).length }
+    for (let index = 1; index < waiting.length; index++)
+      if (waiting[index]!.start < waiting[first]!.start) first = index
+    const growing = waiting[first]!
+    waiting.splice(first, 1)
+    for (const { order, cut } of begun) if (order > 0 && cut > growing.start) growing.crowd++
     const number = begun.push(growing) - 1
     const from = growing.parent === null ? undefined : stems[growing.parent]!.nodes[growing.fromNode!]
     if (from) from.sucker = { ...from.sucker, stem: number }

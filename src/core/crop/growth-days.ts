@@ -63,10 +63,13 @@ export function runningGrowth(days: readonly GrowthDay[], setOut: SetOut | null)
   const check = setOut?.hardened === false ? CHECK.soft : CHECK.hardened
   let [sum, lost] = [0, 0]
   return days.map(({ degreeDays: gained, tmin, tmax, pace = 1 }, day) => {
-    requireFinite(`days[${day}].degreeDays`, gained)
-    requireFinite(`days[${day}].tmin`, tmin)
-    requireFinite(`days[${day}].tmax`, tmax)
-    requireInRange(`days[${day}].pace`, pace, 0, 1)
+    // The names of what is wrong are put together only when something is.
+    if (!Number.isFinite(gained + tmin + tmax) || !(pace >= 0 && pace <= 1)) {
+      requireFinite(`days[${day}].degreeDays`, gained)
+      requireFinite(`days[${day}].tmin`, tmin)
+      requireFinite(`days[${day}].tmax`, tmax)
+      requireInRange(`days[${day}].pace`, pace, 0, 1)
+    }
     const grown = gained * pace
     const stalls = setOut !== null && day >= setOut.day ? Math.min(grown, check - lost) : 0
     lost += stalls

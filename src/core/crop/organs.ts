@@ -55,18 +55,18 @@ export function trussOf(
   const flowers = Math.max(0, Math.round(traits.flowers) - lost.flowers)
   const fused = (seen?.fused ?? false) && lost.flowers === 0
   const ripeness = opens > now ? 0 : Math.min(1, (now - opens) / traits.ripening)
-  const common = { flowers, fused, ripeness }
-  if (taken <= now) return { ...common, state: 'removed', set: 0 }
-  if (opens > now) return { ...common, state: 'buds', set: 0 }
+  const as = (state: Truss['state'], set = 0): Truss => ({ state, flowers, set, ripeness, fused })
+  if (taken <= now) return as('removed')
+  if (opens > now) return as('buds')
   const day = dayAt(opens)
   const share = day
     ? traits.bestSet *
       fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, traits.crop, traits.heatShift)
     : 0
   const set = Math.max(0, (seen?.set ?? Math.min(flowers, Math.round(traits.flowers * share))) - lost.fruit)
-  if (seen?.picked) return { ...common, state: 'picked', set, ripeness: 1 }
-  if (seen?.failed) return { ...common, state: 'failed', set: 0 }
-  if (now - opens < OPEN_FOR) return { ...common, state: 'open', set: 0 }
-  if (set === 0) return { ...common, state: 'failed', set }
-  return { ...common, state: ripeness >= 1 ? 'ripe' : 'swelling', set }
+  if (seen?.picked) return { ...as('picked', set), ripeness: 1 }
+  if (seen?.failed) return as('failed')
+  if (now - opens < OPEN_FOR) return as('open')
+  if (set === 0) return as('failed')
+  return as(ripeness >= 1 ? 'ripe' : 'swelling', set)
 }

@@ -77,7 +77,8 @@ const LEAF_LENGTH = 1.1
 export function nodeHeight(plant: Pick<Plant, 'stems' | 'buried'>, stem: number, node: number): number {
   const { parent, fromNode, nodes } = plant.stems[stem]!
   const base = parent === null ? -plant.buried : nodeHeight(plant, parent, fromNode!)
-  const along = nodes.slice(0, node + 1).reduce((sum, { internode }) => sum + internode, 0)
+  let along = 0
+  for (let under = 0; under <= node && under < nodes.length; under++) along += nodes[under]!.internode
   return base + (parent === null ? along : along * SIDE_SHOOT.rise)
 }
 

@@ -78,7 +78,8 @@ export class Told {
 
   /** Running °C d at which a part was cut off; Infinity: it was not. */
   taken(stem: number, node: number, organ: Organ): number {
-    const found = this.cuts.get(keyOf(stem, node, organ))?.[0]
+    // Most plants have nothing cut: they are asked of every part all the same.
+    const found = this.cuts.size === 0 ? undefined : this.cuts.get(keyOf(stem, node, organ))?.[0]
     if (!found) return Infinity
     found.used = true
     return found.at
@@ -86,6 +87,7 @@ export class Told {
 
   /** Flowers or fruit taken off a truss one by one. */
   lost(stem: number, node: number, organ: 'flower' | 'fruit'): number {
+    if (this.cuts.size === 0) return 0
     const found = this.cuts.get(keyOf(stem, node, organ)) ?? []
     for (const cut of found) cut.used = true
     return found.length
@@ -104,7 +106,7 @@ export class Told {
 
   /** A leaf is sick, a sucker is kept. */
   marked(stem: number, node: number, organ: 'leaf' | 'sucker'): boolean {
-    const found = this.plain.get(keyOf(stem, node, organ))
+    const found = this.plain.size === 0 ? undefined : this.plain.get(keyOf(stem, node, organ))
     if (found) found.used = true
     return found !== undefined
   }
