@@ -45,11 +45,21 @@ const MARKED_BY: Partial<Record<Stage, keyof StageEntries | keyof HarvestEntries
   end: 'cleared',
 }
 
-const MARKS = new Set<string>([...Object.values(MARKED_BY), 'soil-read'])
+const MARKS = new Set<string>(Object.values(MARKED_BY))
 
-/** The entries that dates follow from: of stages, and of the soil's thermometer. */
-export const datingEntries = <One extends AnyEntry>(entries: readonly One[]): One[] =>
-  entries.filter(({ kind }) => MARKS.has(kind))
+/**
+ * The entries that dates follow from: the first of each stage of each planting, and every reading of the soil.
+ *
+ * @param entries that count, oldest first
+ */
+export function datingEntries<One extends AnyEntry>(entries: readonly One[]): One[] {
+  const begun = new Set<string>()
+  return entries.filter(({ kind, subject }) => {
+    if (kind === 'soil-read') return true
+    const mark = `${kind} ${subject.id}`
+    return MARKS.has(kind) && !begun.has(mark) && begun.add(mark)
+  })
+}
 
 /** A planting as a plan. @param day of a date, from the season's start */
 export function stagePlan(
