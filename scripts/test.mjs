@@ -52,11 +52,12 @@ const browserCount = () => {
 
 let isBuilt = false
 const bin = (path) => `node_modules/${path}`
+// Two by two, so that both have ended when the browser begins.
 await Promise.all([
   (async () => {
-    await check('formatting', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])
+    // It checks the types, too.
+    isBuilt = await check('build', [NEXT, 'build'])
     await check('lint', [bin('eslint/bin/eslint.js'), '--max-warnings', '0', '.'])
-    await check('dead code', [bin('knip/bin/knip.js')])
   })(),
   (async () => {
     await check(
@@ -70,8 +71,8 @@ await Promise.all([
       ],
       unitCount,
     )
-    // It checks the types, too.
-    isBuilt = await check('build', [NEXT, 'build'])
+    await check('formatting', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])
+    await check('dead code', [bin('knip/bin/knip.js')])
   })(),
 ])
 if (isBuilt) await check('browser tests', [bin('@playwright/test/cli.js'), 'test'], browserCount)
