@@ -21,6 +21,7 @@ const SCREENS = [
   '/walk',
   '/walk/sheet',
   '/walk/paper',
+  '/walk/order',
   '/garden/gardens',
   '/season',
   '/garden',

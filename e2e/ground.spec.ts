@@ -189,6 +189,21 @@ test('a row is laid as runs, with the untried between trusted ones', async ({ pa
   await expect(
     row.getByRole('img', { name: '2 Copperlace, then 4 Ridge Horn, then 2 Copperlace' }),
   ).toBeVisible()
+  // The middle run is taken by its handle with Space, moved down with an arrow, and left there.
+  const handle = row.getByRole('button', { name: 'Move run 2, Ridge Horn' })
+  await handle.press('Space')
+  await expect(page.getByText('run 2, Ridge Horn: 2 of 3.')).toBeAttached()
+  await handle.press('ArrowDown')
+  await expect(page.getByText('run 2, Ridge Horn: 3 of 3.')).toBeAttached()
+  await page.keyboard.press('Space')
+  await expect(
+    row.getByRole('img', { name: '2 Copperlace, then 2 Copperlace, then 4 Ridge Horn' }),
+  ).toBeVisible()
+  await row.getByRole('button', { name: 'Move run 3, Ridge Horn' }).press('Space')
+  await expect(page.getByText('run 3, Ridge Horn: 3 of 3.')).toBeAttached()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.getByText('run 3, Ridge Horn: 2 of 3.')).toBeAttached()
+  await page.keyboard.press('Space')
   await row.getByLabel('Run 1, plants').fill('60')
   await expect(row.getByText(/too long for the row/)).toBeVisible()
   await row.getByRole('button', { name: 'Lay the row' }).click()

@@ -369,3 +369,25 @@ test.describe('on a phone', () => {
     }
   })
 })
+
+test('the places are put in order by dragging, the round follows, and it is undone', async ({ page }) => {
+  await open(page, '/walk')
+  await page.getByRole('link', { name: 'Order' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Walk the places in your order')
+  const places = page.getByRole('list', { name: 'Places' }).getByRole('listitem')
+  const before = await places.allInnerTexts()
+  const from = (await places.nth(3).getByRole('button').boundingBox())!
+  const to = (await places.first().getByRole('button').boundingBox())!
+  await page.mouse.move(from.x + 20, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 20, from.y - 40, { steps: 4 })
+  await page.mouse.move(to.x + 20, to.y + 8, { steps: 8 })
+  await page.mouse.up()
+  await expect(page.getByText('The round goes in this order.')).toBeVisible()
+  const name = (text: string) => text.split('\n')[1]!
+  await expect(places.first()).toContainText(name(before[3]!))
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Undone: the order of the places.')).toBeVisible()
+  await expect(places.first()).toContainText(name(before[0]!))
+  await expect(page.getByRole('button', { name: 'Go by where they lie again' })).toHaveCount(0)
+})

@@ -262,7 +262,7 @@ describe('a garden file', () => {
     await layDemo()
     const { products, ...out } = await exportGarden(demo.garden.id)
     expect(products.length).toBeGreaterThan(1)
-    const places = out.places.map(({ emitterFlow: _, ...place }) => place)
+    const places = out.places.map(({ emitterFlow: _, walk: __, ...place }) => place)
     await takeGarden(JSON.stringify({ ...out, places, version: 5 }))
     expect(await exportGarden(demo.garden.id)).toEqual({ ...out, products: [] })
   })

@@ -32,6 +32,7 @@ import { seasonView } from '../features/season/queries'
 import { seasonCsv } from '../features/season/season-csv'
 import { buyingCsv } from '../features/shed/buying-csv'
 import { shedView } from '../features/shed/queries'
+import { orderViewOf } from '../features/walk/order/queries'
 import { roundOf } from '../features/walk/queries'
 
 const STAMP = new Date('2026-06-18T12:00:00Z')
@@ -40,6 +41,7 @@ const STAMP = new Date('2026-06-18T12:00:00Z')
 export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
   frame: ({ state }) => ribbonOf(state),
   '/walk': roundOf,
+  '/walk/order': orderViewOf,
   '/season': seasonView,
   '/season.csv': ({ state }) => seasonCsv(state),
   '/calendar.ics': ({ state }) => calendarFile(state, STAMP),

@@ -256,6 +256,14 @@ describe('the walk', () => {
       'far',
     ])
     expect(walkingOrder([])).toEqual([])
+    // In the grower's own order first; from its last place on to the nearest of the others.
+    const told = [
+      at('near', 0, 0),
+      { ...at('far', 20, 0), walk: 1 },
+      { ...at('mid', 8, 0), walk: 0 },
+      at('next', 26, 0),
+    ]
+    expect(walkingOrder(told)).toEqual(['mid', 'far', 'next', 'near'])
   })
 })
 

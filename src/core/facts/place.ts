@@ -40,6 +40,8 @@ export interface Place {
   emitterFlow: number | null
   /** Pots only: what the pot is, beside its length (at the top), width and height. */
   pot: { shape: PotShape; bottom: number | null; selfWatering: boolean } | null
+  /** Its turn in the round where the grower put the places in order, from 0; null: by where it lies. */
+  walk: number | null
   /** First and last day on which it lies so; null: without end. */
   from: IsoDate | null
   to: IsoDate | null
@@ -86,6 +88,7 @@ export function plainPlace(
     emitterFirst: null,
     emitterFlow: null,
     pot: kind === 'container' ? { shape: 'round', bottom: null, selfWatering: false } : null,
+    walk: null,
     from: null,
     to: null,
   }

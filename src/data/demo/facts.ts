@@ -4,7 +4,7 @@ import { OBSTACLE_DENSITY, type GardenCultivar, type Obstacle, type Place } from
 /** Windrow Lane: an invented shared garden on an open plain. Every name is made up. */
 
 const always = { from: null, to: null }
-const flat = { turn: 0, height: null, emitterFirst: 0.15, emitterFlow: null, pot: null }
+const flat = { turn: 0, height: null, emitterFirst: 0.15, emitterFlow: null, walk: null, pot: null }
 
 const bed = (number: number, y: number, more: Partial<Place> = {}): Place => ({
   id: `demo-bed-${number}`,

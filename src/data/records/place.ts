@@ -31,11 +31,14 @@ export const place = sqliteTable(
     emitterFirst: real(),
     emitterFlow: real(),
     pot: text({ mode: 'json' }).$type<Place['pot']>(),
+    walk: integer(),
     from: date(),
     to: date(),
   },
   (table) => [index('place_of_garden').on(table.gardenId)],
 )
+
+const MOST_PLACES = 2000
 
 /** A place as it is kept. */
 export const placeRow = object({
@@ -67,6 +70,7 @@ export const placeRow = object({
     .nullable()
     .defined()
     .default(undefined),
+  walk: orNull(measure(0, MOST_PLACES - 1).integer()),
   from: orNull(isoDateField()),
   to: orNull(isoDateField()),
 })
@@ -91,7 +95,7 @@ export const placeRecord = record<Place>({
   name: 'place',
   table: place,
   row: placeRow,
-  most: 2000,
+  most: MOST_PLACES,
   key: ['id'],
   order: [place.name],
   since: 1,
@@ -122,5 +126,6 @@ export const placeRecord = record<Place>({
         ),
       }
     },
+    9: (row) => ({ walk: null, ...row }),
   },
 })

@@ -59,6 +59,7 @@ const STEPS: Record<string, [before: object, after: object][]> = {
       { kind: 'container', length: 3, width: 0.05, height: 2, soilDepth: 4 },
     ],
   ],
+  'places 9': [[ROW, { ...ROW, walk: null }]],
   'weather 8': [
     [
       { tmin: 20, tmax: 8 },

@@ -35,6 +35,7 @@ const NAMES: Record<string, string> = {
   emitterSpacing: 'Emitters every',
   emitterFirst: 'First emitter',
   emitterFlow: 'Each emitter gives, L an hour',
+  walk: 'Turn in the round',
   count: 'Plants',
   from: 'From',
   to: 'To',

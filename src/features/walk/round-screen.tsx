@@ -189,6 +189,11 @@ export function RoundScreen({ round }: { round: Round }) {
                 )}
               </>
             )}
+            {round.stops.length > 1 && (
+              <Link href={`/walk/order${query}`} className="btn btn-sm min-h-11 bg-base-100">
+                Order
+              </Link>
+            )}
             <button
               type="button"
               className="btn btn-sm min-h-11 bg-base-100"

@@ -1,7 +1,9 @@
 'use client'
 
 import { useState } from 'react'
+import { v7 } from 'uuid'
 import { PartHeading } from '../../../components/advice/why'
+import { OrderedList } from '../../../components/ordered-list'
 import { trainingsFor } from '../../../core/crop'
 import type { GroundEdit, Place, Planting } from '../../../core/facts'
 import { halves, hedged, layRuns, recommendSpacing, unhedged, type RowRun } from '../../../core/spacing'
@@ -23,7 +25,8 @@ export function RowEditor({
   onFail: (message: string) => void
 }) {
   const { cultivars, plantings, manner, wetness, trusted, school } = view
-  const [runs, setRuns] = useState<RowRun[]>(() => runsOf(view))
+  const [runs, hold] = useState(() => told(runsOf(view)))
+  const setRuns = (next: readonly RowRun[]) => hold(told(next))
   const nameOf = (id: string) => cultivars.find((cultivar) => cultivar.id === id)?.name ?? ''
   const inRowOf = (cultivarId: string) => {
     const cultivar = cultivars.find(({ id }) => id === cultivarId)!
@@ -46,11 +49,6 @@ export function RowEditor({
   const bare = unhedged(runs, known)
   const change = (index: number, to: Partial<RowRun>) =>
     setRuns(runs.map((run, at) => (at === index ? { ...run, ...to } : run)))
-  const swap = (index: number, by: number) => {
-    const next = [...runs]
-    ;[next[index], next[index + by]] = [next[index + by]!, next[index]!]
-    setRuns(next)
-  }
   const lay = () => {
     if (laid.left < 0)
       return onFail(
@@ -77,9 +75,13 @@ export function RowEditor({
         <p className="text-quiet">Plants stand in this row: it is laid anew when they are gone.</p>
       ) : (
         <>
-          <ol className="space-y-1">
-            {runs.map((run, index) => (
-              <li key={index} className="flex flex-wrap items-center gap-2">
+          <OrderedList
+            label="Runs"
+            rows={runs.map((run, index) => ({ ...run, name: `run ${index + 1}, ${nameOf(run.cultivarId)}` }))}
+            onOrder={setRuns}
+          >
+            {(run, index) => (
+              <div className="flex flex-wrap items-center gap-2">
                 <select
                   className="select min-h-11 w-auto"
                   aria-label={`Run ${index + 1}, cultivar`}
@@ -112,29 +114,13 @@ export function RowEditor({
                 <button
                   type="button"
                   className="btn min-h-11 bg-base-100"
-                  disabled={index === 0}
-                  onClick={() => swap(index, -1)}
-                >
-                  Earlier <span className="sr-only">run {index + 1}</span>
-                </button>
-                <button
-                  type="button"
-                  className="btn min-h-11 bg-base-100"
-                  disabled={index === runs.length - 1}
-                  onClick={() => swap(index, 1)}
-                >
-                  Later <span className="sr-only">run {index + 1}</span>
-                </button>
-                <button
-                  type="button"
-                  className="btn min-h-11 bg-base-100"
                   onClick={() => setRuns(runs.filter((_, at) => at !== index))}
                 >
                   Remove <span className="sr-only">run {index + 1}</span>
                 </button>
-              </li>
-            ))}
-          </ol>
+              </div>
+            )}
+          </OrderedList>
           <div className="flex flex-wrap gap-2">
             <button
               type="button"
@@ -173,4 +159,14 @@ export function RowEditor({
       )}
     </section>
   )
+}
+
+/** Runs as they are told apart while they change places; one that was halved is two. */
+function told(runs: readonly (RowRun & { id?: string })[]): (RowRun & { id: string })[] {
+  const known = new Set<string>()
+  return runs.map(({ id = v7(), cultivarId, plants, inRow }) => {
+    const own = known.has(id) ? v7() : id
+    known.add(own)
+    return { id: own, cultivarId, plants, inRow }
+  })
 }

@@ -1,0 +1,30 @@
+'use server'
+
+import { array, string } from 'yup'
+import type { GroundEdit } from '../../../core/facts'
+import type { Result } from '../../../core/result'
+import { loadGarden } from '../../../data/garden-state'
+import { putGround } from '../../../data/ground'
+
+const orderSchema = array(string().required().max(64)).defined().nullable().max(2000)
+
+/**
+ * Has the round go by this order of the garden's places; those that are not named come after them, by where they lie.
+ *
+ * @param typed ids of places; null: all go by where they lie again
+ */
+export async function orderRound(typed: string[] | null): Promise<Result> {
+  if (!orderSchema.isValidSync(typed, { strict: true }))
+    return { ok: false, message: 'That is no order of places: load the screen again.' }
+  const state = await loadGarden()
+  if (!state) return { ok: false, message: 'There is no garden yet: make one first.' }
+  const turns = new Map(typed?.map((id, turn) => [id, turn]))
+  const edits = state.record.places.flatMap((place): GroundEdit[] => {
+    const walk = turns.get(place.id) ?? null
+    return walk === place.walk ? [] : [{ of: 'place', id: place.id, row: { ...place, walk }, seen: place }]
+  })
+  const changed = await putGround(edits, () => null)
+  if ('conflict' in changed)
+    return { ok: false, message: 'The places were put in another order elsewhere: load the screen again.' }
+  return changed.ok ? { ok: true } : changed
+}

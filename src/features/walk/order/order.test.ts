@@ -1,0 +1,60 @@
+import { beforeEach, describe, expect, it } from 'vitest'
+import { dayOf } from '../../../core/garden-day'
+import { write } from '../../../data/database'
+import { insertGardenFile } from '../../../data/garden-file'
+import { loadGarden } from '../../../data/garden-state'
+import { scratchDatabase } from '../../../test/scratch'
+import { southGarden } from '../../../test/south-garden'
+import { roundOf } from '../queries'
+import { orderRound } from './actions'
+import { orderViewOf } from './queries'
+
+scratchDatabase()
+const { garden, bed, row, tub, tunnel } = southGarden()
+
+/** The day of the garden as it is kept. */
+const today = async () => {
+  const state = (await loadGarden())!
+  return dayOf(state, state.now)
+}
+const names = async () => orderViewOf(await today()).places.map(({ name }) => name)
+/** Places in which a stop of one urgency lies, each where it first comes. */
+const walked = async () => [
+  ...new Set(
+    roundOf(await today())
+      .stops.filter(({ urgency, subject }) => urgency === 'today' && subject.type !== 'garden')
+      .map(({ place }) => place),
+  ),
+]
+
+describe('the order of the round', () => {
+  beforeEach(() => write((tx) => insertGardenFile(tx, garden.file)))
+
+  it('goes by where the places lie until somebody puts them in order', async () => {
+    const before = await names()
+    expect(orderViewOf(await today())).toMatchObject({ isOwn: false, query: '' })
+    const own = [tub, tunnel, row, bed].map(({ id }) => id)
+    expect(await orderRound(own)).toEqual({ ok: true })
+    expect(await names()).toEqual(['Tub', 'Glass', 'Shore Row', 'North Strip'])
+    expect(orderViewOf(await today()).isOwn).toBe(true)
+    const stops = await walked()
+    expect(stops.length).toBeGreaterThan(1)
+    expect(stops).toEqual(['Tub', 'Glass', 'Shore Row', 'North Strip'].filter((name) => stops.includes(name)))
+    expect(await orderRound(null)).toEqual({ ok: true })
+    expect(await names()).toEqual(before)
+  })
+  it('says what stands in each place, a mixed bed by both its cultivars', async () => {
+    const { places } = orderViewOf(await today())
+    expect(places.find(({ name }) => name === 'North Strip')!.holds).toBe('Little Lantern, Reef')
+  })
+  it('leaves places that are not named after those that are', async () => {
+    await orderRound([row.id])
+    expect((await names())[0]).toBe('Shore Row')
+    expect((await loadGarden())!.record.places.filter(({ walk }) => walk === null)).toHaveLength(3)
+  })
+  it('is refused when it is none', async () => {
+    for (const wrong of [[5], 'tub', { 0: 'tub' }, ['x'.repeat(65)]])
+      expect(await orderRound(wrong as never)).toMatchObject({ ok: false, message: /no order of places/ })
+    expect(orderViewOf(await today()).isOwn).toBe(false)
+  })
+})

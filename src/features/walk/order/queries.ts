@@ -1,0 +1,27 @@
+import { walkingOrder } from '../../../core/calls'
+import { holdsOn, type Place } from '../../../core/facts'
+import type { Day } from '../../../data/garden-state'
+
+/** The places of the garden in the order of the round. */
+export interface OrderView {
+  query: string
+  /** Somebody has put them in order: else they are walked by where they lie. */
+  isOwn: boolean
+  places: { id: string; name: string; holds: string }[]
+}
+
+export function orderViewOf({ state, on, query, outlook }: Day): OrderView {
+  const places = state.record.places.filter((place) => holdsOn(place, on))
+  const holds = ({ id }: Place) => {
+    const here = outlook.plantings.filter(({ place, phase }) => place.id === id && phase !== 'over')
+    return [...new Set(here.map(({ cultivar }) => cultivar.name))].join(', ')
+  }
+  return {
+    query,
+    isOwn: places.some(({ walk }) => walk !== null),
+    places: walkingOrder(places).map((id) => {
+      const place = places.find((other) => other.id === id)!
+      return { id, name: place.name, holds: holds(place) || 'nothing yet' }
+    }),
+  }
+}
