@@ -70,7 +70,7 @@ export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
   '/practice': ({ state }) => practiceView(state),
   '/almanac': workedValues,
   '/almanac (ways)': effectsOf,
-  '/logbook': ({ state }) => logbookView(state, filterOf({}), 1),
+  '/logbook': ({ state }) => logbookView(state, filterOf({}, state), 1),
   '/log.csv': ({ state }) => logCsv(state, null),
   '/garden': gardenView,
   '/planting-day': dayPlanOf,

@@ -6,9 +6,12 @@ export const dynamic = 'force-dynamic'
 
 /** The logbook as a table: what a filter finds, or everything, what was taken back included. */
 export function GET(request: Request) {
-  const filter = filterOf(Object.fromEntries(new URL(request.url).searchParams))
+  const asked = Object.fromEntries(new URL(request.url).searchParams)
   return gardenFile(
-    (state) => logCsv(state, queryOf(filter) ? filter : null),
+    (state) => {
+      const filter = filterOf(asked, state)
+      return logCsv(state, queryOf(filter) ? filter : null)
+    },
     'text/csv',
     'prairie-logbook.csv',
   )

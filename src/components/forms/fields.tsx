@@ -3,7 +3,7 @@
 import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
 
 /** A labelled control with what is wrong with it beneath. */
-function Labelled({
+export function Labelled({
   label,
   error,
   hint,

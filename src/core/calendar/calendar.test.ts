@@ -68,10 +68,18 @@ describe('parseDate', () => {
     ['Tue 5 September 2025', 'day-first', '2025-09-05'],
     ['5.6.', 'day-first', '2026-06-05'],
     ['5/6/2027', 'month-first', '2027-05-06'],
+    ['Yesterday', 'iso', '2026-06-17'],
+    ['tomorrow', 'iso', '2026-06-19'],
+    // 18 June 2026 is a Thursday: a weekday is the last one before today.
+    ['Thursday', 'day-first', '2026-06-11'],
+    ['last Monday', 'month-first', '2026-06-15'],
+    ['3 days ago', 'day-first', '2026-06-15'],
+    ['2 weeks ago', 'day-first', '2026-06-04'],
   ] as const)('reads %s', (text, order, expected) => expect(parseDate(text, today, order)).toBe(expected))
 
-  it.each(['', 'soon', '31 June', '5', '1/2/3/4', '5 May 26', '<b>5 May</b>'])('refuses %s', (text) =>
-    expect(parseDate(text, today, 'day-first')).toBeNull(),
+  it.each(['', 'soon', '31 June', '5', '1/2/3/4', '5 May 26', '<b>5 May</b>', 'last year', 'days ago'])(
+    'refuses %s',
+    (text) => expect(parseDate(text, today, 'day-first')).toBeNull(),
   )
 })
 

@@ -15,4 +15,4 @@ export {
 } from './calendar'
 export type { IsoDate } from './calendar'
 export { isTimeZone } from './time-zone'
-export { parseDate } from './parse-date'
+export { dayNamed, parseDate } from './parse-date'

@@ -1,6 +1,4 @@
-import { addDays, addMonths, epochDay, parseDate, type IsoDate } from '../calendar'
-
-const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday']
+import { addMonths, dayNamed, parseDate, type IsoDate } from '../calendar'
 
 /** A date as a line spells it, in one word, two or three. */
 const MONTH = String.raw`[a-z]{3,9}`
@@ -22,14 +20,9 @@ export function takeDate(
   }
   for (let at = 0; at < words.length; at++) {
     const word = words[at]!.toLowerCase()
-    if (word === 'today') return { on: today, left: cut(at, 1) }
-    if (word === 'yesterday') return { on: addDays(today, -1), left: cut(at, 1) }
-    const weekday = WEEKDAYS.indexOf(word)
-    if (weekday >= 0) {
-      // 1 January 1970 was a Thursday.
-      const back = (((epochDay(today) + 4 - weekday) % 7) + 7) % 7 || 7
-      return { on: addDays(today, -back), left: cut(at, 1) }
-    }
+    // What is told has happened.
+    const named = word === 'tomorrow' ? null : dayNamed(word, today)
+    if (named) return { on: named, left: cut(at, 1) }
     for (const length of [3, 2, 1]) {
       if (at + length > words.length) continue
       const text = words.slice(at, at + length).join(' ')

@@ -2,19 +2,24 @@
 
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { ChoiceField, TextField } from '../../components/forms/fields'
+import { DateField } from '../../components/forms/date-field'
+import { ChoiceField } from '../../components/forms/fields'
+import { parseDate } from '../../core/calendar'
 import { diagnose, signsOf, type SignId } from '../../core/health'
+import { formatDate } from '../../wording/dates'
 import type { ClinicView } from './queries'
 import { Findings } from './shown-later'
 import { SignPicker } from './sign-picker'
 
 /** What is seen, where and since when, and what it is likely to be. */
 export function ClinicScreen({ view }: { view: ClinicView }) {
-  const { spots, chosen, context, on, now, followed } = view
+  const { spots, chosen, context, on, now, manner, followed } = view
   const { crop } = context
   const router = useRouter()
   const [told, setTold] = useState({ signs: followed?.signs ?? [], absent: followed?.absent ?? [] })
-  const [since, setSince] = useState<string>(on)
+  const [typedSince, setSince] = useState(() => formatDate(on, manner, 'full'))
+  const read = parseDate(typedSince, on, manner.dates)
+  const since = read !== null && read <= on ? read : null
   const signs = useMemo(() => told.signs.filter((sign) => signsOf(crop).includes(sign)), [told, crop])
   const { ranked, next } = useMemo(
     () => diagnose({ signs, absent: told.absent }, context).answer,
@@ -73,11 +78,12 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
                 ))}
               </ChoiceField>
               {!followed && (
-                <TextField
+                <DateField
                   label="Since"
-                  type="date"
-                  max={on}
-                  value={since}
+                  manner={manner}
+                  last={on}
+                  value={typedSince}
+                  error={since ? undefined : `A day up to ${formatDate(on, manner)}.`}
                   onChange={({ target }) => setSince(target.value)}
                 />
               )}
@@ -106,7 +112,7 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
             view={view}
             signs={signs}
             absent={told.absent}
-            since={since}
+            since={since ?? on}
             found={{ ranked, next }}
             onForget={forget}
             onAnswer={answer}

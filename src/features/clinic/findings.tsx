@@ -1,5 +1,6 @@
 'use client'
 
+import type { IsoDate } from '../../core/calendar'
 import type { Diagnosis, SignId } from '../../core/health'
 import { CAUSE_WORDS } from '../../wording/health'
 import { NextToLook, Ranking } from './diagnosis'
@@ -21,7 +22,7 @@ export function Findings({
   view: ClinicView
   signs: readonly SignId[]
   absent: readonly SignId[]
-  since: string
+  since: IsoDate
   /** With one cause at the least. */
   found: Pick<Diagnosis, 'ranked' | 'next'>
   onForget: (sign: SignId) => void

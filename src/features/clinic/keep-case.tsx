@@ -7,7 +7,7 @@ import { ChoiceField, TextField } from '../../components/forms/fields'
 import { Ahead } from '../../components/act/ahead'
 import { useAct } from '../../components/act/use-act'
 import type { NewEntry } from '../../components/act/act-drafts'
-import { isIsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import type { EntrySubject } from '../../core/entry'
 import type { EntryData } from '../../core/log'
 import { COURSES, type CaseCourse, type CauseId, type Diagnosis, type SignId } from '../../core/health'
@@ -28,7 +28,7 @@ export function KeepCase({
   chosen: Spot
   signs: readonly SignId[]
   absent: readonly SignId[]
-  since: string
+  since: IsoDate
   ranked: Diagnosis['ranked']
   onKept: () => void
 }) {
@@ -52,7 +52,7 @@ export function KeepCase({
       const data: EntryData['noticed'] = {
         signs: [...signs],
         ...(absent.length > 0 ? { absent: [...absent] } : {}),
-        ...(isIsoDate(since) && since < on ? { since } : {}),
+        ...(since < on ? { since } : {}),
         ...taken,
       }
       return void enter({ subject, kind: 'noticed', data }, `Kept as a case: ${where}.`)

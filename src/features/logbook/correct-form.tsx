@@ -4,10 +4,12 @@ import { useRouter } from 'next/navigation'
 import { useMemo } from 'react'
 import { say } from '../../components/say'
 import { v7 } from 'uuid'
+import { DateField } from '../../components/forms/date-field'
 import { FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
+import { formatDate } from '../../wording/dates'
 import { correctEntry } from './actions'
 import { correctSchema } from './correct-schema'
 import type { LogLine } from './queries'
@@ -29,7 +31,11 @@ export function CorrectForm({
   const router = useRouter()
   const { submit, field, busy, problem } = useCheckedForm<Record<string, string>>({
     schema: useMemo(() => correctSchema(fields, manner, now), [fields, manner, now]),
-    defaults: { on, note, ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])) },
+    defaults: {
+      on: formatDate(on, manner, 'full'),
+      note,
+      ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])),
+    },
     send: async (typed, { sure }) => {
       const problems = await correctEntry(id, ids, typed, sure)
       if (problems) return problems
@@ -46,7 +52,7 @@ export function CorrectForm({
       noValidate
     >
       <div className="grid grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-3">
-        <TextField label="Day" type="date" {...field('on')} />
+        <DateField label="Day" manner={manner} last={now} {...field('on')} />
         {fields.map(({ name, label }) => (
           <TextField key={name} label={label} {...field(name)} />
         ))}

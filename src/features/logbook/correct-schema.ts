@@ -1,7 +1,7 @@
-import { object, string, type AnyObjectSchema } from 'yup'
-import { isIsoDate, type IsoDate } from '../../core/calendar'
+import { object, type AnyObjectSchema } from 'yup'
+import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
-import { noteField, orNothing, quantityField, wholeField } from '../../wording/fields'
+import { dayField, noteField, orNothing, quantityField, wholeField } from '../../wording/fields'
 import type { CorrectField } from './correctable'
 
 /** What can be true of each measure. */
@@ -24,10 +24,7 @@ export const correctSchema = (
   now: IsoDate,
 ): AnyObjectSchema =>
   object({
-    on: string()
-      .required('Say the day.')
-      .test('date', 'A day, please.', (value) => isIsoDate(value))
-      .test('past', 'That day has not come yet.', (value) => value === undefined || value <= now),
+    on: dayField(manner, now),
     ...Object.fromEntries(
       fields.map((field) => {
         const number = numberOf(field, manner)

@@ -1,4 +1,5 @@
-import { isIsoDate, type IsoDate } from '../../core/calendar'
+import { parseDate, type IsoDate } from '../../core/calendar'
+import type { Manner } from '../../core/facts'
 import { ENTRY_KINDS, type EntryKind } from '../../core/log'
 
 /** What of the log is asked for; null: everything. */
@@ -16,13 +17,13 @@ export interface LogFilter {
 
 type Asked = Record<string, string | string[] | undefined>
 
-/** The filter of an address; what is unsound in it counts as not asked. */
-export function filterOf(asked: Asked): LogFilter {
+/** The filter of an address, its days as the garden writes them; what is unsound in it counts as not asked. */
+export function filterOf(
+  asked: Asked,
+  { now, garden }: { now: IsoDate; garden: Pick<Manner, 'dates'> },
+): LogFilter {
   const one = (key: string) => (typeof asked[key] === 'string' ? asked[key].trim() : '')
-  const date = (key: string): IsoDate | null => {
-    const text = one(key)
-    return isIsoDate(text) ? text : null
-  }
+  const date = (key: string) => parseDate(one(key), now, garden.dates)
   return {
     place: one('place') || null,
     plant: one('plant') || null,

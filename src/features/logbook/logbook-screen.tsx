@@ -1,6 +1,9 @@
 import { Link } from '../../components/link'
 import type { ReactNode } from 'react'
 import { PartHeading } from '../../components/advice/why'
+import { DateField } from '../../components/forms/date-field'
+import { formatDate } from '../../wording/dates'
+import { capital } from '../../wording/names'
 import { queryOf } from './filter'
 import { ImportPart } from './import-part'
 import { LogRow } from './log-row'
@@ -28,7 +31,7 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
       </h1>
       <form role="search" aria-label="Find in the logbook" className="mt-3 flex flex-wrap items-end gap-3">
         <Field label="Place">
-          <select name="place" className="select min-h-11 w-40 text-base" defaultValue={filter.place ?? ''}>
+          <select name="place" className="select min-h-11 w-36 text-base" defaultValue={filter.place ?? ''}>
             <option value="">any</option>
             {places.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -50,7 +53,7 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
           </Field>
         )}
         <Field label="What">
-          <select name="kind" className="select min-h-11 w-40 text-base" defaultValue={filter.kind ?? ''}>
+          <select name="kind" className="select min-h-11 w-36 text-base" defaultValue={filter.kind ?? ''}>
             <option value="">anything</option>
             {kinds.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -59,21 +62,21 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
             ))}
           </select>
         </Field>
-        <Field label="From">
-          <input
-            type="date"
-            name="from"
-            className="input min-h-11 text-base"
-            defaultValue={filter.from ?? ''}
-          />
-        </Field>
-        <Field label="To">
-          <input type="date" name="to" className="input min-h-11 text-base" defaultValue={filter.to ?? ''} />
-        </Field>
+        {(['from', 'to'] as const).map((end) => (
+          <div key={end} className="w-48">
+            <DateField
+              label={capital(end)}
+              name={end}
+              manner={manner}
+              last={now}
+              defaultValue={filter[end] ? formatDate(filter[end], manner, 'full') : ''}
+            />
+          </div>
+        ))}
         <Field label="Words">
           <input
             name="words"
-            className="input min-h-11 w-44 text-base"
+            className="input min-h-11 w-36 text-base"
             defaultValue={filter.words}
             maxLength={80}
             autoComplete="off"

@@ -8,7 +8,9 @@ import { filterOf, queryOf } from './filter'
 import { logCsv } from './log-csv'
 import { foundEntries, logbookView } from './queries'
 
-const all = filterOf({})
+/** The filter of an address, in the demo garden. */
+const asking = (asked: Parameters<typeof filterOf>[0]) => filterOf(asked, demoState())
+const all = asking({})
 const today = isoDate('2026-06-18')
 const state = demoState({
   entries: [
@@ -24,7 +26,7 @@ const plain = (text: string) => text.replaceAll('\u00a0', ' ')
 
 describe('a filter', () => {
   it('goes through an address and back; what is unsound in it is not asked', () => {
-    const filter = filterOf({
+    const filter = asking({
       place: 'p',
       plant: 'p1',
       kind: 'picked',
@@ -33,8 +35,13 @@ describe('a filter', () => {
       words: 'red',
       taken: '1',
     })
-    expect(filterOf(Object.fromEntries(new URLSearchParams(queryOf(filter))))).toEqual(filter)
-    expect(filterOf({ kind: 'eaten', from: '2026-02-31', to: ['x', 'y'], words: ' ' })).toEqual(all)
+    expect(asking(Object.fromEntries(new URLSearchParams(queryOf(filter))))).toEqual(filter)
+    // A day is asked for as one says it: the demo garden's clock stands on 18 June.
+    expect(asking({ from: 'yesterday', to: '18 June' })).toMatchObject({
+      from: '2026-06-17',
+      to: '2026-06-18',
+    })
+    expect(asking({ kind: 'eaten', from: '2026-02-31', to: ['x', 'y'], words: ' ' })).toEqual(all)
     expect(queryOf(all)).toBe('')
   })
 })
@@ -42,7 +49,7 @@ describe('a filter', () => {
 describe('one plant’s entries', () => {
   const plant = 'demo-2026-bed-2-1-7'
   const found = (entries: LogEntry[]) =>
-    foundEntries(demoState({ entries }), filterOf({ plant, from: '2026-06-18' })).map(({ entry }) => entry.id)
+    foundEntries(demoState({ entries }), asking({ plant, from: '2026-06-18' })).map(({ entry }) => entry.id)
   const of = (id: string, kind: LogEntry['kind'], data: object) =>
     potEntry(id, kind, today, {
       subject: { type: 'planting', id: 'demo-2026-bed-2-1' },
@@ -61,7 +68,7 @@ describe('one plant’s entries', () => {
     ).toEqual(['mine', 'own', 'tied'])
   })
   it('are offered for the place that is asked for', () => {
-    const { plants } = logbookView(state, filterOf({ place: 'demo-bed-2' }), 1)
+    const { plants } = logbookView(state, asking({ place: 'demo-bed-2' }), 1)
     expect(plants.slice(0, 2).map(({ name }) => name)).toEqual(['Old Harrow 1, 2026', 'Old Harrow 2, 2026'])
     expect(logbookView(state, all, 1).plants).toEqual([])
   })
@@ -90,21 +97,19 @@ describe('the logbook', () => {
   })
   it('finds by place, kind, days and words, and what was taken back when asked', () => {
     const ids = (asked: Record<string, string>) =>
-      foundEntries(state, filterOf(asked)).map(({ entry }) => entry.id)
+      foundEntries(state, asking(asked)).map(({ entry }) => entry.id)
     expect(ids({ kind: 'picked', from: today })).toEqual(['a'])
     expect(ids({ place: 'demo-pot-1', words: 'FIRST of' })).toEqual(['a'])
     expect(ids({ words: 'wrong pot' })).toEqual([])
     expect(ids({ words: 'wrong pot', taken: '1' })).toEqual(['b'])
-    const fed = foundEntries(state, filterOf({ place: 'demo-bed-5', kind: 'fed' }))
+    const fed = foundEntries(state, asking({ place: 'demo-bed-5', kind: 'fed' }))
     expect(fed).toHaveLength(3)
     expect(fed.every(({ entry }) => entry.subject.id === 'demo-bed-5')).toBe(true)
   })
   it('keeps to its pages', () => {
     expect(logbookView(state, all, 10_000).page).toBe(logbookView(state, all, 1).pages)
     expect(logbookView(state, all, -3).page).toBe(1)
-    expect(logbookView(demoState({ empty: true }), filterOf({ words: 'nothing like it' }), 1).lines).toEqual(
-      [],
-    )
+    expect(logbookView(demoState({ empty: true }), asking({ words: 'nothing like it' }), 1).lines).toEqual([])
   })
 })
 
@@ -122,9 +127,9 @@ describe('a logbook’s CSV', () => {
         }),
         (note) => {
           const own = demoState({ entries: [potEntry('n', 'note', today, { note })] })
-          expect(
-            readLogCsv(logCsv(own, filterOf({ kind: 'note', from: today }))).entries[0]!.entry.note,
-          ).toBe(note)
+          expect(readLogCsv(logCsv(own, asking({ kind: 'note', from: today }))).entries[0]!.entry.note).toBe(
+            note,
+          )
         },
       ),
       { numRuns: 60 },
@@ -132,10 +137,10 @@ describe('a logbook’s CSV', () => {
   })
   it('gives a sheet no formula to run', () => {
     const own = demoState({ entries: [potEntry('n', 'note', today, { note: '=HYPERLINK("x")' })] })
-    expect(logCsv(own, filterOf({ kind: 'note' }))).toContain('"\'=HYPERLINK(""x"")"')
+    expect(logCsv(own, asking({ kind: 'note' }))).toContain('"\'=HYPERLINK(""x"")"')
   })
   it('tells each line that is none, by its number', () => {
-    const lines = logCsv(state, filterOf({ kind: 'picked' })).split('\r\n')
+    const lines = logCsv(state, asking({ kind: 'picked' })).split('\r\n')
     const broken = [
       lines[0],
       lines[1],

@@ -12,5 +12,5 @@ export default async function LogbookPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>
 }) {
   const [state, asked] = [await currentState(), await searchParams]
-  return state && <LogbookScreen view={logbookView(state, filterOf(asked), Number(asked.page) || 1)} />
+  return state && <LogbookScreen view={logbookView(state, filterOf(asked, state), Number(asked.page) || 1)} />
 }

@@ -1,6 +1,7 @@
 'use client'
 
 import { say } from '../../../components/say'
+import { DateField } from '../../../components/forms/date-field'
 import { FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { IsoDate } from '../../../core/calendar'
@@ -40,7 +41,7 @@ export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner
   return (
     <form onSubmit={submit} noValidate aria-label="A day by hand">
       <div className="grid max-w-md grid-cols-2 gap-3">
-        <TextField label="Day" {...field('date')} />
+        <DateField label="Day" manner={manner} last={now} {...field('date')} />
         <TextField label={`Low, ${degree}`} inputMode="decimal" {...field('tmin')} />
         <TextField label={`High, ${degree}`} inputMode="decimal" {...field('tmax')} />
         <TextField label={`Rain, ${depth}`} inputMode="decimal" {...field('rain')} />

@@ -1,10 +1,8 @@
-import { object, number, string } from 'yup'
+import { object, number } from 'yup'
 import type { IsoDate } from '../../../core/calendar'
 import { NORMAL_BOUNDS, type MonthNormal } from '../../../core/climate'
 import type { Manner } from '../../../core/facts'
-import { parseDate } from '../../../core/calendar'
-import { decimalField } from '../../../wording/fields'
-import { formatDate } from '../../../wording/dates'
+import { dayField, decimalField } from '../../../wording/fields'
 import { shownNormal } from '../schema'
 
 /** A day as it is typed. */
@@ -52,11 +50,7 @@ export function daySchema(manner: Manner, today: IsoDate) {
       })
   }
   return object({
-    date: string()
-      .required('Say which day.')
-      .transform((_, typed: unknown) => parseDate(String(typed ?? ''), today, manner.dates) ?? NOT_A_DATE)
-      .test('date', `A date such as ${formatDate(today, manner)}.`, (value) => value !== NOT_A_DATE)
-      .test('past', 'That day has not come yet.', (value) => value === NOT_A_DATE || value! <= today),
+    date: dayField(manner, today),
     tmin: needed('tmin'),
     tmax: needed('tmax'),
     rain: optional('rain'),
@@ -70,4 +64,3 @@ export function daySchema(manner: Manner, today: IsoDate) {
       : true
   })
 }
-const NOT_A_DATE = 'not a date'
