@@ -2,24 +2,13 @@
 
 import { Link } from '../../components/link'
 import { PartHeading } from '../../components/advice/why'
-import { useAct } from '../../components/act/use-act'
-import type { Manner } from '../../core/facts'
-import { VERDICTS } from '../../core/harvest'
-import type { CropSum } from '../../core/harvest'
-import { formatMeasure } from '../../core/quantity'
-import { VERDICT_NAMES } from '../../wording/entries'
 import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { sayCount, sayMass } from '../../wording/say'
 import { sayCost, sayMoney } from '../../wording/supplies'
 import { ArchivePart } from './archive-part'
-import type { ReviewLine, ReviewView } from './review-queries'
-
-const sayHours = (hours: number, manner: Manner) =>
-  `${formatMeasure({ kind: 'count', value: Math.round(hours * 10) / 10 }, manner)} h`
-
-const saySound = (sum: CropSum, manner: Manner) =>
-  sum.sound === null ? 'not counted' : formatMeasure({ kind: 'share', value: sum.sound }, manner)
+import type { ReviewView } from './review-queries'
+import { anHour, CultivarsTable, PlantingsTable, sayHours } from './review-tables'
 
 /** A season as it came out, beside the one before; what went with which decision; what is grown again. */
 export function ReviewScreen({ view }: { view: ReviewView }) {
@@ -58,37 +47,20 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
         </p>
         {all.mass > 0 && (
           <p className="text-lg text-quiet">
-            About {sayHours(view.hours, manner)} of work,{' '}
-            {sayMass(all.mass / Math.max(view.hours, 0.1), manner)} an hour; supports and feeds{' '}
-            {sayCost(view.cost, manner)}
+            About {sayHours(view.hours, manner)} of work, {sayMass(anHour(all.mass, view.hours), manner)} an
+            hour; supports and feeds {sayCost(view.cost, manner)}
             {!view.cost.open && `, ${sayMoney(view.cost.cost / all.mass, manner)} a kg`}.
           </p>
         )}
       </div>
       <section aria-label="Plantings">
         <PartHeading>Planting by planting</PartHeading>
-        <ul>
-          {lines.map((line) => (
-            <Line key={line.id} line={line} view={view} />
-          ))}
-        </ul>
+        <PlantingsTable view={view} />
       </section>
       {cultivars.length > 0 && (
         <section aria-label="Cultivars">
           <PartHeading>Cultivar by cultivar, over the years</PartHeading>
-          <ul>
-            {cultivars.map(({ name, seasons: years }) => (
-              <li key={name} className="border-t border-base-300 py-1.5">
-                <strong>{name}</strong>:{' '}
-                {years
-                  .map(
-                    ({ season: year, sum }) =>
-                      `${year} ${sayMass(sum.aPlant, manner)} a plant (${sum.plants})`,
-                  )
-                  .join('; ')}
-              </li>
-            ))}
-          </ul>
+          <CultivarsTable view={view} />
         </section>
       )}
       <section aria-label="Decisions">
@@ -120,57 +92,5 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
       </section>
       <ArchivePart view={view} />
     </div>
-  )
-}
-
-function Line({ line, view }: { line: ReviewLine; view: ReviewView }) {
-  const { manner } = view
-  const { busy, isAhead, act } = useAct(view)
-  const { sum } = line
-  return (
-    <li className="flex flex-wrap items-center justify-between gap-x-6 border-t border-base-300 py-1.5">
-      <span className="min-w-0 grow">
-        <strong>{line.cultivar}</strong>, {line.place}:{' '}
-        {sum.mass === 0 ? (
-          `${sayCount(sum.plants, 'plant')}, not picked yet`
-        ) : (
-          <>
-            {sayMass(sum.mass, manner)} from {sum.plants},{' '}
-            <strong>{sayMass(sum.aPlant, manner)} a plant</strong>, {sayMass(sum.aSquareMetre, manner)} a
-            square metre
-            <span className="text-quiet">
-              ; sound: {saySound(sum, manner)}; {line.when}; {sayHours(line.hours, manner)} of work,{' '}
-              {sayMass(sum.mass / Math.max(line.hours, 0.1), manner)} an hour; cost{' '}
-              {sayCost(line.cost, manner)}
-            </span>
-            {line.plants.length > 0 && (
-              <span className="block text-sm text-quiet">
-                By plant:{' '}
-                {line.plants.map(({ label, mass }) => `${label} ${sayMass(mass, manner)}`).join(', ')}
-              </span>
-            )}
-          </>
-        )}
-      </span>
-      <span className="join" role="group" aria-label={`${line.cultivar}, ${line.place}: next season`}>
-        {VERDICTS.map((verdict) => (
-          <button
-            key={verdict}
-            type="button"
-            className={`btn join-item min-h-11 ${line.verdict === verdict ? 'btn-active font-semibold' : 'bg-base-100'}`}
-            aria-pressed={line.verdict === verdict}
-            disabled={busy || isAhead}
-            onClick={() =>
-              void act({
-                entries: [{ subject: { type: 'planting', id: line.id }, kind: 'judged', data: { verdict } }],
-                said: `${line.cultivar} next season: ${VERDICT_NAMES[verdict]}.`,
-              })
-            }
-          >
-            {capital(VERDICT_NAMES[verdict])}
-          </button>
-        ))}
-      </span>
-    </li>
   )
 }
