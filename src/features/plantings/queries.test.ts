@@ -40,6 +40,11 @@ describe('a planting', () => {
     const answers = day.outlook.plantings.map(({ planting }) => plantingView(day, planting.id)!.answer)
     const asked = answers.filter((answer) => titles.some((title) => answer.startsWith(title)))
     expect(asked.length).toBeGreaterThan(2)
+    const bed = plantingView(dayOf(demoState(), today), 'demo-2026-bed-1-1')!
+    expect([bed.answer, bed.deciding]).toEqual([
+      expect.stringMatching(/^Water: \d+\sL/),
+      expect.stringMatching(/^All of Bed 1: /),
+    ])
     // What the round asks nothing of has a date ahead, or nothing at all.
     expect(answers.filter((answer) => !asked.includes(answer)).join()).not.toMatch(/Water|Tie|Pick/)
   })

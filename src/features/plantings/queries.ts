@@ -187,7 +187,7 @@ function answerOf(
     const from = call.urgency === 'coming' ? `, from ${formatDate(call.window.from, manner)}` : ''
     return {
       answer: sayCall(call.advice.answer, manner) + from,
-      deciding: sayReason(call.advice.reasons[0]!, manner),
+      deciding: `${call.subject.type === 'place' ? `All of ${place.name}: ` : ''}${sayReason(call.advice.reasons[0]!, manner)}`,
     }
   }
   const next = STAGES.find((stage) => dates[stage].how !== 'logged' && (dates[stage].date ?? '') > on)
