@@ -3,6 +3,7 @@ import { gzipSync } from 'node:zlib'
 import { benchBrowser } from './lib/bench-browser.mjs'
 import { benchScreens } from './lib/bench-screens.mjs'
 import { ensureChromium } from './lib/chromium.mjs'
+import { countLines } from './lib/count-lines.mjs'
 import { demoServer } from './lib/demo-server.mjs'
 import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
 
@@ -10,6 +11,10 @@ import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
 ensureInstalled()
 ensureChromium()
 ensureBuilt()
+const { code, tests, share, short } = countLines()
+console.log(
+  `${code} lines of code, ${tests} of tests (${(share * 100).toFixed(1)} %), ${short} source files under 15 lines`,
+)
 const server = await demoServer('bench')
 
 const timed = async (path, at = server) => {

@@ -52,12 +52,11 @@ const browserCount = () => {
 
 let isBuilt = false
 const bin = (path) => `node_modules/${path}`
-// Two by two, so that both have ended when the browser begins.
 await Promise.all([
   (async () => {
-    // It checks the types, too.
-    isBuilt = await check('build', [NEXT, 'build'])
+    await check('formatting', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])
     await check('lint', [bin('eslint/bin/eslint.js'), '--max-warnings', '0', '.'])
+    await check('dead code', [bin('knip/bin/knip.js')])
   })(),
   (async () => {
     await check(
@@ -71,8 +70,8 @@ await Promise.all([
       ],
       unitCount,
     )
-    await check('formatting', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.'])
-    await check('dead code', [bin('knip/bin/knip.js')])
+    // It checks the types, too.
+    isBuilt = await check('build', [NEXT, 'build'])
   })(),
 ])
 if (isBuilt) await check('browser tests', [bin('@playwright/test/cli.js'), 'test'], browserCount)
