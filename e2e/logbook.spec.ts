@@ -84,4 +84,9 @@ test('a day is taken from the calendar by keys, or said in a word', async ({ pag
   await expect(page.getByRole('region', { name: '17 June 2026' })).toBeVisible()
   await expect(page.getByRole('region', { name: /\b10 June 2026/ })).toHaveCount(0)
   await expect(find.getByLabel('To', { exact: true })).toHaveValue('17 June 2026')
+  // What is no day says so, and stays as typed.
+  await find.getByLabel('To', { exact: true }).fill('31 June')
+  await find.getByRole('button', { name: 'Find' }).click()
+  await expect(find.getByRole('alert')).toHaveText('A date such as 18 June: all days are shown.')
+  await expect(find.getByLabel('To', { exact: true })).toHaveValue('31 June')
 })

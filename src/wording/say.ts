@@ -13,6 +13,9 @@ export const sayNumber = (value: number, manner: Manner, digits = 1): string =>
 export const sayMass = (value: number, manner: Manner): string =>
   formatMeasure({ kind: 'mass', value }, manner)
 
+/** Hours of work, to the tenth. */
+export const sayHours = (hours: number, manner: Manner): string => `${sayNumber(hours, manner)} h`
+
 /** L in the gardener's units. */
 export const sayVolume = (value: number, manner: Manner): string =>
   formatMeasure({ kind: 'volume', value }, manner)

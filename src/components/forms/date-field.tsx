@@ -1,12 +1,12 @@
 'use client'
 
 import { CalendarDays } from 'lucide-react'
-import { useId, useRef, useState, type InputHTMLAttributes, type Ref } from 'react'
+import { useId, useRef, useState, type InputHTMLAttributes, type RefCallback } from 'react'
 import { parseDate, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { formatDate } from '../../wording/dates'
 import { later } from '../later'
-import { Labelled } from './fields'
+import { Labelled, Typed } from './fields'
 
 const DateCalendar = later(() => import('./date-calendar').then(({ DateCalendar }) => DateCalendar))
 
@@ -26,8 +26,8 @@ export function DateField({
   manner: Manner
   /** The latest that can be chosen. */
   last: IsoDate
-  ref?: Ref<HTMLInputElement>
-} & Omit<InputHTMLAttributes<HTMLInputElement>, 'type'>) {
+  ref?: RefCallback<HTMLInputElement>
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'type' | 'className'>) {
   const calendar = useId()
   const panel = useRef<HTMLDivElement>(null)
   const typed = useRef<HTMLInputElement | null>(null)
@@ -46,23 +46,23 @@ export function DateField({
     <Labelled label={label} error={error} hint={hint}>
       {({ id, describedBy }) => (
         <div className="join" style={{ anchorName: `--${calendar}` }}>
-          <input
+          <Typed
             id={id}
             aria-describedby={describedBy}
-            aria-invalid={error ? true : undefined}
-            autoComplete="off"
+            isWrong={!!error}
             {...input}
             ref={(element) => {
               typed.current = element
-              if (typeof ref === 'function') ref(element)
+              ref?.(element)
             }}
-            className={`input join-item min-h-11 w-full text-base ${error ? 'input-error' : ''}`}
+            className="join-item"
           />
           <button
             type="button"
             className="btn join-item min-h-11 bg-base-100 px-3"
             popoverTarget={calendar}
             aria-label="Calendar"
+            aria-describedby={`${id}-label`}
           >
             <CalendarDays aria-hidden size={20} />
           </button>

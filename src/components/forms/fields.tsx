@@ -18,7 +18,7 @@ export function Labelled({
   const describedBy = error || hint ? `${id}-note` : undefined
   return (
     <div className="flex min-w-0 flex-col gap-1">
-      <label htmlFor={id} className="text-sm text-quiet">
+      <label id={`${id}-label`} htmlFor={id} className="text-sm text-quiet">
         {label}
       </label>
       {children({ id, describedBy })}
@@ -37,6 +37,18 @@ export function Labelled({
 
 type Common = { label: string; error?: string; hint?: string }
 
+type TypedProps = InputHTMLAttributes<HTMLInputElement> & { ref?: React.Ref<HTMLInputElement> }
+
+/** Where a line is typed. */
+export const Typed = ({ isWrong, className = '', ...input }: TypedProps & { isWrong: boolean }) => (
+  <input
+    aria-invalid={isWrong || undefined}
+    autoComplete="off"
+    {...input}
+    className={`input min-h-11 w-full text-base ${isWrong ? 'input-error' : ''} ${className}`}
+  />
+)
+
 export function TextField({
   label,
   error,
@@ -45,16 +57,7 @@ export function TextField({
 }: Common & InputHTMLAttributes<HTMLInputElement> & { ref?: React.Ref<HTMLInputElement> }) {
   return (
     <Labelled label={label} error={error} hint={hint}>
-      {({ id, describedBy }) => (
-        <input
-          id={id}
-          aria-describedby={describedBy}
-          aria-invalid={error ? true : undefined}
-          autoComplete="off"
-          {...input}
-          className={`input min-h-11 w-full text-base ${error ? 'input-error' : ''}`}
-        />
-      )}
+      {({ id, describedBy }) => <Typed id={id} aria-describedby={describedBy} isWrong={!!error} {...input} />}
     </Labelled>
   )
 }

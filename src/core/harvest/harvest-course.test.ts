@@ -4,6 +4,7 @@ import { addDays, isoDate } from '../calendar'
 import { growPlant, plantTraits, RAISED_DAY, type Cultivar } from '../crop'
 import {
   byDecision,
+  massAnHour,
   harvestWeeks,
   ownYield,
   pickBefore,
@@ -130,6 +131,13 @@ describe('a season’s review', () => {
     const sum = sumOf([result(2025, 4, 8, 'a'), result(2025, 6, 24, 'b', { counted: 0, faulty: 0 })])
     expect(sum).toEqual({ plantings: 2, plants: 10, mass: 32, aPlant: 3.2, aSquareMetre: 6.4, sound: 0.9 })
     expect(sumOf([])).toEqual({ plantings: 0, plants: 0, mass: 0, aPlant: 0, aSquareMetre: 0, sound: null })
+  })
+  it('gives the harvest of an hour, and no boundless one where hardly any work was told', () => {
+    expect(massAnHour(12, 3)).toBe(4)
+    expect(massAnHour(2, 0)).toBe(20)
+    expect(massAnHour(2, 0.05)).toBe(massAnHour(2, 0.1))
+    expect(() => massAnHour(2, -1)).toThrow(/hours/)
+    expect(() => massAnHour(NaN, 1)).toThrow(/mass/)
   })
   it('sets ways side by side with their counts, and says when they are too few', () => {
     const [training, ...others] = byDecision([

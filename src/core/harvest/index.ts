@@ -6,7 +6,7 @@ export { harvestWeeks, ownYield, ripeningBetween, ripeningByDay } from './foreca
 export type { Bearing, HarvestWeek } from './forecast'
 export { pickBefore } from './pick-before'
 export type { PickBefore } from './pick-before'
-export { byDecision, sumOf } from './review'
+export { byDecision, massAnHour, sumOf } from './review'
 export type { CropResult, CropSum, DecisionResult } from './review'
 export { implausiblePicking } from './implausible'
 export type { Implausible } from './implausible'

@@ -1,3 +1,5 @@
+import { requireInRange } from '../guard'
+
 /** What one planting came to. */
 export interface CropResult {
   season: number
@@ -40,6 +42,16 @@ export function sumOf(results: readonly CropResult[]): CropSum {
     aSquareMetre: area === 0 ? 0 : mass / area,
     sound: counted === 0 ? null : 1 - add((one) => one.faulty) / counted,
   }
+}
+
+/** † Under so many hours the work is not told apart from none. */
+const LEAST_HOURS = 0.1
+
+/** kg that an hour of work gave. @throws RangeError when a number is below 0 */
+export function massAnHour(mass: number, hours: number): number {
+  requireInRange('mass', mass, 0, Infinity)
+  requireInRange('hours', hours, 0, Infinity)
+  return mass / Math.max(hours, LEAST_HOURS)
 }
 
 /** † Under so many plantings on each side a difference is told as too few to know. */

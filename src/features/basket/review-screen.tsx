@@ -2,13 +2,14 @@
 
 import { Link } from '../../components/link'
 import { PartHeading } from '../../components/advice/why'
+import { massAnHour } from '../../core/harvest'
 import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
-import { sayCount, sayMass } from '../../wording/say'
+import { sayCount, sayHours, sayMass } from '../../wording/say'
 import { sayCost, sayMoney } from '../../wording/supplies'
 import { ArchivePart } from './archive-part'
 import type { ReviewView } from './review-queries'
-import { anHour, CultivarsTable, PlantingsTable, sayHours } from './review-tables'
+import { CultivarsTable, PlantingsTable } from './review-tables'
 
 /** A season as it came out, beside the one before; what went with which decision; what is grown again. */
 export function ReviewScreen({ view }: { view: ReviewView }) {
@@ -47,8 +48,8 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
         </p>
         {all.mass > 0 && (
           <p className="text-lg text-quiet">
-            About {sayHours(view.hours, manner)} of work, {sayMass(anHour(all.mass, view.hours), manner)} an
-            hour; supports and feeds {sayCost(view.cost, manner)}
+            About {sayHours(view.hours, manner)} of work, {sayMass(massAnHour(all.mass, view.hours), manner)}{' '}
+            an hour; supports and feeds {sayCost(view.cost, manner)}
             {!view.cost.open && `, ${sayMoney(view.cost.cost / all.mass, manner)} a kg`}.
           </p>
         )}

@@ -3,22 +3,13 @@
 import { useAct } from '../../components/act/use-act'
 import { DataTable, type Column } from '../../components/table/data-table'
 import type { Manner } from '../../core/facts'
-import { VERDICTS, type CropSum } from '../../core/harvest'
+import { massAnHour, VERDICTS, type CropSum } from '../../core/harvest'
 import { formatMeasure } from '../../core/quantity'
 import { VERDICT_NAMES } from '../../wording/entries'
 import { capital } from '../../wording/names'
-import { sayMass } from '../../wording/say'
+import { sayHours, sayMass } from '../../wording/say'
 import { sayCost } from '../../wording/supplies'
 import type { ReviewLine, ReviewView } from './review-queries'
-
-export const sayHours = (hours: number, manner: Manner) =>
-  `${formatMeasure({ kind: 'count', value: Math.round(hours * 10) / 10 }, manner)} h`
-
-/** Under so many hours the work is not told apart from none. */
-const LEAST_HOURS = 0.1
-
-/** kg that an hour of work gave. */
-export const anHour = (mass: number, hours: number) => mass / Math.max(hours, LEAST_HOURS)
 
 const saySound = ({ sound }: CropSum, manner: Manner) =>
   sound === null ? 'not counted' : formatMeasure({ kind: 'share', value: sound }, manner)
@@ -75,11 +66,12 @@ export function PlantingsTable({ view }: { view: ReviewView }) {
           ({ hours }) => hours,
           ({ hours }) => sayHours(hours, manner),
         ),
-        mass('hour', 'An hour', ({ sum, hours }) => anHour(sum.mass, hours)),
+        mass('hour', 'An hour', ({ sum, hours }) => massAnHour(sum.mass, hours)),
         measured(
           'cost',
           'Cost',
-          ({ cost }) => cost.cost,
+          // What has no price yet is not the cheapest.
+          ({ cost }) => (cost.open && cost.cost === 0 ? null : cost.cost),
           ({ cost }) => sayCost(cost, manner),
         ),
         { id: 'next', heading: 'Next season', cell: (line) => <Verdict line={line} view={view} /> },

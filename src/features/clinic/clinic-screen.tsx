@@ -112,7 +112,7 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
             view={view}
             signs={signs}
             absent={told.absent}
-            since={since ?? on}
+            since={since}
             found={{ ranked, next }}
             onForget={forget}
             onAnswer={answer}

@@ -22,7 +22,7 @@ export function Findings({
   view: ClinicView
   signs: readonly SignId[]
   absent: readonly SignId[]
-  since: IsoDate
+  since: IsoDate | null
   /** With one cause at the least. */
   found: Pick<Diagnosis, 'ranked' | 'next'>
   onForget: (sign: SignId) => void

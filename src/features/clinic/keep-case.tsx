@@ -6,6 +6,7 @@ import { PhotoField } from '../../components/photo/photo-field'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import { Ahead } from '../../components/act/ahead'
 import { useAct } from '../../components/act/use-act'
+import { sayFault } from '../../components/say'
 import type { NewEntry } from '../../components/act/act-drafts'
 import type { IsoDate } from '../../core/calendar'
 import type { EntrySubject } from '../../core/entry'
@@ -28,7 +29,8 @@ export function KeepCase({
   chosen: Spot
   signs: readonly SignId[]
   absent: readonly SignId[]
-  since: IsoDate
+  /** Null: what is typed there is no day yet. */
+  since: IsoDate | null
   ranked: Diagnosis['ranked']
   onKept: () => void
 }) {
@@ -48,6 +50,8 @@ export function KeepCase({
   const tell = (what: CaseCourse | 'begin') => {
     const taken = cause === '' ? {} : { cause }
     if (what === 'begin') {
+      if (since === null)
+        return sayFault('Since when is no day that has come: put it right first. Nothing was kept.')
       const subject: EntrySubject = plant ? { type: 'plant', id: plant } : { type: 'planting', id: chosen.id }
       const data: EntryData['noticed'] = {
         signs: [...signs],

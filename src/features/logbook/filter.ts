@@ -17,19 +17,29 @@ export interface LogFilter {
 
 type Asked = Record<string, string | string[] | undefined>
 
+type Asking = { now: IsoDate; garden: Pick<Manner, 'dates'> }
+
+const asText = (asked: Asked, key: string) => (typeof asked[key] === 'string' ? asked[key].trim() : '')
+const asDay = (asked: Asked, key: string, { now, garden }: Asking) =>
+  parseDate(asText(asked, key), now, garden.dates)
+
+/** Days of an address that nobody could read, as they were typed. */
+export function misreadDays(asked: Asked, by: Asking): Partial<Record<'from' | 'to', string>> {
+  const misread = (['from', 'to'] as const).filter(
+    (end) => asText(asked, end) !== '' && asDay(asked, end, by) === null,
+  )
+  return Object.fromEntries(misread.map((end) => [end, asText(asked, end).slice(0, 40)]))
+}
+
 /** The filter of an address, its days as the garden writes them; what is unsound in it counts as not asked. */
-export function filterOf(
-  asked: Asked,
-  { now, garden }: { now: IsoDate; garden: Pick<Manner, 'dates'> },
-): LogFilter {
-  const one = (key: string) => (typeof asked[key] === 'string' ? asked[key].trim() : '')
-  const date = (key: string) => parseDate(one(key), now, garden.dates)
+export function filterOf(asked: Asked, by: Asking): LogFilter {
+  const one = (key: string) => asText(asked, key)
   return {
     place: one('place') || null,
     plant: one('plant') || null,
     kind: ENTRY_KINDS.find((kind) => kind === one('kind')) ?? null,
-    from: date('from'),
-    to: date('to'),
+    from: asDay(asked, 'from', by),
+    to: asDay(asked, 'to', by),
     words: one('words').slice(0, 80),
     taken: one('taken') === '1',
   }

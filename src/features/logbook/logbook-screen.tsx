@@ -4,7 +4,7 @@ import { PartHeading } from '../../components/advice/why'
 import { DateField } from '../../components/forms/date-field'
 import { formatDate } from '../../wording/dates'
 import { capital } from '../../wording/names'
-import { queryOf } from './filter'
+import { queryOf, type misreadDays } from './filter'
 import { ImportPart } from './import-part'
 import { LogRow } from './log-row'
 import type { LogbookView } from './queries'
@@ -19,7 +19,13 @@ function Field({ label, children }: { label: string; children: ReactNode }) {
 }
 
 /** Everything that happened, the last first: found, corrected, taken out as a file and in again. */
-export function LogbookScreen({ view }: { view: LogbookView }) {
+export function LogbookScreen({
+  view,
+  misread,
+}: {
+  view: LogbookView
+  misread: ReturnType<typeof misreadDays>
+}) {
   const { filter, lines, found, page, pages, places, kinds, manner, now } = view
   const query = queryOf(filter)
   const to = (number: number) => `/logbook?${query}${query ? '&' : ''}page=${number}`
@@ -69,7 +75,8 @@ export function LogbookScreen({ view }: { view: LogbookView }) {
               name={end}
               manner={manner}
               last={now}
-              defaultValue={filter[end] ? formatDate(filter[end], manner, 'full') : ''}
+              defaultValue={misread[end] ?? (filter[end] ? formatDate(filter[end], manner, 'full') : '')}
+              error={misread[end] && `A date such as ${formatDate(now, manner)}: all days are shown.`}
             />
           </div>
         ))}

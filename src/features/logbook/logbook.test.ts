@@ -4,7 +4,7 @@ import { isoDate } from '../../core/calendar'
 import { ENTRY_KINDS, type LogEntry } from '../../core/log'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { readLogCsv } from '../../data/log-reading'
-import { filterOf, queryOf } from './filter'
+import { filterOf, misreadDays, queryOf } from './filter'
 import { logCsv } from './log-csv'
 import { foundEntries, logbookView } from './queries'
 
@@ -42,6 +42,8 @@ describe('a filter', () => {
       to: '2026-06-18',
     })
     expect(asking({ kind: 'eaten', from: '2026-02-31', to: ['x', 'y'], words: ' ' })).toEqual(all)
+    expect(misreadDays({ from: '31 June', to: 'yesterday' }, demoState())).toEqual({ from: '31 June' })
+    expect(misreadDays({ from: ['a', 'b'], to: ' ' }, demoState())).toEqual({})
     expect(queryOf(all)).toBe('')
   })
 })

@@ -191,7 +191,7 @@ export function RoundScreen({ round }: { round: Round }) {
             )}
             {round.stops.length > 1 && (
               <Link href={`/walk/order${query}`} className="btn btn-sm min-h-11 bg-base-100">
-                Order
+                Order of places
               </Link>
             )}
             <button

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { currentState } from '../../../data/request'
-import { filterOf } from '../../../features/logbook/filter'
+import { filterOf, misreadDays } from '../../../features/logbook/filter'
 import { LogbookScreen } from '../../../features/logbook/logbook-screen'
 import { logbookView } from '../../../features/logbook/queries'
 
@@ -12,5 +12,7 @@ export default async function LogbookPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>
 }) {
   const [state, asked] = [await currentState(), await searchParams]
-  return state && <LogbookScreen view={logbookView(state, filterOf(asked, state), Number(asked.page) || 1)} />
+  if (!state) return null
+  const view = logbookView(state, filterOf(asked, state), Number(asked.page) || 1)
+  return <LogbookScreen view={view} misread={misreadDays(asked, state)} />
 }

@@ -5,8 +5,9 @@ import type { GroundEdit } from '../../../core/facts'
 import type { Result } from '../../../core/result'
 import { loadGarden } from '../../../data/garden-state'
 import { putGround } from '../../../data/ground'
+import { placeRecord } from '../../../data/records/place'
 
-const orderSchema = array(string().required().max(64)).defined().nullable().max(2000)
+const orderSchema = array(string().required().max(64)).defined().nullable().max(placeRecord.most)
 
 /**
  * Has the round go by this order of the garden's places; those that are not named come after them, by where they lie.
