@@ -9,7 +9,7 @@ import { sayCount, sayHours, sayMass } from '../../wording/say'
 import { sayCost, sayMoney } from '../../wording/supplies'
 import { ArchivePart } from './archive-part'
 import type { ReviewView } from './review-queries'
-import { CultivarsTable, PlantingsTable } from './review-tables'
+import { CultivarsTable, PlantingsTable } from './shown-later'
 
 /** A season as it came out, beside the one before; what went with which decision; what is grown again. */
 export function ReviewScreen({ view }: { view: ReviewView }) {
