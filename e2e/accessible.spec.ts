@@ -50,7 +50,7 @@ const SCREENS = [
   '/clinic/causes',
   '/basket',
   '/basket/review',
-  '/basket/next',
+  '/season/next',
   '/almanac',
   '/almanac/workings',
   '/almanac/words',
@@ -92,7 +92,7 @@ test.describe('with nothing in it', () => {
   test.use({ data: 'empty' })
   test('the first questions have no serious fault either', async ({ page }) => {
     await page.goto('/')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await page.getByRole('button', { name: 'Start my garden' }).click()
     await expect(page.getByRole('alert').first()).toBeVisible()
     expect(await seriousFaults(page)).toEqual([])
   })

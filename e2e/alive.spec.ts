@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import type { Page } from '@playwright/test'
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
 /** What the ribbon's two lines are drawn as. */
@@ -123,9 +124,7 @@ test.describe('a garden of its own', () => {
   test.use({ data: 'empty' })
 
   test('moves its dates when it moves on earth', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('42 N 97.6 W')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await begin(page, '42 N 97.6 W')
     const answer = page.getByRole('region', { name: 'First answer' }).getByRole('heading', { level: 2 })
     const here = (await answer.textContent())!
     await open(page, '/garden')

@@ -1,3 +1,4 @@
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
 test('a harvest is weighed with its faults, refused where it cannot be, and stands in the season’s review', async ({
@@ -143,10 +144,7 @@ test.describe('on a phone', () => {
 test.describe('with nothing planted', () => {
   test.use({ data: 'empty' })
   test('the basket says what will stand there', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('50 N 10 E')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
-    await page.waitForURL('**/walk')
+    await begin(page, '50 N 10 E')
     await open(page, '/basket')
     await expect(page.getByText('Nothing stands in the ground on this day.')).toBeVisible()
     await open(page, '/basket/review')

@@ -1,3 +1,4 @@
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
 test('signs are told apart, kept as a case, looked at again and closed', async ({ page }) => {
@@ -80,10 +81,7 @@ test('looking over follows the weather, and a clean-up begins the blight score a
 test.describe('with nothing planted', () => {
   test.use({ data: 'empty', viewport: { width: 390, height: 844 } })
   test('causes are told of a crop alone, on a phone too', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('50 N 10 E')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
-    await page.waitForURL('**/walk')
+    await begin(page, '50 N 10 E')
     await open(page, '/clinic')
     await page.getByLabel('Of a').selectOption('pepper')
     await expect(page).toHaveURL(/crop=pepper/)

@@ -62,7 +62,7 @@ test('a garden with a photo is exported, wiped, and taken in again to equality',
   await expect(own.getByRole('alert')).toContainText('Nothing was changed')
   await own.getByLabel('Its name, to be sure').fill('Windrow Lane')
   await own.getByRole('button', { name: 'Remove this garden' }).click()
-  await expect(page.getByRole('heading', { name: 'Your first garden' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Where do you grow?' })).toBeVisible()
 
   await page.getByText('I have a garden file already').click()
   const give = (buffer: Buffer) =>
@@ -88,8 +88,8 @@ test('another garden is made beside the first, and each keeps its own', async ({
   await open(page, '/garden/gardens')
   await page.getByRole('link', { name: 'New garden' }).click()
   await expect(page.getByRole('heading', { name: 'Another garden' })).toBeVisible()
-  await page.getByLabel('Coordinates').fill('34 S 151 E')
-  await page.getByRole('button', { name: 'Give me the first answer' }).click()
+  await page.getByRole('combobox', { name: 'Town or coordinates' }).fill('34 S 151 E')
+  await page.getByRole('button', { name: 'Start my garden' }).click()
   await page.waitForURL('**/walk')
   await expect(page.getByText('Garden 2').first()).toBeVisible()
   await open(page, '/garden/gardens')

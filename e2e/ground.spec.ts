@@ -1,4 +1,5 @@
 import { lengthOnPaper } from './support/paper'
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 import type { Page } from '@playwright/test'
 
@@ -274,10 +275,7 @@ test.describe('with nothing planted', () => {
   test.use({ data: 'empty' })
 
   test('says so, counts plants without a cultivar, and fills a new bed in feet', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('41.2 N 97.6 W')
-    await page.getByLabel('Units').selectOption('us')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await begin(page, '41.2 N 97.6 W', { units: 'us' })
     await expect(page.getByRole('region', { name: 'First answer' })).toBeVisible()
 
     await open(page, '/ground')

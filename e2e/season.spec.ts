@@ -1,4 +1,5 @@
 import ICAL from 'ical.js'
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 import type { Page } from '@playwright/test'
 
@@ -136,10 +137,7 @@ test.describe('a garden of its own', () => {
   }
 
   test('in the south, from a template, has its whole season without any weather', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('37°48′S 144°57′E')
-    await page.getByLabel('Climate').selectOption('southern-temperate')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await begin(page, '37°48′S 144°57′E', { climate: 'southern-temperate' })
     await holdClock(page, '1 August 2026')
     await page.getByRole('link', { name: 'Plan the first planting' }).click()
     await page.getByLabel('Name of the cultivar').fill('Fieldlight')
@@ -161,11 +159,7 @@ test.describe('a garden of its own', () => {
   })
 
   test('near the equator no frost ends the season', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('1.3 S 36.8 E')
-    await page.getByLabel('Height above the sea').fill('1700 m')
-    await page.getByLabel('Climate').selectOption('two-season-hot')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await begin(page, '1.3 S 36.8 E', { elevation: '1700 m', climate: 'two-season-hot' })
     await holdClock(page, '1 March 2026')
     await expect(page.getByRole('region', { name: 'First answer' })).toContainText(
       'In most years no frost comes here',

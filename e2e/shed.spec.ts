@@ -1,3 +1,4 @@
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
 test('a planting day of two kinds: checked, measured by taps, set out with what holds them', async ({
@@ -151,9 +152,7 @@ test('the shed: what is short is bought, printed and taken along as a table', as
 test.describe('with nothing planted', () => {
   test.use({ data: 'empty' })
   test('the shed and planting day say what to do first', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('41.2 N 97.6 W')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
+    await begin(page, '41.2 N 97.6 W')
     await expect(page.getByRole('region', { name: 'First answer' })).toBeVisible()
     await page.keyboard.press('h')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is needed yet')

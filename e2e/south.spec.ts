@@ -13,7 +13,7 @@ const WORKSPACES = [
   '/clinic',
   '/clinic/watch',
   '/basket',
-  '/basket/next',
+  '/season/next',
   '/basket/review',
   '/practice',
   '/almanac',

@@ -1,5 +1,6 @@
 import { rmSync } from 'node:fs'
 import { createClient } from '@libsql/client'
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
 const OWN = { 'sec-fetch-site': 'same-origin' }
@@ -171,11 +172,7 @@ test.describe('a garden of its own, in US units', () => {
   test.use({ data: 'empty', locale: 'en-US' })
 
   test('takes its first pepper, and its round ends where today ends', async ({ page }) => {
-    await page.goto('/')
-    await page.getByLabel('Coordinates').fill('34 S 151 E')
-    await page.getByLabel('Units').selectOption('us')
-    await page.getByRole('button', { name: 'Give me the first answer' }).click()
-    await page.waitForURL('**/walk')
+    await begin(page, '34 S 151 E', { units: 'us' })
     await open(page, '/plantings/new')
     const form = page.getByRole('form', { name: 'New planting' })
     await form.getByLabel('Name of the cultivar').fill('Ember Bell')

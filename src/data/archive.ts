@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import { addDays, addMonths, type IsoDate } from '../core/calendar'
-import { seasonStart } from '../core/climate'
+import { startOfSeason } from '../core/climate'
 import type { Planting } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { LogEntry } from '../core/log'
@@ -63,7 +63,7 @@ export const archiveSeason = (season: number): Promise<ArchiveAnswer> =>
 /** The day before the next season begins. */
 async function lastDayOf(tx: Reader, gardenId: string, season: number): Promise<IsoDate> {
   const normals = normalsOf(await normalRecord.of(gardenId, tx))
-  return addDays(seasonStart(normals, `${season + 1}-12-31` as IsoDate), -1)
+  return addDays(startOfSeason(normals, season + 1), -1)
 }
 
 /** Opens a season's log again; what was entered when it was put away stays. */

@@ -135,6 +135,33 @@ describe('an older database', () => {
   })
 })
 
+describe('seasons that were numbered by the year of their coldest day', () => {
+  it('are numbered by their summer, where the two were not the same', async () => {
+    const old = createClient({ url: `file:${file()}` })
+    const months = (garden: string, cold: number) =>
+      Array.from({ length: 12 }, (_, at) => `('${garden}', ${at + 1}, ${at + 1 === cold ? 0 : 10}, 20)`)
+    await old.executeMultiple(`
+      CREATE TABLE garden (id text, climate_shift real); INSERT INTO garden VALUES ('a', -2), ('b', 0);
+      CREATE TABLE climate_normal (garden_id text, month integer, tmin real, tmax real);
+      INSERT INTO climate_normal VALUES ${[...months('a', 12), ...months('b', 1)].join()};
+      CREATE TABLE planting (garden_id text, season integer); INSERT INTO planting VALUES ('a', 2025), ('b', 2025);
+      CREATE TABLE archived_season (garden_id text, season integer, PRIMARY KEY (garden_id, season));
+      INSERT INTO archived_season VALUES ('a', 2023), ('a', 2024), ('b', 2024);
+    `)
+    await old.executeMultiple(readFileSync('drizzle/0009_climate-bend.sql', 'utf8'))
+    const rows = async (sql: string) =>
+      (await old.execute(sql)).rows.map((row) => Object.values(row).join(' '))
+    expect(await rows('SELECT garden_id, season FROM planting ORDER BY 1')).toEqual(['a 2026', 'b 2025'])
+    expect(await rows('SELECT garden_id, season FROM archived_season ORDER BY 1, 2')).toEqual([
+      'a 2024',
+      'a 2025',
+      'b 2024',
+    ])
+    expect(await rows('SELECT id, climate_hot FROM garden ORDER BY 1')).toEqual(['a -2', 'b 0'])
+    old.close()
+  })
+})
+
 describe('a database that cannot be used', () => {
   it('is left alone when it is none', async () => {
     writeFileSync(file(), 'this is a shopping list, not a garden'.repeat(400))

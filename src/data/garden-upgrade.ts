@@ -20,7 +20,35 @@ function step(file: File, to: number): File {
     const rows = brought[list]
     if (Array.isArray(rows)) brought[list] = rows.map((row: unknown) => changed(row, versions, to))
   }
-  return brought
+  return to === SEASONS_RENUMBERED ? renumbered(brought) : brought
+}
+
+/** From this version on a season's number is the year in which its summer begins. */
+const SEASONS_RENUMBERED = 10
+/** A coldest month from October on lies in the year before that summer. */
+const LATE_IN_THE_YEAR = 10
+
+/** Seasons that were numbered by a coldest day at the end of the year before. */
+function renumbered(file: File): File {
+  const months = (Array.isArray(file.normals) ? file.normals : []) as {
+    month: number
+    tmin: number
+    tmax: number
+  }[]
+  const coldest = months.reduce<(typeof months)[number] | undefined>(
+    (low, row) => (low === undefined || row?.tmin + row?.tmax < low.tmin + low.tmax ? row : low),
+    undefined,
+  )
+  if (!coldest || !(coldest.month >= LATE_IN_THE_YEAR)) return file
+  const later = (rows: unknown) =>
+    Array.isArray(rows)
+      ? rows.map((row: unknown) =>
+          typeof row === 'object' && row !== null && typeof (row as LooseRow).season === 'number'
+            ? { ...row, season: ((row as LooseRow).season as number) + 1 }
+            : row,
+        )
+      : rows
+  return { ...file, plantings: later(file.plantings), archive: later(file.archive) }
 }
 
 /** What is no row stays as it is: it is told as a fault after. */

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util'
 import { array, ValidationError } from 'yup'
 import type { IsoDate } from '../core/calendar'
-import { seasonStart } from '../core/climate'
+import { startOfSeason } from '../core/climate'
 import { doubtOf, type CheckedAgainst, type Doubt } from '../core/entry-check'
 import type { Manner } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
@@ -132,7 +132,7 @@ async function doubtAbout(
     place: (id) => places.get(id),
     planting: (id) => plantings.get(id),
     entriesOf: (id) => [...(logged.get(id) ?? []), ...entriesAbout([...before], { type: 'planting', id })],
-    seasonStart: (season) => seasonStart(normals, `${season}-12-31` as IsoDate),
+    seasonStart: (season) => startOfSeason(normals, season),
   }
   for (const draft of drafts) {
     const doubt = doubtOf(draft, against)

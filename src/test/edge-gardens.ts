@@ -134,7 +134,12 @@ const entries = (now: string): fc.Arbitrary<LogEntry[]> =>
 /** A garden of five places, each with a planting, at the edges of what is accepted; its clock held. */
 export const edgeGardens: fc.Arbitrary<GardenFile> = fc
   .record({
-    garden: rows(gardenRecord.row, { id: 'g', houseSchools: {}, timeZone: 'America/Chicago' }),
+    garden: rows(gardenRecord.row, {
+      id: 'g',
+      houseSchools: {},
+      timeZone: 'America/Chicago',
+      climateTemplate: 'like:Nowhere',
+    }),
     clock: fc.constantFrom(
       '2026-06-18',
       '2026-06-18',
@@ -194,7 +199,9 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
       places: drawn.places,
       cropHistory: [],
       cultivars: drawn.cultivars,
-      plantings: isThisSeason ? plantings.map((row) => ({ ...row, season })) : plantings,
+      plantings: isThisSeason
+        ? plantings.map((row, at) => ({ ...row, season: season + (at % 2) }))
+        : plantings,
       plants: drawn.plants,
       obstacles: numbered(drawn.obstacles, 'o'),
       supplies: numbered(drawn.supplies, 's'),

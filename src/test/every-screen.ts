@@ -65,7 +65,7 @@ export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
   '/clinic/cases': casesView,
   '/clinic/watch': watchView,
   '/basket': basketView,
-  '/basket/next': nextView,
+  '/season/next': nextView,
   '/basket/review': (day) => reviewView(day, undefined),
   '/practice': ({ state }) => practiceView(state),
   '/almanac': workedValues,

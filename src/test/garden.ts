@@ -75,6 +75,7 @@ export function gardenOf(
     soil: 'loam',
     climateTemplate: template,
     climateShift: 0,
+    climateHot: 0,
     station: 'normals',
     seed: 1,
     houseSchools: {},

@@ -1,13 +1,21 @@
-import { epochDay, type IsoDate } from '../core/calendar'
+import { epochDay, yearOf, type IsoDate } from '../core/calendar'
 import type { Manner } from '../core/facts'
 
-type Style = 'day' | 'weekday' | 'full' | 'short'
+type Style = 'day' | 'weekday' | 'full' | 'short' | 'short-full'
 
 const OPTIONS: Record<Style, Intl.DateTimeFormatOptions> = {
   day: { day: 'numeric', month: 'long' },
   short: { day: 'numeric', month: 'short' },
   weekday: { weekday: 'short', day: 'numeric', month: 'long' },
   full: { day: 'numeric', month: 'long', year: 'numeric' },
+  'short-full': { day: 'numeric', month: 'short', year: 'numeric' },
+}
+const WITH_YEAR: Record<Style, Style> = {
+  day: 'full',
+  weekday: 'weekday',
+  full: 'full',
+  short: 'short-full',
+  'short-full': 'short-full',
 }
 const LOCALES = { 'day-first': 'en-GB', 'month-first': 'en-US' } as const
 
@@ -21,11 +29,19 @@ function formatOf(locale: string, style: Style): Intl.DateTimeFormat {
   return format
 }
 
-/** A date as the garden writes it: `18 June`, `June 18` or `2026-06-18`. */
-export function formatDate(date: IsoDate, { dates }: Pick<Manner, 'dates'>, style: Style = 'day'): string {
+/**
+ * A date as the garden writes it: `18 June`, `June 18` or `2026-06-18`; with its year where that is not the year it is
+ * seen in.
+ */
+export function formatDate(
+  date: IsoDate,
+  { dates, seenOn }: Pick<Manner, 'dates' | 'seenOn'>,
+  asked: Style = 'day',
+): string {
+  const style = seenOn === undefined || yearOf(date) === yearOf(seenOn) ? asked : WITH_YEAR[asked]
   if (dates === 'iso') return style === 'weekday' ? `${weekday(date)} ${date}` : date
   const text = formatOf(LOCALES[dates], style).format(epochDay(date) * 86_400_000)
-  return text.replace(',', style === 'full' ? ',' : '')
+  return text.replace(',', style === 'full' || style === 'short-full' ? ',' : '')
 }
 
 /** `Thu`. */
@@ -40,3 +56,8 @@ const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', '
 
 /** `Jan` for 1. */
 export const monthName = (month: number): string => MONTHS[month - 1]!
+
+const LONG = new Intl.DateTimeFormat('en', { month: 'long', timeZone: 'UTC' })
+
+/** `January` for 1. */
+export const monthLongName = (month: number): string => LONG.format(Date.UTC(2001, month - 1, 15))

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { outlookAlong, type PlantingDates } from '../core/season'
+import { allPlantings, outlookAlong, type PlantingDates } from '../core/season'
 import type { Ensemble } from '../core/climate'
 import { gathering, lineOf, type SeasonKit } from './season-kit'
 
@@ -24,7 +24,7 @@ function date(kit: SeasonKit, onProgress: (share: number) => void): Record<strin
   const dates: Record<string, PlantingDates> = {}
   plantings.forEach((planting, index) => {
     const outlook = outlookAlong({ ...kit.facts, plantings: [planting], ensemble }, line, kit.today)
-    for (const own of outlook.plantings) dates[own.planting.id] = own.dates
+    for (const own of allPlantings(outlook)) dates[own.planting.id] = own.dates
     onProgress(GATHERING + ((index + 1) / plantings.length) * (1 - GATHERING))
   })
   return dates

@@ -1,7 +1,7 @@
 import type { IsoDate } from '../calendar'
 import { indexOf } from '../climate'
 import type { AnyEntry, EntrySubject } from '../entry'
-import { readingsIn, type PlantingOutlook, type SeasonOutlook } from '../season'
+import { allPlantings, readingsIn, type PlantingOutlook, type SeasonOutlook } from '../season'
 import type { Call, CallGarden, CallKind, Urgency } from './call'
 import { feed, water } from './caring'
 import { followCases } from './cases'
@@ -24,7 +24,8 @@ const RANK: Record<Urgency, number> = { tonight: 0, late: 1, today: 2, coming: 3
  * left out.
  */
 export function callsOf(outlook: SeasonOutlook, garden: CallGarden): Call[] {
-  const { counted, plantings } = outlook
+  const { counted } = outlook
+  const plantings = allPlantings(outlook)
   const isWaiting = waiting(counted, outlook.today)
   const pace = paceOf(counted)
   const places = new Map(plantings.map(({ place }) => [place.id, place]))

@@ -20,7 +20,6 @@ import {
   requireNormals,
   seasonStart,
   shiftTemperatures,
-  shiftToLastFrost,
   simulateSeasons,
   soilTemperatures,
   stationForecast,
@@ -194,14 +193,6 @@ describe('frost', () => {
     const offsets = [null, null, 50, 60, 70, 80, 90, 100, 110, 120]
     expect(dayPercentiles(offsets, 'before')).toMatchObject({ p10: null, p50: 80, p90: 120, share: 0.8 })
     expect(dayPercentiles(offsets, 'after')).toMatchObject({ p10: 60, p50: 100, p90: null })
-  })
-  it('fits a climate to the last frost that a gardener knows', () => {
-    const wanted = 115
-    const found = shiftToLastFrost(plain, 41, wanted)
-    if (!('shift' in found)) throw new Error('not fitted')
-    const fitted = simulateSeasons({ normals: shiftTemperatures(plain, found.shift), latitude: 41 })
-    expect(Math.abs(frostPercentiles(fitted).lastSpring.p50! - wanted)).toBeLessThan(5)
-    expect(shiftToLastFrost(plain, 41, 200)).toHaveProperty('latest')
   })
   it('starts the season on the coldest day, in both halves of the world', () => {
     expect(seasonStart(plain, isoDate('2026-06-18'))).toMatch(/^2026-01/)

@@ -148,6 +148,21 @@ export function seasonStart(normals: Normals, date: IsoDate): IsoDate {
   return thisYear <= date ? thisYear : startIn(yearOf(date) - 1)
 }
 
+/** Days from the coldest day to when a season's summer begins, about: its year is the season's number. */
+const TO_SUMMER = 90
+
+/** The number of a season by its first day: the year in which its summer begins. */
+export const seasonNumber = (start: IsoDate): number => yearOf(addDays(start, TO_SUMMER))
+
+/** The number of the season that a date falls in. */
+export const seasonOf = (normals: Normals, date: IsoDate): number => seasonNumber(seasonStart(normals, date))
+
+/** The first day of a season by its number. */
+export function startOfSeason(normals: Normals, season: number): IsoDate {
+  const start = addDays(`${season}-01-01` as IsoDate, turningDays(normals).coldest)
+  return seasonNumber(start) === season ? start : seasonStart(normals, addDays(start, -1))
+}
+
 /** The date so many days after a season's start. */
 export function dateInSeason(start: IsoDate, offset: number): IsoDate {
   return dateFromEpochDay(epochDay(start) + Math.round(offset))

@@ -1,5 +1,4 @@
-import { simulateSeasons, type Ensemble } from './ensemble'
-import type { Normals } from './normals'
+import type { Ensemble } from './ensemble'
 import { dayPercentiles, type DayPercentiles } from './percentiles'
 import type { DailySeries } from './series'
 
@@ -48,33 +47,4 @@ export function frostRisk(ensemble: Ensemble, limit: number = FROST): Float64Arr
     for (let day = 0; day < 365; day++)
       if (season.tmin[day]! <= limit) risk[day]! += 1 / ensemble.seasons.length
   return risk
-}
-
-const MOST_SHIFT = 8
-const TRIAL_SEASONS = 80
-
-/**
- * Shifts a climate's temperatures until its median last spring frost falls on the day a gardener knows.
- *
- * @param lastFrost days from the season's start
- * @returns the shift in °C; or the earliest and latest median that a shift of ±8 °C can reach, as days
- *   from the season's start (null: no frost at all)
- */
-export function shiftToLastFrost(
-  normals: Normals,
-  latitude: number,
-  lastFrost: number,
-): { shift: number } | { earliest: number | null; latest: number | null } {
-  // A uniform shift leaves the deviations as they are: simulate once, and move the limit instead.
-  const trial = simulateSeasons({ normals, latitude, count: TRIAL_SEASONS })
-  const median = (shift: number) => frostPercentiles(trial, FROST - shift).lastSpring.p50
-  const [latest, earliest] = [median(-MOST_SHIFT), median(MOST_SHIFT)]
-  if (latest === null || lastFrost > latest || lastFrost < (earliest ?? 0)) return { earliest, latest }
-  let [low, high] = [-MOST_SHIFT, MOST_SHIFT]
-  while (high - low > 0.05) {
-    const middle = (low + high) / 2
-    if ((median(middle) ?? -1) > lastFrost) low = middle
-    else high = middle
-  }
-  return { shift: Math.round(((low + high) / 2) * 10) / 10 }
 }

@@ -2,12 +2,17 @@ export {
   dateInSeason,
   recordedSeasons,
   SEASON_DAYS,
+  seasonNumber,
+  seasonOf,
   seasonStart,
   simulateSeasons,
   simulating,
+  startOfSeason,
 } from './ensemble'
 export type { Ensemble } from './ensemble'
-export { FROST, frostDays, frostPercentiles, frostRisk, LIGHT_FROST, shiftToLastFrost } from './frost'
+export { bendTemperatures, bendTo, hottestHigh, MOST_BENT, UNBENT } from './bend'
+export type { Bend, KnownClimate } from './bend'
+export { FROST, frostDays, frostPercentiles, frostRisk, LIGHT_FROST } from './frost'
 export { generateWeather } from './generator'
 export { dailyNormals, NORMAL_BOUNDS, requireNormals, shiftTemperatures, turningDays } from './normals'
 export type { MonthNormal, Normals } from './normals'
@@ -45,3 +50,5 @@ export { coverDay, insideSeries, OPEN_BEFORE, SHUT_BEFORE } from './under-cover'
 export type { CoverDay } from './under-cover'
 export { wetnessPressure } from './wetness-pressure'
 export type { WetnessPressure } from './wetness-pressure'
+export { climateDifference, climateKind, turningMonths, yearRain } from './kind'
+export type { ClimateDifference, ClimateKind, RainKind, SummerKind, WinterKind } from './kind'

@@ -20,6 +20,8 @@ export interface Manner {
   units: UnitSystem
   decimals: 'point' | 'comma'
   dates: 'day-first' | 'month-first' | 'iso'
+  /** The day that is looked at: dates of another year are written with it. */
+  seenOn?: IsoDate
 }
 
 /** A garden's clock follows the computer, or is held on a date. */

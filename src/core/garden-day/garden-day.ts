@@ -1,4 +1,4 @@
-import { yearOf, type IsoDate } from '../calendar'
+import type { IsoDate } from '../calendar'
 import { callsOf, type Call } from '../calls'
 import { frostPercentiles, wetnessPressure, type WetnessPressure } from '../climate'
 import type { Manner, PlantPosition } from '../facts'
@@ -49,14 +49,14 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
   }
   get manner(): Manner {
     const { units, decimals, dates } = this.state.garden
-    return { units, decimals, dates }
+    return { units, decimals, dates, seenOn: this.on }
   }
   get outlook(): SeasonOutlook<LogEntry> {
     return this.once('outlook', () => outlookAlong(this.state.record, lineOn(this.state, this.on), this.on))
   }
-  /** The year in which the day's season began. */
+  /** The number of the day's season. */
   get season(): number {
-    return yearOf(this.outlook.start)
+    return this.outlook.season
   }
   /** The plants that stand or are still to stand: what was taken out before is gone. */
   get plants(): readonly PlantPosition[] {

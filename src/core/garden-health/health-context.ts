@@ -1,4 +1,4 @@
-import { addDays, daysBetween, yearOf, type IsoDate } from '../calendar'
+import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
 import { fruitMass, heatShift, isBush, plantEntries, rotProneness } from '../crop'
 import type { AnyEntry } from '../entry'
@@ -35,8 +35,8 @@ export function healthContext(
   { latitude, soil, watered, years }: HealthGround,
 ): HealthContext {
   const { cultivar, place, air, entries } = own
-  const { today, line, counted, start } = outlook
-  const before = years.filter((year) => year < yearOf(start))
+  const { today, line, counted, start, season } = outlook
+  const before = years.filter((year) => year < season)
   return {
     crop: cultivar.crop,
     age: ageOf(own, today),
@@ -56,7 +56,7 @@ export function healthContext(
     water: watered ? waterOf(watered) : null,
     feed: watered ? feedOf(watered, today) : null,
     soil: soilOf(watered?.entries ?? [], cultivar.crop),
-    rested: before.length === 0 ? null : yearOf(start) - Math.max(...before) - 1,
+    rested: before.length === 0 ? null : season - Math.max(...before) - 1,
     wasCut: plantEntries(entries, 'pruned').some(({ on }) => daysBetween(on, today) <= 14),
     guestsAbout: guestsAbout(counted, start),
   }

@@ -13,6 +13,9 @@ describe('parseCoordinates', () => {
     ['-37 145', -37, 145],
     ['S37.5 E145', -37.5, 145],
     ['0 0', 0, 0],
+    ['45,52 N 122,67 W', 45.52, -122.67],
+    ['45,52; -122,67', 45.52, -122.67],
+    ['41, -97', 41, -97],
   ])('reads %s', (text, latitude, longitude) => {
     expect(parseCoordinates(text)).toEqual({
       latitude: expect.closeTo(latitude, 6),

@@ -9,6 +9,8 @@ export function parseCoordinates(text: string): { latitude: number; longitude: n
     .replace(/[”″]|''/g, '"')
     .trim()
     .toUpperCase()
+    // `45,52 N 122,67 W`: a decimal comma in both, where no point is one.
+    .replace(/^[^.]*\d,\d[^.]*[\s°NSEW;]+[^.]*\d,\d[^.]*$/, (both) => both.replace(/(\d),(\d)/g, '$1.$2'))
   if (clean === '') return { error: `Type coordinates, ${example}.` }
   // `N 41.2 W 97.6` or `41.2 N 97.6 W`: the same letter must not be read by both neighbours.
   const pattern = new RegExp(

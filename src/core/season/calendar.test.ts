@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays, daysBetween, isoDate, type IsoDate } from '../calendar'
-import { emptySeries, normalsFor, simulateSeasons, OPEN_GROUND, type RecordedDay } from '../climate'
+import { emptySeries, normalsFor, OPEN_GROUND, seasonOf, simulateSeasons, type RecordedDay } from '../climate'
 import { thermalTraits } from '../crop'
 import { plainPlace, type Planting } from '../facts'
 import {
@@ -19,7 +19,7 @@ import {
   succession,
   warningsAhead,
   waysToRaise,
-  weatherByPlace,
+  weatherOf,
   yearsIn,
   type GardenRecord,
 } from '.'
@@ -328,7 +328,9 @@ describe('in other parts of the world', () => {
       latitude: 5,
       count: 40,
     })
-    const dates = datesOf(isoDate('2026-03-01'), { season: 2025 }, [], { ensemble: tropics })
+    const day = isoDate('2026-03-01')
+    const season = seasonOf(tropics.normals, day)
+    const dates = datesOf(day, { season }, [], { ensemble: tropics })
     expect(dates.end).toMatchObject({ date: null, spread: { share: 0 } })
     expect(dates['last-flower-ripe'].date).toBeNull()
     expect(dates['first-ripe'].date).not.toBeNull()
@@ -343,7 +345,7 @@ describe('in other parts of the world', () => {
     )
     const outlook = outlookOf(isoDate('2026-05-02'), {}, [warm])
     expect(
-      weatherByPlace(outlook)(bed).here.soil[daysBetween(outlook.start, isoDate('2026-05-01'))],
+      weatherOf(outlook, outlook.plantings[0]!).here.soil[daysBetween(outlook.start, isoDate('2026-05-01'))],
     ).toBeCloseTo(24, 6)
     expect(plain).toHaveLength(12)
   })

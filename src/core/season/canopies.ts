@@ -1,6 +1,7 @@
 import { canopyWidth, grownHeight, grownWidth } from '../crop'
 import type { PlantPosition } from '../facts'
-import type { PlantingOutlook, SeasonOutlook } from './outlook'
+import { onPlan } from './in-view'
+import { allPlantings, type PlantingOutlook, type SeasonOutlook } from './outlook'
 
 /** A plant from above: where it stands in its place, and its canopy's width on the day and grown, m. */
 export interface Canopy {
@@ -25,12 +26,9 @@ export interface StandingCanopy extends Canopy {
   placeId: string
 }
 
-/** Every plant of the season that stands or is meant to stand, in its place's frame; what is cleared is gone. */
-export function allCanopies(
-  outlook: Pick<SeasonOutlook, 'plantings'>,
-  plants: readonly PlantPosition[],
-): StandingCanopy[] {
-  return outlook.plantings.filter(({ phase }) => phase !== 'over').flatMap((own) => canopiesOf(own, plants))
+/** Every plant that a plan shows, in its place's frame; what is cleared is gone. */
+export function allCanopies(outlook: SeasonOutlook, plants: readonly PlantPosition[]): StandingCanopy[] {
+  return onPlan(outlook).flatMap((own) => canopiesOf(own, plants))
 }
 
 /** The plants of a planting, and those of others that stand in its place on the day. */
@@ -39,10 +37,11 @@ export function canopiesIn(
   outlook: SeasonOutlook,
   plants: readonly PlantPosition[],
 ): Canopy[] {
-  return outlook.plantings
+  return allPlantings(outlook)
     .filter(
-      ({ place, planting, phase }) =>
-        place.id === own.place.id && (planting.id === own.planting.id || phase === 'standing'),
+      ({ place, planting, phase, start }) =>
+        place.id === own.place.id &&
+        (planting.id === own.planting.id || (phase === 'standing' && start === own.start)),
     )
     .flatMap((other) => canopiesOf(other, plants))
     .map(({ plantingId, placeId: _, ...canopy }) => ({ ...canopy, own: plantingId === own.planting.id }))

@@ -2,7 +2,7 @@ import type { Reason } from '../advice'
 import { dateInSeason } from '../climate'
 import { count, days, degreeDaySum, name, onDate, share, temperature, type Measure } from '../quantity'
 import { MATURE_GREEN } from './last-useful-flower'
-import type { PlantingOutlook, SeasonOutlook } from './outlook'
+import type { PlantingOutlook } from './outlook'
 import { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE, trayEmergence } from './raising'
 import { BEARING_DAYS } from './stage-days'
 import type { Stage } from './stages'
@@ -31,12 +31,8 @@ export type DateRule =
   | 'date.end-none'
 
 /** Why a stage has its date; null: the stage is no part of this planting. */
-export function dateReason(
-  outlook: SeasonOutlook,
-  own: PlantingOutlook,
-  stage: Stage,
-): Reason<DateRule> | null {
-  const { dates, end, plan, planting, cultivar, window } = own
+export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule> | null {
+  const { start, dates, end, plan, planting, cultivar, window } = own
   const { thermal } = plan
   const because = (rule: DateRule, values: Record<string, Measure> = {}): Reason<DateRule> => ({
     rule,
@@ -45,7 +41,7 @@ export function dateReason(
   })
   if (dates[stage].how === 'logged') return because('date.entered')
   const direct = planting.raising === 'direct'
-  const inSeason = (offset: number | null) => (offset === null ? null : dateInSeason(outlook.start, offset))
+  const inSeason = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
   switch (stage) {
     case 'sow':
       if (planting.plannedSow !== null) return because('date.meant')

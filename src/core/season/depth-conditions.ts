@@ -1,7 +1,7 @@
 import { indexOf, soilTemperatures } from '../climate'
 import { runningDegreeDays } from '../crop'
 import { surroundingsOf } from '../facts'
-import { readingsIn, weatherByPlace, type PlantingOutlook, type SeasonOutlook } from './outlook'
+import { readingsIn, weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
 import { stageDays } from './stage-days'
 
 /** What a planting depth hangs on besides the plant: °C by depth in m, °C d a day, d. */
@@ -23,7 +23,7 @@ export function depthConditions(outlook: SeasonOutlook, own: PlantingOutlook): D
   const at = indexOf(line.air, today)
   const readings = readingsIn(place, counted)
   const running = runningDegreeDays(air, plan.cultivar.crop)
-  const { here } = weatherByPlace(outlook)(place)
+  const { here } = weatherOf(outlook, own)
   const setOut = { 'set-out': plan.today, ...plan.logged }
   const days = stageDays({ ...plan, logged: setOut }, here, turns)
   const [flower, last] = [days['first-flower'], days['last-flower-ripe']]

@@ -8,10 +8,22 @@ export { ROOT_DEPTH } from './depths'
 export { stageEntries } from './entries'
 export type { StageEntries } from './entries'
 export { daysToEmergence } from './emergence'
+export { firstDates } from './first-dates'
+export type { FirstDates } from './first-dates'
 export { hardeningDay, hardeningFrom, hardeningPlan, HARDENING_LIMITS } from './hardening'
 export type { HardeningDay } from './hardening'
+export { isDone, notCleared, onPlan, openWindow, seasonInView, seasonToPlant, TYPICAL } from './in-view'
+export type { SeasonInView } from './in-view'
 export { lastUsefulFlower } from './last-useful-flower'
-export { datesAlong, outlookAlong, readingsIn, seasonLine, seasonOutlook, weatherByPlace } from './outlook'
+export {
+  allPlantings,
+  datesAlong,
+  outlookAlong,
+  readingsIn,
+  seasonLine,
+  seasonOutlook,
+  weatherOf,
+} from './outlook'
 export type {
   GardenFacts,
   GardenRecord,

@@ -1,10 +1,12 @@
-import { addDays, daysBetween, yearOf, type IsoDate } from '../calendar'
+import { addDays, daysBetween, type IsoDate } from '../calendar'
 import {
   dateInSeason,
   frostPercentiles,
   indexOf,
   insideSeries,
+  seasonNumber,
   seasonStart,
+  startOfSeason,
   surroundingsKey,
   weatherLine,
   type DailySeries,
@@ -46,6 +48,8 @@ export interface PlantingOutlook<One extends AnyEntry = AnyEntry> {
   planting: Planting
   cultivar: GardenCultivar
   place: Place
+  /** First day of its season. */
+  start: IsoDate
   /** The planting's entries that count, oldest first. */
   entries: One[]
   plan: StagePlan
@@ -75,19 +79,23 @@ export interface PlantingEnd {
 /** The garden as of a day. */
 export interface SeasonOutlook<One extends AnyEntry = AnyEntry> {
   today: IsoDate
-  /** First day of the season that today falls in. */
+  /** The season that today falls in, and its first day. */
+  season: number
   start: IsoDate
   line: WeatherLine
   /** The garden's entries that count on the day, oldest first. */
   counted: One[]
   ensemble: Ensemble
   frost: { lastSpring: DayPercentiles; firstAutumn: DayPercentiles }
+  /** Of this season. */
   plantings: PlantingOutlook<One>[]
+  /** Planned for the season to come. */
+  coming: PlantingOutlook<One>[]
 }
 
-/** The line begins this long before the season, so that soil has settled, and runs past its end. */
+/** The line begins this long before the season, so that soil has settled, and runs past the end of the next. */
 const DAYS_BEFORE = 60
-const LINE_DAYS = 620
+const LINE_DAYS = 985
 
 /**
  * This season's weather in a single line, as of one day.
@@ -131,24 +139,55 @@ export function outlookAlong<One extends AnyEntry>(
 ): SeasonOutlook<One> {
   const { ensemble } = garden
   const start = seasonStart(ensemble.normals, today)
+  const season = seasonNumber(start)
   const entries = effectiveEntries(garden.entries, today)
-  const weatherIn = placeWeather(ensemble, line, start, entries)
-  const plantings = garden.plantings
-    .filter(({ season }) => season === yearOf(start))
-    .flatMap((planting): PlantingOutlook<One>[] => {
-      const cultivar = garden.cultivars.find(({ id }) => id === planting.cultivarId)
-      const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
-      if (!cultivar || !place) return []
-      const own = entriesAbout(entries, { type: 'planting', id: planting.id })
-      const key = JSON.stringify([today, planting, cultivar, place, own])
-      const weather = weatherIn(place)
-      const outlook = remembered(weather, `outlook ${key}`, () =>
-        plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
-      )
-      // What is remembered under these entries holds entries like them.
-      return [outlook as PlantingOutlook<One>]
-    })
-  return { today, start, line, counted: entries, ensemble, frost: frostPercentiles(ensemble), plantings }
+  const ofSeason = (number: number): PlantingOutlook<One>[] => {
+    const own = garden.plantings.filter((planting) => planting.season === number)
+    if (own.length === 0) return []
+    const first = startOfSeason(ensemble.normals, number)
+    const weatherIn = placeWeather(ensemble, line, first, entries)
+    return own.flatMap((planting) => outlookOf(garden, planting, { entries, weatherIn, today, start: first }))
+  }
+  return {
+    today,
+    season,
+    start,
+    line,
+    counted: entries,
+    ensemble,
+    frost: frostPercentiles(ensemble),
+    plantings: ofSeason(season),
+    coming: ofSeason(season + 1),
+  }
+}
+
+/** Every planting that is told of: this season's, then those of the season to come. */
+export const allPlantings = <One extends AnyEntry>({
+  plantings,
+  coming,
+}: Pick<SeasonOutlook<One>, 'plantings' | 'coming'>): PlantingOutlook<One>[] => [...plantings, ...coming]
+
+function outlookOf<One extends AnyEntry>(
+  garden: GardenFacts<One>,
+  planting: Planting,
+  {
+    entries,
+    weatherIn,
+    today,
+    start,
+  }: { entries: One[]; weatherIn: (place: Place) => PlaceWeather; today: IsoDate; start: IsoDate },
+): PlantingOutlook<One>[] {
+  const cultivar = garden.cultivars.find(({ id }) => id === planting.cultivarId)
+  const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
+  if (!cultivar || !place) return []
+  const own = entriesAbout(entries, { type: 'planting', id: planting.id })
+  const key = JSON.stringify([today, planting, cultivar, place, own])
+  const weather = weatherIn(place)
+  const outlook = remembered(weather, `outlook ${key}`, () =>
+    plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
+  )
+  // What is remembered under these entries holds entries like them.
+  return [outlook as PlantingOutlook<One>]
 }
 
 function plantingOutlook(
@@ -166,6 +205,7 @@ function plantingOutlook(
   const { 'set-out': setOut } = dates
   return {
     ...facts,
+    start,
     plan,
     window,
     turns,
@@ -260,13 +300,11 @@ function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entr
   }
 }
 
-/** The weather of each place as an outlook sees it. */
-export const weatherByPlace = ({
-  ensemble,
-  line,
-  start,
-  counted,
-}: SeasonOutlook): ((place: Place) => PlaceWeather) => placeWeather(ensemble, line, start, counted)
+/** The weather of a planting's place as an outlook sees it, from its own season's start. */
+export const weatherOf = (
+  { ensemble, line, counted }: SeasonOutlook,
+  { start, place }: PlantingOutlook,
+): PlaceWeather => placeWeather(ensemble, line, start, counted)(place)
 
 const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
 

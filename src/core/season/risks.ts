@@ -2,7 +2,7 @@ import type { Reason } from '../advice'
 import { daysBetween, type IsoDate } from '../calendar'
 import { FROST } from '../climate'
 import { onDate, share } from '../quantity'
-import { weatherByPlace, type PlantingOutlook, type SeasonOutlook } from './outlook'
+import { allPlantings, weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
 import { firstOpenDay } from './transplant-window'
 
 export type RiskRule = 'risk.frost-after' | 'risk.too-cold' | 'risk.not-ripe'
@@ -22,21 +22,16 @@ const GRACE = 3
 
 /** The dates still ahead with the highest odds of going wrong, the worst first; one a planting. */
 export function riskiestDates(outlook: SeasonOutlook, most = 3): Risk[] {
-  const weatherIn = weatherByPlace(outlook)
-  return outlook.plantings
+  return allPlantings(outlook)
     .flatMap((own) => {
-      const worst = risksOf(outlook, own, weatherIn).sort((a, b) => b.odds - a.odds)[0]
+      const worst = risksOf(outlook, own).sort((a, b) => b.odds - a.odds)[0]
       return worst && worst.odds >= LEAST_ODDS ? [worst] : []
     })
     .sort((a, b) => b.odds - a.odds)
     .slice(0, most)
 }
 
-function risksOf(
-  outlook: SeasonOutlook,
-  own: PlantingOutlook,
-  weatherIn: ReturnType<typeof weatherByPlace>,
-): Risk[] {
+function risksOf(outlook: SeasonOutlook, own: PlantingOutlook): Risk[] {
   const { dates, phase, planting, cultivar } = own
   const risks: Risk[] = []
   const add = (rule: RiskRule, date: IsoDate, odds: number, more: Risk['values'] = {}) =>
@@ -50,8 +45,8 @@ function risksOf(
     })
   const setOut = dates['set-out']
   if (setOut.date !== null && setOut.how !== 'logged' && setOut.date >= outlook.today) {
-    const day = daysBetween(outlook.start, setOut.date)
-    const { courses } = weatherIn(own.place)
+    const day = daysBetween(own.start, setOut.date)
+    const { courses } = weatherOf(outlook, own)
     const shareOf = (test: (course: (typeof courses)[number]) => boolean) =>
       courses.filter(test).length / Math.max(1, courses.length)
     add(

@@ -2,7 +2,7 @@ import { daysBetween } from '../calendar'
 import { isBush } from '../crop'
 import type { Planting, RaisingWay } from '../facts'
 import { RAISING_WAYS } from '../facts'
-import { weatherByPlace, type PlantingOutlook, type SeasonOutlook } from './outlook'
+import { weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
 import { plantingDates } from './planting-dates'
 import { stagePlan } from './stage-days'
 import type { PlantingDates, StageDate } from './stages'
@@ -20,7 +20,7 @@ export interface Way {
  * place; each dated over the courses that the season can take.
  */
 export function waysToRaise(outlook: SeasonOutlook, own: PlantingOutlook): Way[] {
-  const { here, courses } = weatherByPlace(outlook)(own.place)
+  const { here, courses } = weatherOf(outlook, own)
   const dated = (way: RaisingWay): PlantingDates => {
     if (way === own.planting.raising) return own.dates
     // Seed that is in its tray stays there; only when it goes out is still open.
@@ -28,14 +28,14 @@ export function waysToRaise(outlook: SeasonOutlook, own: PlantingOutlook): Way[]
       way === 'direct' ? [] : own.entries.filter(({ kind }) => kind === 'sown' || kind === 'emerged')
     const planting: Planting = { ...own.planting, raising: way, plannedSetOut: null, plannedSow: null }
     const plan = stagePlan(planting, own.cultivar, sown, outlook.today, (date) =>
-      daysBetween(outlook.start, date),
+      daysBetween(own.start, date),
     )
     return plantingDates({
       plan,
       line: here,
       taken: own.turns,
       courses,
-      seasonStart: outlook.start,
+      seasonStart: own.start,
     })
   }
   const planned = own.dates['first-ripe']
@@ -57,10 +57,10 @@ export interface Succession {
 
 /** The same cultivar once more after a determinate has borne its weeks; null: it bears on, or nothing follows. */
 export function succession(outlook: SeasonOutlook, own: PlantingOutlook): Succession | null {
-  const { planting, cultivar, dates, place } = own
+  const { planting, cultivar, dates, start } = own
   if (!isBush(cultivar) || cultivar.habit !== 'determinate' || dates.end.date === null) return null
-  const { here, courses } = weatherByPlace(outlook)(place)
-  const day = (date: typeof outlook.today) => daysBetween(outlook.start, date)
+  const { here, courses } = weatherOf(outlook, own)
+  const day = (date: typeof outlook.today) => daysBetween(start, date)
   const isDirect = planting.raising === 'direct'
   const next: Planting = {
     ...planting,
@@ -73,7 +73,7 @@ export function succession(outlook: SeasonOutlook, own: PlantingOutlook): Succes
     line: here,
     taken: own.turns,
     courses,
-    seasonStart: outlook.start,
+    seasonStart: start,
   })
   return { free: dates.end, dates: after }
 }

@@ -1,6 +1,7 @@
 import type { IsoDate } from '../../core/calendar'
 import { weatherAt, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
 import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../records'
+import { DEMO_ID } from './id'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { sensorReadings } from './care'
 import { demoSeasons } from './seasons'
@@ -28,7 +29,7 @@ export function demoGarden(): GardenFile {
     }),
   )
   const garden: GardenFile['garden'] = {
-    id: 'demo-windrow-lane',
+    id: DEMO_ID,
     name: 'Windrow Lane',
     ...SITE,
     timeZone: 'America/Chicago',
@@ -40,6 +41,7 @@ export function demoGarden(): GardenFile {
     soil: 'silt-loam',
     climateTemplate: 'humid-warm-summer',
     climateShift: SHIFT,
+    climateHot: SHIFT,
     station: 'simulated',
     seed: 212,
     houseSchools: { depth: 'worked-out', spacing: 'standard' },

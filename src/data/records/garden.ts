@@ -2,8 +2,8 @@ import { integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { mixed, number, object, string } from 'yup'
 import { SITE_BOUNDS } from '../../core/bounds'
 import { isTimeZone } from '../../core/calendar'
-import { CLIMATE_TEMPLATE_IDS, type ClimateTemplateId } from '../../core/climate'
 import { SHELTERS, SOILS, type Shelter, type SoilTexture } from '../../core/facts'
+import { isClimateSource, type ClimateSource } from './climate-source'
 import { date, id, idField, isoDateField, measure, name, orNull } from './fields'
 import type { LooseRow } from './record'
 
@@ -25,9 +25,10 @@ export const garden = sqliteTable('garden', {
   clockDate: date(),
   shelter: text().$type<Shelter>().notNull(),
   soil: text().$type<SoilTexture>().notNull(),
-  climateTemplate: text().$type<ClimateTemplateId>().notNull(),
-  /** °C that the template is shifted by, to meet the last frost that the gardener knows. */
+  climateTemplate: text().$type<ClimateSource>().notNull(),
+  /** °C that it is bent by at its coldest and at its warmest month, to meet what the gardener knows. */
   climateShift: real().notNull(),
+  climateHot: real().notNull().default(0),
   /** Where days without a record get their weather: the simulated station, or the normals. */
   station: text().$type<'simulated' | 'normals'>().notNull(),
   seed: integer().notNull(),
@@ -52,8 +53,11 @@ const gardenRow = object({
   clockDate: orNull(isoDateField()),
   shelter: string().required().oneOf(SHELTERS),
   soil: string().required().oneOf(SOILS),
-  climateTemplate: string().required().oneOf(CLIMATE_TEMPLATE_IDS),
+  climateTemplate: string()
+    .required()
+    .test('climate', '${path} must be a kind of climate, stations, or like: and a station', isClimateSource),
   climateShift: measure(-40, 40),
+  climateHot: measure(-40, 40),
   station: string().required().oneOf(['simulated', 'normals']),
   seed: number().required().integer().min(0).max(4_294_967_295),
   houseSchools: mixed<Record<string, string>>()
@@ -81,6 +85,7 @@ export const gardenRecord = {
       ...row,
       timeZone: typeof row.timeZone === 'string' && !isTimeZone(row.timeZone) ? 'UTC' : row.timeZone,
     }),
+    10: (row: LooseRow): LooseRow => ({ ...row, climateHot: row.climateShift }),
   },
 }
 

@@ -14,6 +14,7 @@ scratchDatabase()
 const ROW = { id: 'one' }
 /** A row as the version before wrote it, and as the step makes it; by list and the version that the step leads to. */
 const STEPS: Record<string, [before: object, after: object][]> = {
+  'garden 10': [[{ climateShift: -2.2 }, { climateShift: -2.2, climateHot: -2.2 }]],
   'garden 8': [
     [{ timeZone: 'Prairie/Nowhere' }, { timeZone: 'UTC' }],
     [{ timeZone: 'America/Chicago' }, { timeZone: 'America/Chicago' }],
@@ -96,6 +97,24 @@ describe('the records', () => {
       version: GARDEN_VERSION,
       places: 'none',
     })
+  })
+  it('number a season by its summer where its coldest day lay in the year before', () => {
+    const file = (cold: number) => ({
+      version: 9,
+      normals: Array.from({ length: 12 }, (_, at) => ({
+        month: at + 1,
+        tmin: at + 1 === cold ? 0 : 10,
+        tmax: 20,
+      })),
+      plantings: [{ season: 2025 }, 'no row'],
+      archive: [{ season: 2024 }],
+    })
+    expect(upgraded(file(12))).toMatchObject({
+      plantings: [{ season: 2026 }, 'no row'],
+      archive: [{ season: 2025 }],
+    })
+    expect(upgraded(file(1)).plantings).toEqual([{ season: 2025 }, 'no row'])
+    expect(upgraded({ ...file(12), normals: null }).archive).toEqual([{ season: 2024 }])
   })
   it('lead to no version that the file does not have', () => {
     const last = STEPPED.map((step) => Number(step.split(' ')[1]))

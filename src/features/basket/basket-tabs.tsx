@@ -3,7 +3,6 @@ import { Tabs } from '../../components/tabs'
 const TABS = [
   { name: 'Now', path: '/basket' },
   { name: 'Seasons', path: '/basket/review' },
-  { name: 'Next season', path: '/basket/next' },
 ] as const
 
 /** The parts of the Basket. */

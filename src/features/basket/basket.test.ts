@@ -118,7 +118,7 @@ describe('weighing', () => {
 describe('the next season', () => {
   it('offers what stands now with what it gave, each in a place of its kind', () => {
     const view = nextView(dayOf(demoState(), today))
-    expect(view).toMatchObject({ season: 2026, planned: 0, seasonHref: '/season?on=2027-03-15' })
+    expect(view).toMatchObject({ season: 2026, planned: 0, seasonHref: '/season?season=2027' })
     const copper = view.lines.find(({ cultivar }) => cultivar === 'Copperlace')!
     expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg a plant in 2025, 8 plants$/)
     const kindOf = (id: string) => demoState().record.places.find((place) => place.id === id)!.kind

@@ -1,6 +1,6 @@
 import type { Day, GardenState } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
-import { addDays, isWithinReach, yearOf, type IsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import { sumOf } from '../../core/harvest'
 import { holdsOn, type Manner } from '../../core/facts'
 import type { Verdict } from '../../core/harvest'
@@ -32,10 +32,11 @@ export interface NextView {
   season: number
   /** Plantings that the next season holds already. */
   planned: number
-  /** Its Season screen; null: out of reach. */
-  seasonHref: string | null
+  /** Its Season screen. */
+  seasonHref: string
   lines: NextLine[]
-  places: { id: string; name: string; rest: string; isShort: boolean }[]
+  /** `isBed`: open ground, which wants rest between two seasons of one family. */
+  places: { id: string; name: string; rest: string; isShort: boolean; isBed: boolean }[]
   /** Seeds in the shed by cultivar. */
   seeds: Record<string, number>
 }
@@ -43,7 +44,9 @@ export interface NextView {
 export function nextView(day: Day): NextView {
   const { state, on, manner } = day
   const { record } = state
-  const season = yearOf(day.outlook.start)
+  // Early in a season that holds nothing yet, the one before is what is grown again.
+  const holds = (number: number) => record.plantings.some((planting) => planting.season === number)
+  const season = holds(day.season) ? day.season : day.season - 1
   const results = resultsOf(day)
   const own = record.plantings.filter((planting) => planting.season === season)
   const places = record.places
@@ -56,15 +59,13 @@ export function nextView(day: Day): NextView {
       years: dayOf(state, state.now).solanaceaeYears(place.id),
     }))
   const proposed = nextPlaces(own, places, season + 1)
-  // Well into the next season, in whichever half of the year it begins.
-  const opens = addDays(day.outlook.start, 365 + 60)
   return {
     manner,
     on,
     now: state.now,
     season,
     planned: record.plantings.filter((planting) => planting.season === season + 1).length,
-    seasonHref: isWithinReach(opens, state.now) ? `/season?on=${opens}` : null,
+    seasonHref: `/season${day.query === '' ? '?' : `${day.query}&`}season=${season + 1}`,
     lines: own.flatMap((planting): NextLine[] => {
       const cultivar = record.cultivars.find(({ id }) => id === planting.cultivarId)
       const place = record.places.find(({ id }) => id === planting.placeId)
@@ -96,6 +97,7 @@ export function nextView(day: Day): NextView {
       return {
         id,
         name,
+        isBed: kind !== 'container',
         rest: sayReason(reasons[0]!, manner),
         isShort: kind !== 'container' && (answer.verdict === 'short' || answer.verdict === 'again'),
       }

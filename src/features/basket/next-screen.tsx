@@ -79,7 +79,7 @@ export function NextScreen({ view }: { view: NextView }) {
           What was dropped under Seasons is left out. Each goes to the best rested place of its kind; change
           what you know better.
         </p>
-        {planned > 0 && seasonHref && (
+        {planned > 0 && (
           <p className="mt-2">
             <Link className="btn min-h-11 bg-base-100" href={seasonHref}>
               See {season + 1}
@@ -115,6 +115,20 @@ export function NextScreen({ view }: { view: NextView }) {
           </button>
         )}
       </section>
+      <section aria-label="Rotation">
+        <PartHeading>Where they can go: rotation</PartHeading>
+        <ul className="max-w-3xl">
+          {places
+            .filter(({ isBed }) => isBed)
+            .map(({ id, name, rest, isShort }) => (
+              <li key={id} className="grid gap-x-4 border-t border-base-300 py-1.5 sm:grid-cols-[10rem_1fr]">
+                <strong className="font-semibold">{name}</strong>
+                <span className={isShort ? 'text-cut' : 'text-quiet'}>{rest}</span>
+              </li>
+            ))}
+        </ul>
+        <p className="mt-1 text-sm text-quiet">Pots begin with fresh mix: they need no rest.</p>
+      </section>
       <section aria-label="Seed">
         <PartHeading>Seed</PartHeading>
         <SeedTable seeds={[...seeds].map(([id, seed]) => ({ id, ...seed, left: view.seeds[id] ?? null }))} />
@@ -138,7 +152,7 @@ function Line({
   return (
     <li
       aria-label={`${line.cultivar}, ${line.place}`}
-      className="grid items-start gap-x-4 gap-y-1 border-t border-base-300 py-2 md:grid-cols-[1fr_6rem_12rem_16rem]"
+      className="grid items-start gap-x-4 gap-y-1 border-t border-base-300 py-2 md:grid-cols-[1fr_6rem_12rem_9rem]"
     >
       <label className="flex min-h-11 items-start gap-3 pt-1">
         <input
@@ -173,9 +187,7 @@ function Line({
               </option>
             ))}
           </ChoiceField>
-          <p className={`text-sm leading-snug md:pt-6 ${place?.isShort ? 'text-cut' : 'text-quiet'}`}>
-            {place?.rest}
-          </p>
+          <p className="text-sm leading-snug text-cut md:pt-6">{place?.isShort && 'has not rested'}</p>
         </>
       )}
     </li>

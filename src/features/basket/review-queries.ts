@@ -1,5 +1,5 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { yearOf, type IsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import { CROPS, type Crop } from '../../core/crop'
 import { byDecision, sumOf, type CropSum, type DecisionResult } from '../../core/harvest'
 import type { Cost, Manner } from '../../core/facts'
@@ -71,7 +71,7 @@ export function reviewView(day: Day, asked: string | undefined): ReviewView {
     season,
     seasons,
     archived: sayArchived(state, season, manner),
-    isOver: season < yearOf(day.outlook.start),
+    isOver: season < day.season,
     lines: own
       .map((one) => ({
         id: one.planting.id,

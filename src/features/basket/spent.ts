@@ -1,6 +1,6 @@
 import { dayOf } from '../../core/garden-day'
-import { laterOf, yearOf } from '../../core/calendar'
-import { seasonStart } from '../../core/climate'
+import { laterOf } from '../../core/calendar'
+import { seasonOf } from '../../core/climate'
 import { labourOf, paceOf } from '../../core/calls'
 import type { Cost } from '../../core/facts'
 import { entriesAbout } from '../../core/entry'
@@ -60,7 +60,7 @@ function lastDayOf(state: GardenState, plantings: readonly PlantingResult[], ent
   const days = plantings.flatMap(({ planting: { id, season } }) =>
     entriesAbout(entries, { type: 'planting', id })
       .map(({ on }) => on)
-      .filter((on) => yearOf(seasonStart(normals, on)) === season),
+      .filter((on) => seasonOf(normals, on) === season),
   )
   return days.length > 0 ? days.reduce(laterOf) : state.now
 }

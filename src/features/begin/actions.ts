@@ -3,44 +3,81 @@
 import { revalidatePath } from 'next/cache'
 import { redirect } from 'next/navigation'
 import { v7 } from 'uuid'
-import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
-import {
-  nearestTemplate,
-  normalsFor,
-  seasonStart,
-  dateInSeason,
-  shiftTemperatures,
-  shiftToLastFrost,
-  type ClimateTemplateId,
-  type Normals,
-} from '../../core/climate'
-import { plainPlace } from '../../core/facts'
-import { parseCoordinates } from '../../core/quantity'
-import { write } from '../../data/database'
-import { allGardens, replaceNormals, takeToWork, todayIn } from '../../data/gardens'
+import { object } from 'yup'
 import type { FormProblems } from '../../components/forms/use-checked-form'
-import { checkForm } from '../../wording/check-form'
-import { formatDate } from '../../wording/dates'
-import { beginSchema, BY_LATITUDE, type BeginValues } from './schema'
+import type { IsoDate } from '../../core/calendar'
+import { plainPlace, type PlaceKind } from '../../core/facts'
+import { formatMeasure, parseCoordinates } from '../../core/quantity'
+import { usualElevation } from '../../data/climate-of'
+import { write } from '../../data/database'
+import { demoGarden } from '../../data/demo'
+import { MADE_UP } from '../../data/demo/id'
+import { insertGardenFile } from '../../data/garden-file'
+import { allGardens, replaceNormals, takeToWork, todayIn } from '../../data/gardens'
+import type { ClimateSource } from '../../data/records/climate-source'
 import { garden } from '../../data/records/garden'
 import { placeRecord } from '../../data/records/place'
+import { checkForm } from '../../wording/check-form'
+import { climateFor, lookAt, zoneOf, type LookAsked, type LookView } from './look'
+import { beginSchema, mannerOf, whereFields } from './schema'
+import type { BeginValues, Start } from './values'
+
+const utcToday = () => todayIn({ clockDate: null, timeZone: 'UTC' })
+
+/** A garden's place as it was typed and checked. */
+interface Where {
+  spot: string
+  /** m; null: as the places around lie. */
+  elevation: number | null
+  climate: ClimateSource
+  lastFrost: IsoDate | ''
+  hottest: number | null
+}
+
+async function askedOf({ spot, elevation, climate, lastFrost, hottest }: Where): Promise<LookAsked> {
+  const at = parseCoordinates(spot) as { latitude: number; longitude: number }
+  return {
+    site: { ...at, elevation: elevation ?? (await usualElevation(at)) },
+    source: climate,
+    known: { lastFrost: lastFrost === '' ? null : lastFrost, hottest },
+  }
+}
+
+export type LookAnswer =
+  | { ok: true; view: LookView; elevation: string; timeZone: string }
+  | { ok: false; fields: Record<string, string> }
+
+/** What a place is like, while one types; its height is taken from the places around where none is typed. */
+export async function look(typed: BeginValues): Promise<LookAnswer> {
+  const manner = mannerOf(typed)
+  const spot = parseCoordinates(String(typed.spot ?? ''))
+  if ('error' in spot) return { ok: false, fields: { where: spot.error } }
+  const checked = await checkForm(object(whereFields(manner, utcToday())), typed)
+  if ('fields' in checked) return { ok: false, fields: checked.fields }
+  const asked = await askedOf(checked.values as unknown as Where)
+  const view = await lookAt(asked, utcToday(), manner)
+  if ('fields' in view) return { ok: false, fields: view.fields }
+  const elevation = formatMeasure({ kind: 'length', value: asked.site.elevation }, manner)
+  return { ok: true, view, elevation, timeZone: zoneOf(spot) }
+}
+
+/** Where a new garden leads, by what its gardener has. */
+const NEXT: Record<Start, string> = {
+  nothing: '/walk',
+  seeds: '/plantings/new?begun=seed',
+  bought: '/plantings/new?begun=bought',
+  growing: '/plantings/new?begun=growing',
+}
 
 /** Makes a garden with its climate and one place to grow: the first one, or another beside those that are there. */
 export async function begin(typed: BeginValues, beside = false): Promise<FormProblems | undefined> {
-  const checked = await checkForm(
-    beginSchema(typed?.units, todayIn({ clockDate: null, timeZone: 'UTC' })),
-    typed,
-  )
+  const checked = await checkForm(beginSchema(typed, utcToday()), typed)
   if ('fields' in checked) return { fields: checked.fields }
   const { values } = checked
-  const site = {
-    ...(parseCoordinates(values.where) as { latitude: number; longitude: number }),
-    elevation: values.elevation,
-  }
-  const template =
-    values.climate === BY_LATITUDE ? nearestTemplate(site.latitude) : (values.climate as ClimateTemplateId)
-  const fitted = fitClimate(template, site, values.lastFrost as IsoDate | '')
-  if ('problem' in fitted) return { fields: { lastFrost: fitted.problem } }
+  const asked = await askedOf(values as unknown as Where)
+  const manner = mannerOf(typed)
+  const climate = await climateFor(asked, manner)
+  if ('fields' in climate) return { fields: climate.fields }
 
   const id = v7()
   const made = await write(async (tx) => {
@@ -49,16 +86,15 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
     await tx.insert(garden).values({
       id,
       name: others === 0 ? 'My garden' : `Garden ${others + 1}`,
-      ...site,
-      timeZone: knownTimeZone(values.timeZone),
-      units: values.units,
-      decimals: 'point',
-      dates: values.units === 'us' ? 'month-first' : 'day-first',
+      ...asked.site,
+      timeZone: values.timeZone,
+      ...manner,
       clockDate: null,
       shelter: 'fenced',
       soil: 'loam',
-      climateTemplate: template,
-      climateShift: fitted.shift,
+      climateTemplate: asked.source,
+      climateShift: climate.bend.cold,
+      climateHot: climate.bend.hot,
       station: 'normals',
       seed: 1,
       houseSchools: { depth: 'worked-out', spacing: 'standard' },
@@ -66,13 +102,13 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
     await replaceNormals(
       tx,
       id,
-      fitted.normals.map((month, index) => ({ month: index + 1, source: 'template', ...month })),
+      climate.normals.map((month, index) => ({ month: index + 1, source: 'template', ...month })),
     )
     await placeRecord.insert(tx, id, [
       plainPlace({
         id: v7(),
         name: values.placeName,
-        kind: values.placeKind,
+        kind: values.placeKind as PlaceKind,
         length: values.placeLength,
         width: values.placeWidth,
       }),
@@ -82,31 +118,17 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
   })
   if (!made) return { form: 'There is a garden already: load the page again to see it.' }
   revalidatePath('/', 'layout')
+  redirect(NEXT[values.start as Start])
+}
+
+/** Lays the demo garden beside one's own and opens it; where it is laid already, it is opened. */
+export async function openDemo(): Promise<void> {
+  const made = demoGarden()
+  const demo = { ...made, garden: { ...made.garden, name: made.garden.name + MADE_UP } }
+  await write(async (tx) => {
+    if (!(await allGardens(tx)).some(({ id }) => id === demo.garden.id)) await insertGardenFile(tx, demo)
+    await takeToWork(tx, demo.garden.id)
+  })
+  revalidatePath('/', 'layout')
   redirect('/walk')
-}
-
-/** A climate carried to the site, and shifted to the last frost that the gardener knows. */
-function fitClimate(
-  template: ClimateTemplateId,
-  site: { latitude: number; elevation: number },
-  lastFrost: IsoDate | '',
-): { normals: Normals; shift: number } | { problem: string } {
-  const carried = normalsFor(template, site)
-  if (lastFrost === '') return { normals: carried, shift: 0 }
-  const start = seasonStart(carried, lastFrost)
-  const found = shiftToLastFrost(carried, site.latitude, daysBetween(start, lastFrost))
-  if ('shift' in found) return { normals: shiftTemperatures(carried, found.shift), shift: found.shift }
-  const say = (offset: number | null) =>
-    offset === null ? 'no frost at all' : formatDate(dateInSeason(start, offset), { dates: 'day-first' })
-  return {
-    problem: `In this climate the last frost of ${yearOf(lastFrost)} could fall from ${say(found.earliest)} to ${say(found.latest)}. Check the date, or choose another climate.`,
-  }
-}
-
-function knownTimeZone(zone: string): string {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone
-  } catch {
-    return 'UTC'
-  }
 }

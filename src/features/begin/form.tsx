@@ -1,125 +1,293 @@
 'use client'
 
-import { useEffect, useMemo, useState } from 'react'
+import { useCallback, useEffect, useState } from 'react'
+import { useWatch } from 'react-hook-form'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
-import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
-import type { UnitSystem } from '../../core/quantity'
+import { parseCoordinates, type UnitSystem } from '../../core/quantity'
 import { capital, nameOf } from '../../wording/names'
-import { begin } from './actions'
-import { beginSchema, BY_LATITUDE, FIRST_PLACES, type BeginValues } from './schema'
 import { inEither } from '../../wording/written'
+import { begin, openDemo, type LookAnswer } from './actions'
+import { mannerAt } from './by-place'
+import { LookPanel } from './look-panel'
+import { TownField } from './town-field'
+import type { TownFound } from './towns'
+import { useLook } from './use-look'
+import { FIRST_PLACES, STARTS, type BeginValues, type Start } from './values'
 
 const sizesIn = (units: UnitSystem) => ({
   placeLength: inEither({ units }, '3 m', '10 ft'),
   placeWidth: inEither({ units }, '1.2 m', '4 ft'),
-  elevation: inEither({ units }, '100 m', '300 ft'),
 })
 
-export function BeginForm({ today, beside }: { today: IsoDate; beside: boolean }) {
-  const [units, setUnits] = useState<UnitSystem>('metric')
-  const schema = useMemo(() => beginSchema(units, today), [units, today])
+const START_WORDS: Record<Start, { name: string; text: string }> = {
+  nothing: { name: 'Nothing yet', text: 'Tell me when to sow, and how many.' },
+  seeds: { name: 'Seeds or seedlings indoors', text: 'Care for them, and when to plant out.' },
+  bought: { name: 'Plants I just bought', text: 'How deep, how far apart, on what.' },
+  growing: { name: 'Plants already growing', text: 'What to do with them today.' },
+}
+
+/** Where one grows and what one has; beside it what the place is like, and the first answer. */
+export function BeginForm({
+  today,
+  beside,
+  children,
+}: {
+  today: IsoDate
+  beside: boolean
+  children: React.ReactNode
+}) {
   const { form, submit, field, sending, busy, problem } = useCheckedForm<BeginValues>({
-    schema,
+    schema: async () => (await import('./schema')).chosenSchema(today),
     defaults: {
       where: '',
-      climate: BY_LATITUDE,
+      spot: '',
+      elevation: '',
+      climate: 'stations',
       lastFrost: '',
+      hottest: '',
       units: 'metric',
+      decimals: 'point',
+      dates: 'day-first',
+      timeZone: 'UTC',
       placeName: 'Bed 1',
       placeKind: 'bed',
       ...sizesIn('metric'),
-      timeZone: 'UTC',
+      start: 'nothing',
     },
     send: (typed) => begin(typed, beside),
   })
-  const { setValue, getFieldState } = form
-  useEffect(() => setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone), [setValue])
+  const { setValue, getValues, getFieldState, setError, clearErrors } = form
+  // Read, so that the form keeps count of it: what a person set by hand no place sets again.
+  const { dirtyFields: _counted } = form.formState
+  const isOwn = useCallback((name: keyof BeginValues) => getFieldState(name).isDirty, [getFieldState])
+  const [where, spot, climate, units, timeZone, start] = useWatch({
+    control: form.control,
+    name: ['where', 'spot', 'climate', 'units', 'timeZone', 'start'],
+  })
+  const [chosen, setChosen] = useState('')
+  const [located, setLocated] = useState('')
 
-  const chooseUnits = (next: UnitSystem) => {
-    setUnits(next)
-    // Sizes that nobody touched follow the units; what was typed stays as it was typed.
-    for (const [name, size] of Object.entries(sizesIn(next)))
-      if (!getFieldState(name as keyof BeginValues).isDirty) setValue(name as keyof BeginValues, size)
+  const onAnswer = useCallback(
+    (answer: LookAnswer) => {
+      if (!answer.ok)
+        return Object.entries(answer.fields).forEach(([name, message]) =>
+          setError(name as keyof BeginValues, { message }),
+        )
+      clearErrors(['where', 'elevation', 'lastFrost', 'hottest', 'climate'])
+      if (!isOwn('elevation') || getValues('elevation').trim() === '') setValue('elevation', answer.elevation)
+      if (!isOwn('timeZone')) setValue('timeZone', answer.timeZone)
+    },
+    [clearErrors, getValues, isOwn, setError, setValue],
+  )
+  const { view, isLooking, hasFailed, ask, forget } = useLook(onAnswer)
+
+  const write = useCallback(
+    (country: string) => {
+      const manner = mannerAt(country, navigator.language)
+      for (const name of ['units', 'decimals', 'dates'] as const)
+        if (!isOwn(name)) setValue(name, manner[name] as never)
+      for (const [name, size] of Object.entries(sizesIn(getValues('units'))))
+        if (!isOwn(name as keyof BeginValues)) setValue(name as keyof BeginValues, size)
+    },
+    [setValue, getValues, isOwn],
+  )
+  useEffect(() => {
+    write('')
+    setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone)
+  }, [write, setValue])
+
+  const settle = (text: string, at: string, country: string) => {
+    setChosen(text)
+    setValue('where', text, { shouldDirty: true })
+    setValue('spot', at)
+    setValue('climate', 'stations')
+    if (!isOwn('elevation')) setValue('elevation', '')
+    clearErrors('where')
+    write(country)
+    void ask(getValues())
   }
-  const unitsField = field('units')
+  const chooseTown = (town: TownFound) => settle(`${town.name}, ${town.detail}`, town.spot, town.country)
+  const type = (text: string) => {
+    setValue('where', text, { shouldDirty: true })
+    const read = parseCoordinates(text)
+    if (!('error' in read)) return settle(text, `${read.latitude}, ${read.longitude}`, '')
+    clearErrors('where')
+    setValue('spot', '')
+    setChosen('')
+    forget()
+  }
+  const locate = () => {
+    if (!('geolocation' in navigator))
+      return setLocated('This browser does not tell where it is: type your town instead.')
+    setLocated('Asking this device …')
+    navigator.geolocation.getCurrentPosition(
+      ({ coords }) => {
+        setLocated('')
+        const text = `${coords.latitude.toFixed(3)}, ${coords.longitude.toFixed(3)}`
+        settle(text, text, '')
+      },
+      () => setLocated('This device did not tell where it is: type your town instead.'),
+      { timeout: 15_000, maximumAge: 600_000 },
+    )
+  }
+  const take = (source: string) => {
+    setValue('climate', source)
+    void ask(getValues())
+  }
+  const askAgain = () => {
+    if (spot !== '') void ask(getValues())
+  }
+  /** A field that the place is looked at anew by: at once where it is chosen, on leaving it where it is typed. */
+  const own = (name: keyof BeginValues) => {
+    const known = field(name)
+    return {
+      ...known,
+      onChange: async (event: React.ChangeEvent<HTMLInputElement | HTMLSelectElement>) => {
+        await known.onChange(event)
+        if (event.target.tagName !== 'SELECT') return
+        if (name === 'units') write('')
+        askAgain()
+      },
+    }
+  }
 
   return (
-    <form onSubmit={submit} noValidate className="mt-6 max-w-2xl space-y-7" aria-label="New garden">
-      <Question number={1} title="Where is it?">
-        <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
-          <TextField
-            label="Coordinates, from any map"
-            placeholder="41.2 N 97.6 W"
-            autoFocus
-            {...field('where')}
+    <form
+      onSubmit={submit}
+      noValidate
+      aria-label="New garden"
+      className="grid lg:min-h-screen lg:grid-cols-[minmax(0,11fr)_minmax(0,9fr)] lg:grid-rows-[auto_1fr]"
+    >
+      <div className="px-6 pt-10 max-sm:px-4 max-sm:pt-6 lg:pl-[max(1.5rem,calc(50vw-38rem))]">
+        <div className="max-w-xl">
+          <h1 className="mb-1 text-4xl font-semibold">{beside ? 'Another garden' : 'Where do you grow?'}</h1>
+          <p className="mb-4 text-lg text-quiet">
+            A town is enough. Everything else follows from it and can be changed.
+          </p>
+          <TownField
+            value={where}
+            error={form.formState.errors.where?.message}
+            onType={type}
+            onChoose={chooseTown}
           />
-          <TextField label="Height above the sea, about" {...field('elevation')} />
+          <p className="mt-1 flex flex-wrap gap-x-5">
+            <button type="button" className="link inline-flex min-h-11 items-center" onClick={locate}>
+              Use this device’s position
+            </button>
+            {!beside && (
+              <button
+                type="button"
+                className="link inline-flex min-h-11 items-center"
+                onClick={() => void openDemo()}
+              >
+                Look around the demo garden
+              </button>
+            )}
+          </p>
+          {located && (
+            <p role="status" className="text-sm text-quiet">
+              {located}
+            </p>
+          )}
         </div>
-      </Question>
-      <Question number={2} title="What is the climate like?">
-        <div className="grid gap-3 sm:grid-cols-2">
-          <TextField
-            label="Usual last frost, if you know it"
-            placeholder={units === 'us' ? 'May 5' : '5 May'}
-            hint="The day by which frost is over in every second year."
-            {...field('lastFrost')}
+      </div>
+      <div className="bg-base-200 px-6 py-10 max-sm:px-4 max-sm:py-6 lg:col-start-2 lg:row-span-2 lg:row-start-1 lg:pr-[max(1.5rem,calc(50vw-38rem))] lg:pl-10">
+        {view ? (
+          <LookPanel
+            view={view}
+            place={chosen}
+            climate={climate}
+            isLooking={isLooking}
+            field={own}
+            onTake={take}
+            onBend={askAgain}
           />
-          <ChoiceField label="Climate" {...field('climate')}>
-            <option value={BY_LATITUDE}>The usual one for this latitude</option>
-            {CLIMATE_TEMPLATE_IDS.map((id) => (
-              <option key={id} value={id}>
-                {nameOf(id)}
-              </option>
-            ))}
-          </ChoiceField>
+        ) : (
+          <p role="status" className="max-w-prose text-lg text-quiet">
+            {isLooking
+              ? 'Working out what this place is like …'
+              : hasFailed
+                ? 'The server did not answer. Choose the town again.'
+                : 'Your climate shows here, with the dates that follow from it: when to sow, and when to plant out.'}
+          </p>
+        )}
+      </div>
+      <div className="px-6 pt-5 pb-10 max-sm:px-4 lg:pl-[max(1.5rem,calc(50vw-38rem))]">
+        <div className="max-w-xl space-y-6">
+          {spot !== '' && (
+            <>
+              <details>
+                <summary className="min-h-11 cursor-pointer py-2">
+                  <Summary units={units} timeZone={timeZone} /> <span className="link">Change</span>
+                </summary>
+                <div className="mt-1 grid gap-3 sm:grid-cols-2">
+                  <TextField label="Elevation (rough is fine)" {...own('elevation')} onBlur={askAgain} />
+                  <ChoiceField label="Units" {...own('units')}>
+                    <option value="metric">metres, litres, °C</option>
+                    <option value="us">feet, gallons, °F</option>
+                  </ChoiceField>
+                  <ChoiceField label="Dates" {...own('dates')}>
+                    <option value="day-first">18 June</option>
+                    <option value="month-first">June 18</option>
+                    <option value="iso">2026-06-18</option>
+                  </ChoiceField>
+                  <ChoiceField label="Decimals" {...own('decimals')}>
+                    <option value="point">1.5</option>
+                    <option value="comma">1,5</option>
+                  </ChoiceField>
+                  <TextField label="Time zone" {...own('timeZone')} />
+                </div>
+              </details>
+              <fieldset>
+                <legend className="mb-2 font-serif text-xl font-semibold">What have you got so far?</legend>
+                <div className="grid gap-2.5 sm:grid-cols-2">
+                  {STARTS.map((one) => (
+                    <label
+                      key={one}
+                      className={`cursor-pointer border bg-base-100 px-4 py-3 has-focus-visible:outline-2 ${start === one ? 'border-2 border-primary' : 'border-base-300'}`}
+                    >
+                      <input type="radio" value={one} className="sr-only" {...form.register('start')} />
+                      <strong className="block font-semibold">{START_WORDS[one].name}</strong>
+                      <span className="text-sm text-quiet">{START_WORDS[one].text}</span>
+                    </label>
+                  ))}
+                </div>
+              </fieldset>
+              <fieldset>
+                <legend className="mb-2 font-serif text-xl font-semibold">One place to grow</legend>
+                <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+                  <TextField label="Name" {...field('placeName')} />
+                  <ChoiceField label="Type" {...field('placeKind')}>
+                    {FIRST_PLACES.map((kind) => (
+                      <option key={kind} value={kind}>
+                        {capital(nameOf(kind))}
+                      </option>
+                    ))}
+                  </ChoiceField>
+                  <TextField label="Length" {...field('placeLength')} />
+                  <TextField label="Width" {...field('placeWidth')} />
+                </div>
+              </fieldset>
+            </>
+          )}
+          <div>
+            <FormError message={problem} />
+            <button className="btn btn-primary min-h-14 px-8 text-lg" disabled={busy}>
+              {sending ? 'Working it out …' : 'Start my garden'}
+            </button>
+          </div>
+          {children}
         </div>
-      </Question>
-      <Question number={3} title="Which units do you think in?">
-        <div className="sm:w-1/2">
-          <ChoiceField
-            label="Units"
-            {...unitsField}
-            onChange={(event) => {
-              void unitsField.onChange(event)
-              chooseUnits(event.target.value as UnitSystem)
-            }}
-          >
-            <option value="metric">metres, litres, °C</option>
-            <option value="us">feet, gallons, °F</option>
-          </ChoiceField>
-        </div>
-      </Question>
-      <Question number={4} title="One place to grow">
-        <div className="grid gap-3 sm:grid-cols-4">
-          <TextField label="Name" {...field('placeName')} />
-          <ChoiceField label="It is a" {...field('placeKind')}>
-            {FIRST_PLACES.map((kind) => (
-              <option key={kind} value={kind}>
-                {capital(nameOf(kind))}
-              </option>
-            ))}
-          </ChoiceField>
-          <TextField label="Length" {...field('placeLength')} />
-          <TextField label="Width" {...field('placeWidth')} />
-        </div>
-      </Question>
-      <FormError message={problem} />
-      <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
-        {sending ? 'Working it out …' : 'Give me the first answer'}
-      </button>
+      </div>
     </form>
   )
 }
 
-function Question({ number, title, children }: { number: number; title: string; children: React.ReactNode }) {
-  return (
-    <fieldset className="border-l-2 border-base-300 pl-4">
-      <legend className="float-left mb-2 w-full font-serif text-lg font-semibold">
-        {number}. {title}
-      </legend>
-      <div className="clear-both">{children}</div>
-    </fieldset>
-  )
-}
+/** How numbers, dates and the clock will be written. */
+const Summary = ({ units, timeZone }: Pick<BeginValues, 'units' | 'timeZone'>) => (
+  <>
+    {inEither({ units }, 'Metres, litres, °C', 'Feet, gallons, °F')} · {timeZone}.
+  </>
+)

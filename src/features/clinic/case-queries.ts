@@ -1,6 +1,6 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { daysBetween, yearOf, type IsoDate } from '../../core/calendar'
-import { seasonStart } from '../../core/climate'
+import { daysBetween, type IsoDate } from '../../core/calendar'
+import { seasonOf } from '../../core/climate'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import type { LogEntry } from '../../core/log'
@@ -64,7 +64,7 @@ function plantingOf(state: GardenState, { subject, on }: HealthCase) {
   const planting = plantings.find(
     ({ id, placeId, season }) =>
       id === (plant?.plantingId ?? subject.id) ||
-      (placeId === subject.id && season === yearOf(seasonStart(state.record.ensemble.normals, on))),
+      (placeId === subject.id && season === seasonOf(state.record.ensemble.normals, on)),
   )
   const place = places.find(({ id }) => id === (planting?.placeId ?? subject.id))
   const cultivar = state.record.cultivars.find(({ id }) => id === planting?.cultivarId)

@@ -1,5 +1,6 @@
 'use server'
 
+import { allPlantings, onPlan } from '../../core/season'
 import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner, Place } from '../../core/facts'
@@ -26,8 +27,8 @@ export async function commandIndex(asked: string | null): Promise<CommandIndex |
   const state = await loadGarden()
   if (!state) return null
   const { on, manner, query, outlook, plants } = dayOf(state, askedDate(state, asked ?? undefined))
-  const { plantings } = outlook
-  const open = plantings.filter(({ phase }) => phase !== 'over')
+  const plantings = allPlantings(outlook)
+  const open = onPlan(outlook)
   const byId = new Map(plantings.map((own) => [own.planting.id, own]))
   return {
     manner,

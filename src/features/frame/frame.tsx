@@ -3,6 +3,8 @@ import { KeyHelp } from '../../components/keys/key-help'
 import { KeysProvider } from '../../components/keys/keys'
 import { QuestionPlace } from '../../components/question'
 import type { GardenState } from '../../data/garden-state'
+import { DEMO_ID, MADE_UP } from '../../data/demo/id'
+import { DemoBar } from './demo-bar'
 import { ribbonOf, type RibbonData } from './queries'
 import { Rail } from './rail'
 import { Ribbon } from './ribbon'
@@ -20,6 +22,7 @@ export function Frame({ state, children }: { state: GardenState; children: React
         To the work
       </a>
       <div className="flex min-h-dvh flex-col">
+        {state.garden.id === DEMO_ID && state.garden.name.endsWith(MADE_UP) && <DemoBar />}
         {ribbon ? <Ribbon data={ribbon} /> : <PlainHeader state={state} />}
         <div className="flex grow">
           <Rail />

@@ -10,7 +10,14 @@ import {
   soilTemperatures,
 } from '../../core/climate'
 import type { Manner } from '../../core/facts'
-import { readingsIn, ROOT_DEPTH, type SeasonOutlook, type StageDate } from '../../core/season'
+import {
+  readingsIn,
+  ROOT_DEPTH,
+  seasonInView,
+  type SeasonInView,
+  type SeasonOutlook,
+  type StageDate,
+} from '../../core/season'
 import { mannerOf } from '../../data/gardens'
 import { remembered } from '../../core/memo'
 
@@ -46,7 +53,8 @@ export const ribbonOf = (state: GardenState): RibbonData =>
 function workRibbon(state: GardenState): RibbonData {
   const outlook = dayOf(state, state.now).outlook
   const { air, sources } = outlook.line
-  const [start, end] = span(outlook, state.now)
+  const inView = seasonInView(outlook)
+  const [start, end] = span(inView, outlook, state.now)
   const days = daysBetween(start, end) + 1
   const from = indexOf(air, start)
   const soilLine = soilTemperatures(air, ROOT_DEPTH, OPEN_GROUND)
@@ -75,7 +83,7 @@ function workRibbon(state: GardenState): RibbonData {
       .map((source) => source.charAt(0))
       .join(''),
     simulated: state.station !== null,
-    lanes: lanesOf(outlook, start, end),
+    lanes: lanesOf(inView, start, end),
   }
 }
 
@@ -88,25 +96,29 @@ function soilOfGarden(day: Day): Float64Array | null {
   return readings.length === 0 ? null : soilTemperatures(outlook.line.air, ROOT_DEPTH, OPEN_GROUND, readings)
 }
 
-/** From the first sowing to the last frost of the season, with today in it. */
-function span(outlook: SeasonOutlook, now: IsoDate): [IsoDate, IsoDate] {
-  const sowings = outlook.plantings.flatMap(({ dates }) => (dates.sow.date === null ? [] : [dates.sow.date]))
-  const lastFrost = outlook.frost.lastSpring.p50
+/** From the first sowing to the last frost of the season that the garden lives in, with today in it. */
+function span(
+  { plantings, start: seasonBegins }: SeasonInView,
+  { frost }: SeasonOutlook,
+  now: IsoDate,
+): [IsoDate, IsoDate] {
+  const sowings = plantings.flatMap(({ dates }) => (dates.sow.date === null ? [] : [dates.sow.date]))
+  const lastFrost = frost.lastSpring.p50
   const firstSowing = sowings.reduce(
     earlierOf,
-    dateInSeason(outlook.start, (lastFrost ?? SOWING_LEAD + MARGIN) - SOWING_LEAD + 14),
+    dateInSeason(seasonBegins, (lastFrost ?? SOWING_LEAD + MARGIN) - SOWING_LEAD + 14),
   )
-  const seasonEnd = addDays(outlook.start, 364)
-  const { p90 } = outlook.frost.firstAutumn
-  const lastDay = p90 === null ? seasonEnd : dateInSeason(outlook.start, p90 + MARGIN)
+  const seasonEnd = addDays(seasonBegins, 364)
+  const { p90 } = frost.firstAutumn
+  const lastDay = p90 === null ? seasonEnd : dateInSeason(seasonBegins, p90 + MARGIN)
   const start = earlierOf(addDays(firstSowing, -MARGIN), now)
   return [
-    laterOf(start, addDays(outlook.start, -30)),
+    laterOf(start, earlierOf(addDays(seasonBegins, -30), now)),
     earlierOf(laterOf(lastDay, addDays(now, MARGIN)), addDays(seasonEnd, 30)),
   ]
 }
 
-function lanesOf({ plantings }: SeasonOutlook, start: IsoDate, end: IsoDate): RibbonData['lanes'] {
+function lanesOf({ plantings }: SeasonInView, start: IsoDate, end: IsoDate): RibbonData['lanes'] {
   const between = (name: RibbonData['lanes'][number]['name'], from: StageDate[], to: StageDate[]) => {
     const first = from.flatMap(({ date }) => (date === null ? [] : [date])).sort()[0]
     const last =

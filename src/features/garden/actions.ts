@@ -4,10 +4,11 @@ import { revalidatePath } from 'next/cache'
 import { array, object } from 'yup'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
-import { normalsFor, shiftTemperatures, type MonthNormal } from '../../core/climate'
+import type { MonthNormal } from '../../core/climate'
 import type { Shelter, SoilTexture } from '../../core/facts'
 import { mergeRow } from '../../core/merge'
 import { parseCoordinates } from '../../core/quantity'
+import { climateOf } from '../../data/climate-of'
 import { write } from '../../data/database'
 import { currentGarden, mannerOf, replaceNormals, todayIn, updateGarden } from '../../data/gardens'
 import { checkForm } from '../../wording/check-form'
@@ -43,11 +44,15 @@ export async function keepSite(typed: SiteValues, shown: SiteValues): Promise<Fo
       soil: values.soil as SoilTexture,
       clockDate: clock === '' ? null : (clock as IsoDate),
     })
-    const moved = place.latitude !== garden.latitude || values.elevation !== garden.elevation
+    const moved =
+      place.latitude !== garden.latitude ||
+      place.longitude !== garden.longitude ||
+      values.elevation !== garden.elevation
     if (!moved) return undefined
-    const carried = shiftTemperatures(
-      normalsFor(garden.climateTemplate, { latitude: place.latitude, elevation: values.elevation }),
-      garden.climateShift,
+    const carried = await climateOf(
+      garden.climateTemplate,
+      { ...place, elevation: values.elevation },
+      { cold: garden.climateShift, hot: garden.climateHot },
     )
     const rows = await normalRecord.of(garden.id, tx)
     await replaceNormals(

@@ -1,12 +1,22 @@
 import { ThemeChoice } from '../../components/theme-choice'
 import { GardenPage } from './garden-tabs'
 import type { GardenView } from './queries'
+import type { ClimateOffer } from './site/climate-offer'
+import { ClimateOfferPart } from './site/climate-offer-part'
 import { NormalsChart } from './site/normals-chart-lazy'
 import { NormalsForm } from './shown-later'
 import { SiteForm } from './site/site-form'
 
 /** The garden's own facts: where it lies, and its climate. */
-export function GardenScreen({ view, query }: { view: GardenView; query: string }) {
+export function GardenScreen({
+  view,
+  query,
+  offer,
+}: {
+  view: GardenView
+  query: string
+  offer: ClimateOffer | null
+}) {
   return (
     <GardenPage at="/garden" title={view.answer} deciding={`${view.deciding} ${view.daylight}`} query={query}>
       <div className="mt-4 max-w-40 sm:hidden">
@@ -22,6 +32,7 @@ export function GardenScreen({ view, query }: { view: GardenView; query: string 
           <p className="mb-3 max-w-prose text-quiet">
             The usual months. Months marked “own” are as you entered them; the others follow the site.
           </p>
+          {offer && <ClimateOfferPart offer={offer} />}
           <NormalsChart months={view.chart} units={view.manner.units} />
           <NormalsForm
             key={JSON.stringify(view.normals)}

@@ -1,5 +1,6 @@
 'use server'
 
+import { onPlan } from '../../core/season'
 import { dayOf } from '../../core/garden-day'
 import { revalidatePath } from 'next/cache'
 import { array, lazy, mixed, object, string, ValidationError, type AnyObjectSchema } from 'yup'
@@ -46,11 +47,7 @@ export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
   const wrongRow = checked.find(({ id, row }) => row !== null && row.id !== id)
   if (wrongRow) return { ok: false, message: 'That cannot be kept: a row is not the one it is said to be.' }
   // What is cleared, or of a season that is over, stands in nobody's way.
-  const growing = new Set(
-    dayOf(state, state.now)
-      .outlook.plantings.filter(({ phase }) => phase !== 'over')
-      .map(({ planting }) => planting.id),
-  )
+  const growing = new Set(onPlan(dayOf(state, state.now).outlook).map(({ planting }) => planting.id))
   const over = new Set(state.record.plantings.filter(({ id }) => !growing.has(id)).map(({ id }) => id))
   const present = (rows: GroundRows): GroundRows => ({
     ...rows,

@@ -5,7 +5,7 @@ import { addDays, dayOfYear } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
 import { holdsOn, type GardenCultivar, type GroundRows, type Manner, type Place } from '../../core/facts'
 import { rotation, type Rotation } from '../../core/rotation'
-import type { StandingCanopy } from '../../core/season'
+import { onPlan, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
@@ -82,7 +82,7 @@ export const groundView = onceADay('groundView', (day: Day): GroundView => {
 
 function rowsOn(day: Day): GroundRows {
   const { state, on, outlook } = day
-  const planting = outlook.plantings.filter(({ phase }) => phase !== 'over').map((own) => own.planting)
+  const planting = onPlan(outlook).map((own) => own.planting)
   const ids = new Set(planting.map(({ id }) => id))
   return {
     place: state.record.places.filter((place) => holdsOn(place, on)),
@@ -127,7 +127,7 @@ const HELD_YEAR = '2025-07-01' as IsoDate
 function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): string[] {
   const { manner, outlook } = day
   const nameOf = new Map(
-    outlook.plantings.map(({ planting, cultivar, place }) => [
+    onPlan(outlook).map(({ planting, cultivar, place }) => [
       planting.id,
       `${cultivar.name} in ${place.name}`,
     ]),
@@ -159,7 +159,7 @@ function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): str
 
 function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): PlaceNote {
   const { state, manner, outlook, wetness } = day
-  const own = outlook.plantings.filter((other) => other.place.id === place.id && other.phase !== 'over')
+  const own = onPlan(outlook).filter((other) => other.place.id === place.id)
   const here = canopies.filter(({ placeId }) => placeId === place.id)
   const spacingOf = new Map(
     own.map(({ planting, cultivar }) => [

@@ -5,7 +5,13 @@ import { pruningContextOf } from '../../core/calls'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import { potOf, type Manner } from '../../core/facts'
 import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
-import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
+import {
+  allPlantings,
+  entriesOfPlant,
+  grownAlong,
+  plantCourse,
+  type PlantingOutlook,
+} from '../../core/season'
 import { recommendSpacing } from '../../core/spacing'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
@@ -41,7 +47,7 @@ export interface PlantView {
 export function plantViewOf(day: Day, id: string): PlantView | null {
   const { state, on, manner, outlook } = day
   const position = state.plants.find((plant) => plant.id === id)
-  const own = outlook.plantings.find(({ planting }) => planting.id === position?.plantingId)
+  const own = allPlantings(outlook).find(({ planting }) => planting.id === position?.plantingId)
   if (!position || !own) return null
   const { planting, cultivar, place } = own
   const told = entriesOfPlant(outlook, id, planting.id)

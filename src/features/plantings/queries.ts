@@ -13,6 +13,7 @@ import {
   type PlantPosition,
 } from '../../core/facts'
 import {
+  allPlantings,
   dateReason,
   readingsIn,
   ROOT_DEPTH,
@@ -126,7 +127,7 @@ export function findPlanting<One extends AnyEntry>(
   outlook: SeasonOutlook<One>,
   id: string,
 ): PlantingOutlook<One> | null {
-  return outlook.plantings.find(({ planting }) => planting.id === id) ?? null
+  return allPlantings(outlook).find(({ planting }) => planting.id === id) ?? null
 }
 
 export function plantingView(day: Day, id: string): PlantingView | null {
@@ -145,7 +146,7 @@ export function plantingView(day: Day, id: string): PlantingView | null {
     ].join(' · '),
     ...answerOf(day, own),
     stages: STAGES.filter((stage) => own.dates[stage].date !== null || stage === 'first-ripe').map((stage) =>
-      stageLine(stage, outlook, own, manner),
+      stageLine(stage, own, manner),
     ),
     season: seasonPart(outlook, own, manner),
     seeds: seedsLine(planting, manner),
@@ -205,14 +206,9 @@ function answerOf(
 
 const HOW: Record<StageDate['how'], string> = { logged: 'entered', planned: 'planned', expected: 'expected' }
 
-function stageLine(
-  stage: Stage,
-  outlook: SeasonOutlook,
-  own: PlantingOutlook,
-  manner: Manner,
-): PlantingView['stages'][number] {
+function stageLine(stage: Stage, own: PlantingOutlook, manner: Manner): PlantingView['stages'][number] {
   const { date, how, spread } = own.dates[stage]
-  const reason = dateReason(outlook, own, stage)
+  const reason = dateReason(own, stage)
   const say = (day: IsoDate | null) => (day === null ? 'never' : formatDate(day, manner, 'short'))
   return {
     stage,

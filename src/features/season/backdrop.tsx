@@ -126,7 +126,9 @@ export const LaneBackdrop = memo(function LaneBackdrop({
             />
           ),
       )}
-      <span className="absolute inset-y-0 border-l-2 border-base-content" style={{ left: left(today) }} />
+      {today >= 0 && (
+        <span className="absolute inset-y-0 border-l-2 border-base-content" style={{ left: left(today) }} />
+      )}
     </div>
   )
 })

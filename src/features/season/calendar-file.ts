@@ -1,7 +1,7 @@
 import { dayOf } from '../../core/garden-day'
 import ical, { ICalEventTransparency } from 'ical-generator'
 import { addDays, type IsoDate } from '../../core/calendar'
-import { raisingNeeds, seedsInPlace, type PlantingOutlook, type Stage } from '../../core/season'
+import { allPlantings, raisingNeeds, seedsInPlace, type PlantingOutlook, type Stage } from '../../core/season'
 import type { GardenState } from '../../data/garden-state'
 import { mannerOf } from '../../data/gardens'
 import { formatDate } from '../../wording/dates'
@@ -35,7 +35,7 @@ export function calendarFile(state: GardenState, at: Date): string {
     x: { 'X-WR-TIMEZONE': garden.timeZone },
     ttl: 6 * 3600,
   })
-  for (const own of dayOf(state, now).outlook.plantings)
+  for (const own of allPlantings(dayOf(state, now).outlook))
     for (const stage of SHOWN) {
       const { date, how } = own.dates[stage]
       if (date === null) continue

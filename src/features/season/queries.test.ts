@@ -64,7 +64,12 @@ describe('the season', () => {
     const empty = seasonView(
       dayOf(demoState({ empty: true, garden: { station: 'normals' } }), isoDate('2026-06-18')),
     )
-    expect(empty).toMatchObject({ answer: 'Nothing is planned yet', plantings: [], next: [], risks: [] })
+    expect(empty).toMatchObject({
+      answer: 'Nothing is planned for 2026 yet',
+      plantings: [],
+      next: [],
+      risks: [],
+    })
     expect(empty.basis).toMatch(/no weather on record/)
   })
 })

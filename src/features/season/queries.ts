@@ -1,11 +1,13 @@
-import { onceADay } from '../../core/garden-day'
+import { remembered } from '../../core/memo'
 import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
-import { dateInSeason, expectedSeries, frostRisk, indexOf } from '../../core/climate'
+import { dateInSeason, expectedSeries, frostRisk, indexOf, startOfSeason } from '../../core/climate'
 import type { Manner, RaisingWay } from '../../core/facts'
 import {
+  allPlantings,
   datingEntries,
   riskiestDates,
+  seasonInView,
   SET_OUT_LIMITS,
   warningsAhead,
   type PlantingDates,
@@ -46,8 +48,13 @@ export interface Backdrop {
   warm: { nights: [number, number] | null; soil: [number, number] | null }
 }
 
+type Outlook = Day['outlook']
+
 export interface SeasonView {
   manner: Manner
+  /** The season that is looked at, and those that can be. */
+  season: number
+  seasons: { number: number; plantings: number }[]
   answer: string
   deciding: string
   /** What the dates rest on: where the weather comes from, and how many seasons the odds count. */
@@ -63,18 +70,44 @@ export interface SeasonView {
 }
 
 const MARGIN = 8
+/** Days from today to a season’s first date over which today is left off its axis. */
+const FAR_AHEAD = 45
 const NEXT_DAYS = 14
 const MOST_NEXT = 5
 
-export const seasonView = onceADay('seasonView', (day: Day): SeasonView => {
-  const { state, on, manner, outlook } = day
+/** @param asked a season's number, this one's or the next; undefined: the one that the garden lives in */
+export const seasonView = (day: Day, asked?: number): SeasonView => {
+  const usual = seasonInView(day.outlook).season
+  return asked === day.season || asked === day.season + 1 ? viewOf(day, asked) : viewOf(day, usual)
+}
+
+const viewOf = (day: Day, season: number): SeasonView =>
+  remembered(day, `season view ${season}`, () => workView(day, season))
+
+function workView(day: Day, season: number): SeasonView {
+  const { state, on, manner } = day
+  const isComing = season > day.season
+  // The season that is looked at, as if there were no other.
+  const outlook: Outlook = {
+    ...day.outlook,
+    season,
+    start: isComing ? startOfSeason(state.record.ensemble.normals, season) : day.outlook.start,
+    plantings: isComing ? day.outlook.coming : day.outlook.plantings,
+    coming: [],
+  }
   const axis = axisOf(outlook)
+  const every = allPlantings(day.outlook)
   const named = (id: string) => {
-    const { place, cultivar } = outlook.plantings.find(({ planting }) => planting.id === id)!
+    const { place, cultivar } = every.find(({ planting }) => planting.id === id)!
     return `${cultivar.name} in ${place.name}`
   }
   return {
     manner,
+    season,
+    seasons: [day.season, day.season + 1].map((number) => ({
+      number,
+      plantings: (number === day.season ? day.outlook.plantings : day.outlook.coming).length,
+    })),
     ...answerOf(outlook, manner),
     basis: basisOf(state),
     next: nextOf(day, named),
@@ -89,13 +122,13 @@ export const seasonView = onceADay('seasonView', (day: Day): SeasonView => {
     }),
     axis,
     today: daysBetween(axis.start, on),
-    backdrop: backdropOf(day, axis),
+    backdrop: backdropOf(day, outlook, axis),
     plantings: outlook.plantings
       .map((own) => lanePlanting(own))
       .sort((a, b) => ((a.dates.sow.date ?? '9') < (b.dates.sow.date ?? '9') ? -1 : 1)),
     kit: kitOf(state, outlook),
   }
-})
+}
 
 /** What the plantings' dates ask in these two weeks, the soonest first; the same of several plantings once. */
 function nextOf({ calls, manner, on }: Day, named: (id: string) => string): SeasonView['next'] {
@@ -141,7 +174,7 @@ function lanePlanting({ planting, cultivar, place, turns, dates, phase }: Planti
 /** All that the screen needs to date the plantings anew by itself. */
 function kitOf(
   { record, garden }: GardenState,
-  { counted, line, today, start, plantings }: Day['outlook'],
+  { counted, line, today, start, plantings }: Outlook,
 ): SeasonKit {
   const { ensemble } = record
   const ids = new Set(plantings.map(({ planting }) => planting.id))
@@ -185,14 +218,16 @@ function axisOf({ plantings, start, frost, today }: SeasonOutlook): Axis {
     ),
   )
   const roomToMove = plantings.some(({ dates }) => dates.sow.how !== 'logged') ? 14 : 0
-  const first = [...dates, today, dateInSeason(start, (frost.lastSpring.p10 ?? 90) - 40)].sort()[0]!
-  const last = [...dates, today, dateInSeason(start, frost.firstAutumn.p90 ?? 350)].sort().at(-1)!
+  const spring = dateInSeason(start, (frost.lastSpring.p10 ?? 90) - 40)
+  // A season that is far ahead begins at its own first date.
+  const now = daysBetween(today, [...dates, spring].sort()[0]!) > FAR_AHEAD ? [] : [today]
+  const first = [...dates, ...now, spring].sort()[0]!
+  const last = [...dates, ...now, dateInSeason(start, frost.firstAutumn.p90 ?? 350)].sort().at(-1)!
   const from = addDays(first, -MARGIN - roomToMove)
   return { start: from, days: daysBetween(from, addDays(last, MARGIN)) }
 }
 
-function backdropOf(day: Day, { start, days }: Axis): Backdrop {
-  const { state, outlook } = day
+function backdropOf({ state }: Day, outlook: Outlook, { start, days }: Axis): Backdrop {
   const { ensemble } = state.record
   const first = indexOf(outlook.line.air, start)
   const usual = expectedSeries(ensemble.normals, outlook.line.air.from + first, days)
@@ -254,7 +289,10 @@ function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'ans
     }
   const planned = outlook.plantings.length
   return {
-    answer: planned === 0 ? 'Nothing is planned yet' : `${sayCount(planned, 'planting')} this season`,
+    answer:
+      planned === 0
+        ? `Nothing is planned for ${outlook.season} yet`
+        : `${sayCount(planned, 'planting')} in ${outlook.season}`,
     deciding,
   }
 }

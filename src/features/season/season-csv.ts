@@ -1,11 +1,11 @@
 import { dayOf } from '../../core/garden-day'
 import { unparse } from 'papaparse'
-import { STAGES } from '../../core/season'
+import { allPlantings, STAGES } from '../../core/season'
 import type { GardenState } from '../../data/garden-state'
 
 /** The season as a table: a line for each stage of each planting, with its spread. */
 export function seasonCsv(state: GardenState): string {
-  const rows = dayOf(state, state.now).outlook.plantings.flatMap(({ planting, cultivar, place, dates }) =>
+  const rows = allPlantings(dayOf(state, state.now).outlook).flatMap(({ planting, cultivar, place, dates }) =>
     STAGES.map((stage) => {
       const { date, how, spread } = dates[stage]
       return {

@@ -1,11 +1,12 @@
 import { Link } from '../../components/link'
 import type { ReactNode } from 'react'
+import { Tabs } from '../../components/tabs'
 import { SeasonBoard } from './season-board'
 import type { SeasonView } from './queries'
 
 /** The whole season: what to do now, what may go wrong, and every planting on one axis. */
 export function SeasonScreen({ view, query }: { view: SeasonView; query: string }) {
-  const { next, risks, warnings, plantings } = view
+  const { next, risks, warnings, plantings, season, seasons } = view
   return (
     <div className="px-6 py-5 max-sm:px-4">
       <div className="flex flex-wrap items-start justify-between gap-3">
@@ -13,15 +14,22 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
           <h1 className="text-3xl font-semibold">{view.answer}</h1>
           <p className="mt-1 text-lg text-quiet">{view.deciding}</p>
         </div>
-        <Link href="/plantings/new" className="btn min-h-11 bg-base-100">
-          New planting
-        </Link>
+        <div className="flex flex-wrap items-center gap-3">
+          <Tabs
+            label="Seasons"
+            tabs={seasons.map(({ number }) => ({
+              name: String(number),
+              href: addressOf(number, query),
+              here: number === season,
+            }))}
+          />
+          <Link href={`/plantings/new?season=${season}`} className="btn min-h-11 bg-base-100">
+            New planting
+          </Link>
+        </div>
       </div>
       {plantings.length === 0 ? (
-        <p className="mt-8 text-lg">
-          Plan a planting, and its whole season shows here: when to sow, set out and pick, with the odds of
-          each date.
-        </p>
+        <Nothing view={view} query={query} />
       ) : (
         <>
           <div className="mt-5 grid gap-x-8 gap-y-5 lg:grid-cols-[1.2fr_1fr_1.2fr]">
@@ -79,9 +87,33 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
               )}
             </Part>
           </div>
-          <SeasonBoard key={view.kit.today} view={view} query={query} />
+          <SeasonBoard key={`${view.kit.today} ${season}`} view={view} query={query} />
           <p className="mt-3 max-w-prose text-sm text-quiet">{view.basis}</p>
         </>
+      )}
+    </div>
+  )
+}
+
+/** The Season screen of a season, on the day that is looked at. */
+const addressOf = (season: number, query: string) =>
+  `/season${query === '' ? '?' : `${query}&`}season=${season}`
+
+/** A season without plantings: where the first comes from. */
+function Nothing({ view: { season, seasons }, query }: { view: SeasonView; query: string }) {
+  const before = seasons.find(({ number, plantings }) => number === season - 1 && plantings > 0)
+  return (
+    <div className="mt-8 max-w-prose text-lg">
+      <p>
+        Plan a planting, and its whole season shows here: when to sow, plant out and pick, with the odds of
+        each date.
+      </p>
+      {before && (
+        <p className="mt-4">
+          <Link href={`/season/next${query}`} className="btn btn-primary min-h-11">
+            Plan {season} like {before.number}
+          </Link>
+        </p>
       )}
     </div>
   )

@@ -1,3 +1,4 @@
+import { notCleared } from '../../core/season'
 import type { Day } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import { SUPPLY_KINDS, type Manner, type Supply } from '../../core/facts'
@@ -55,7 +56,7 @@ export function shedView(day: Day, years = YEARS): ShedView {
 function needsOn(day: Day): SourcedNeed[] {
   const { state } = day
   return seasonNeeds(
-    day.outlook.plantings.filter(({ phase }) => phase !== 'over'),
+    notCleared(day.outlook),
     day.plants,
     dayOf(state, state.now).supportSite,
     day.house.feeding,

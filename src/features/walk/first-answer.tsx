@@ -19,7 +19,7 @@ export function FirstAnswerPart({
             <tr>
               <th scope="col">crop</th>
               <th scope="col">sow indoors</th>
-              <th scope="col">set out</th>
+              <th scope="col">plant out</th>
               <th scope="col">at the latest</th>
             </tr>
           </thead>
@@ -38,9 +38,16 @@ export function FirstAnswerPart({
           </tbody>
         </table>
       </div>
-      <Link href={newPlantingHref} className="btn btn-primary min-h-11">
-        Plan the first planting
-      </Link>
+      <p className="flex flex-wrap gap-3">
+        <Link href={newPlantingHref} className="btn btn-primary min-h-11">
+          {answer.again === null ? 'Plan the first planting' : `Plan a planting for ${answer.season}`}
+        </Link>
+        {answer.again !== null && (
+          <Link href="/season/next" className="btn min-h-11 bg-base-100">
+            Plan {answer.season} like {answer.again}
+          </Link>
+        )}
+      </p>
       <div className="mt-6">
         <Why reasons={answer.reasons} />
       </div>

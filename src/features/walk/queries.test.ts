@@ -103,13 +103,23 @@ describe('the round', () => {
     expect(plain(words)).not.toMatch(/°C| cm/)
   })
   it('has a first answer where nothing is planned', () => {
-    const { firstAnswer, stops } = roundOf(dayOf(demoState({ empty: true }), today))
+    const { firstAnswer, stops } = roundOf(dayOf(demoState({ empty: true }), isoDate('2026-03-01')))
     expect(stops).toEqual([])
     expect(firstAnswer!.headline).toMatch(
-      /^Sow tomatoes about \d+ (March|April), set them out about \d+ (May|June)\.$/,
+      /^Sow tomatoes about \d+ (March|April), plant them out about \d+ (May|June)\.$/,
     )
     expect(firstAnswer!.crops.map(({ crop }) => crop)).toEqual(['Tomato', 'Pepper'])
     expect(round.firstAnswer).toBeNull()
+  })
+  it.each([
+    ['2026-06-18', /^Buy young tomato plants and plant them out by \d+ (July|August)\./],
+    ['2026-11-28', /^For 2027: sow tomatoes about \d+ (March|April), plant them out about \d+ (May|June)\.$/],
+  ])('has the answer that still helps on %s', (on, headline) => {
+    expect(roundOf(dayOf(demoState({ empty: true }), isoDate(on))).firstAnswer!.headline).toMatch(headline)
+  })
+  it('speaks of the season to come once this one is behind, and offers what was grown', () => {
+    const { firstAnswer } = roundOf(dayOf(demoState(), isoDate('2026-11-28')))
+    expect(firstAnswer).toMatchObject({ season: 2027, again: 2026 })
   })
   it('ends with nothing due, and says so', () => {
     const winter = roundOf(dayOf(demoState({ empty: true }), isoDate('2026-12-01')))

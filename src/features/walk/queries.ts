@@ -1,6 +1,6 @@
 import type { Day, GardenState } from '../../data/garden-state'
 import { onceADay } from '../../core/garden-day'
-import { addDays, type IsoDate } from '../../core/calendar'
+import type { IsoDate } from '../../core/calendar'
 import {
   dateInSeason,
   weatherAt,
@@ -8,20 +8,20 @@ import {
   indexOf,
   heatGap,
   LIGHT_FROST,
-  OPEN_GROUND,
   type WeatherLine,
 } from '../../core/climate'
 import type { Call } from '../../core/calls'
-import { CROPS, thermalTraits, type Crop, type Cultivar } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
-import { raisingDays, transplantWindow, yearsIn } from '../../core/season'
+import { firstDates, isDone } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
 import { sayMinutes, sayTools, sayWorks } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
+import { sayFirstDates } from '../../wording/first-dates'
 import { capital } from '../../wording/names'
 import { sayCount, sayTemperature } from '../../wording/say'
 import { ENTRY_NAMES } from '../../wording/stages'
+import { firstWeekOf } from './first-week'
 import { stopOf } from './stops'
 import { aboutOf, summaryOf } from './summary'
 import type { DayAhead, FirstAnswer, Round } from './types'
@@ -49,9 +49,14 @@ export const roundOf = onceADay('round', (day: Day): Round => {
     plantingDayHref: due.some(({ advice }) => advice.answer.kind === 'set-out')
       ? `/planting-day${day.query}`
       : null,
-    firstAnswer: outlook.plantings.length === 0 ? firstAnswerOf(day) : null,
+    firstAnswer: hasNothingLeft(outlook) ? firstAnswerOf(day) : null,
+    firstWeek: on === state.now ? firstWeekOf(state, Date.now()) : null,
   }
 })
+
+/** Nothing is planned, and what was grown is behind: the season to come is what there is to ask about. */
+const hasNothingLeft = ({ plantings, coming, today }: Day['outlook']) =>
+  coming.length === 0 && plantings.every((own) => isDone(own, today))
 
 const NUMBERS = [
   'No',
@@ -70,7 +75,7 @@ const NUMBERS = [
 ]
 
 function headingOf(calls: readonly Call[]): string {
-  if (calls.length === 0) return 'Nothing is due'
+  if (calls.length === 0) return 'Nothing to do today'
   const number = NUMBERS[calls.length] ?? String(calls.length)
   const minutes = calls.reduce((sum, call) => sum + call.minutes, 0)
   return `${number} ${calls.length === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
@@ -140,57 +145,29 @@ function daysAhead({ air, sources }: WeatherLine, on: IsoDate, manner: Manner): 
   })
 }
 
-const TYPICAL: Record<Crop, Cultivar> = {
-  tomato: {
-    crop: 'tomato',
-    habit: 'indeterminate',
-    fruit: 'slicer',
-    origin: 'hybrid',
-    daysToMaturity: null,
-    maturityFrom: 'transplanting',
-    ripeColour: '',
-    grafted: false,
-  },
-  pepper: {
-    crop: 'pepper',
-    habit: null,
-    fruit: 'bell',
-    origin: 'hybrid',
-    daysToMaturity: null,
-    maturityFrom: 'transplanting',
-    ripeColour: '',
-    grafted: false,
-  },
-}
-
-/** The first true answer of a garden with nothing planned: when to sow and set out here. */
+/** The first true answer of a garden with nothing left to do: when to sow and plant out here. */
 function firstAnswerOf(day: Day): FirstAnswer {
   const { state, manner, outlook } = day
-  const date = (offset: number | null) => (offset === null ? null : dateInSeason(outlook.start, offset))
-  const say = (day: IsoDate | null, none: string) => (day === null ? none : formatDate(day, manner))
-  const crops = CROPS.map((crop) => {
-    const window = transplantWindow(
-      yearsIn(state.record.ensemble, OPEN_GROUND),
-      crop,
-      thermalTraits(TYPICAL[crop]),
-    )
-    const opens = date(window.opens.p50)
-    return {
-      crop: capital(crop),
-      sow: say(opens && addDays(opens, -raisingDays(crop)), 'no warm spell'),
-      opens: say(opens, 'never warm enough in the open'),
-      range:
-        opens === null
-          ? ''
-          : `${say(date(window.opens.p10), '–')} to ${say(date(window.opens.p90), 'later or not')} in 8 years of 10`,
-      closes: say(date(window.closes.p50), 'no frost ends it'),
-    }
-  })
+  const { ensemble } = state.record
+  const dates = firstDates(outlook)
+  const date = (offset: number | null) => (offset === null ? null : dateInSeason(dates.start, offset))
+  // The headline says the year: other dates say theirs only where it is another one.
+  const opening = dates.crops[0]?.opens ?? undefined
+  const say = (day: IsoDate | null, none: string) =>
+    day === null ? none : formatDate(day, { ...manner, seenOn: opening })
   const frost = outlook.frost.lastSpring
-  const tomato = crops[0]!
   return {
-    headline: `Sow tomatoes about ${tomato.sow}, set them out about ${tomato.opens}.`,
-    crops,
+    headline: sayFirstDates(dates, manner),
+    season: dates.season,
+    // What was grown before can be planned again.
+    again: state.record.plantings.some(({ season }) => season === dates.season - 1) ? dates.season - 1 : null,
+    crops: dates.crops.map(({ crop, sow, opens, early, late, closes }) => ({
+      crop: capital(crop),
+      sow: say(sow, 'no warm spell'),
+      opens: say(opens, 'never warm enough in the open'),
+      range: opens === null ? '' : `${say(early, '–')} to ${say(late, 'later or not')} in 8 years of 10`,
+      closes: say(closes, 'no frost ends it'),
+    })),
     reasons: [
       {
         text:
@@ -200,14 +177,14 @@ function firstAnswerOf(day: Day): FirstAnswer {
         weight: 'decides',
       },
       {
-        text: 'Setting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.',
+        text: 'Planting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.',
         weight: 'supports',
       },
-      ...heatReasons(state.record.ensemble, date, say),
+      ...heatReasons(ensemble, date, say),
       {
-        text: state.record.ensemble.recorded
-          ? `Worked out over the ${state.record.ensemble.seasons.length} seasons of your weather record.`
-          : `Worked out over ${state.record.ensemble.seasons.length} simulated seasons of the climate you chose.`,
+        text: ensemble.recorded
+          ? `Worked out over the ${ensemble.seasons.length} seasons of your weather record.`
+          : `Worked out over ${ensemble.seasons.length} simulated seasons of this place’s usual climate.`,
         weight: 'supports',
       },
     ],

@@ -11,6 +11,7 @@ import { addDays } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
 import { DaysAhead } from './days-ahead'
 import { FirstAnswerPart } from './first-answer'
+import { FirstWeekPart } from './first-week-part'
 import { tendingEntries } from './tending-entries'
 import type { Open, StopActs } from './stop-acts'
 import { StopDetail } from './stop-detail'
@@ -166,7 +167,7 @@ export function RoundScreen({ round }: { round: Round }) {
       >
         <div className="border-b border-base-300 px-4 py-4">
           <h1 className="text-2xl font-semibold">{round.heading}</h1>
-          <p className="mt-1 text-quiet">{round.carry || 'Nothing to carry'}</p>
+          {round.carry && <p className="mt-1 text-quiet">{round.carry}</p>}
           {round.weather && <p className="mt-1 font-semibold text-water">{round.weather}</p>}
           <div className="mt-2 flex flex-wrap gap-2">
             <Link href={round.newPlantingHref} className="btn btn-sm min-h-11 bg-base-100">
@@ -194,19 +195,22 @@ export function RoundScreen({ round }: { round: Round }) {
                 Order of places
               </Link>
             )}
-            <button
-              type="button"
-              className="btn btn-sm min-h-11 bg-base-100"
-              aria-pressed={sumsUp}
-              onClick={() => {
-                setSumsUp(!sumsUp)
-                setChosen(null)
-              }}
-            >
-              Sum up
-            </button>
+            {(round.stops.length > 0 || round.done.length > 0) && (
+              <button
+                type="button"
+                className="btn btn-sm min-h-11 bg-base-100"
+                aria-pressed={sumsUp}
+                onClick={() => {
+                  setSumsUp(!sumsUp)
+                  setChosen(null)
+                }}
+              >
+                Sum up
+              </button>
+            )}
           </div>
         </div>
+        {round.firstWeek && <FirstWeekPart week={round.firstWeek} />}
         <StopList
           round={round}
           stops={stops}

@@ -3,7 +3,7 @@ import { COMMON_PRODUCTS } from '../../core/feeding'
 import type { Manner, PlantPosition } from '../../core/facts'
 import type { GardenDay } from '../../core/garden-day'
 import { formatMeasure } from '../../core/quantity'
-import { HARDENING_DAYS, type PlantingOutlook } from '../../core/season'
+import { allPlantings, HARDENING_DAYS, type PlantingOutlook } from '../../core/season'
 import { CAUTIONS } from '../../wording/cautions'
 import {
   sayCall,
@@ -21,8 +21,8 @@ import type { Act, Picture, Stop } from './types'
 /** A call put into words, with its picture and what doing it enters. */
 export function stopOf(call: Call, day: GardenDay): Stop {
   const { outlook, plants, manner } = day
-  const planting = outlook.plantings.find((other) => other.planting.id === call.plantingId)!
-  const inPlace = outlook.plantings.filter(({ place }) => place.id === call.placeId)
+  const planting = allPlantings(outlook).find((other) => other.planting.id === call.plantingId)!
+  const inPlace = allPlantings(outlook).filter(({ place }) => place.id === call.placeId)
   const reasons = sayReasons(call.advice.reasons, manner)
   const { answer } = call.advice
   const { subject } = call

@@ -1,3 +1,4 @@
+import type { FirstWeek } from './first-week'
 import type { SaidReason } from '../../wording/say-reason'
 import type { PhotoView } from '../../components/photo/photo-strip'
 import type { Manner, Place } from '../../core/facts'
@@ -90,6 +91,8 @@ export interface Round {
   plantingDayHref: string | null
   /** What to do first, where nothing is planned. */
   firstAnswer: FirstAnswer | null
+  /** What leads a new garden on; null: it is no longer new. */
+  firstWeek: FirstWeek | null
 }
 
 /** What a round came to. */
@@ -108,6 +111,9 @@ export interface Summary {
 /** When a garden without plantings sows and sets out. */
 export interface FirstAnswer {
   headline: string
+  season: number
+  /** A season whose plantings can be planned again; null: there were none. */
+  again: number | null
   reasons: SaidReason[]
   crops: { crop: string; sow: string; opens: string; range: string; closes: string }[]
 }

@@ -5,8 +5,10 @@ import { SeasonScreen } from '../../../features/season/season-screen'
 
 export const metadata: Metadata = { title: 'Season' }
 
-export default async function SeasonPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
+type Asked = Promise<{ on?: string; season?: string }>
+
+export default async function SeasonPage({ searchParams }: { searchParams: Asked }) {
   const day = await currentDay(searchParams)
   if (!day) return null
-  return <SeasonScreen view={seasonView(day)} query={day.query} />
+  return <SeasonScreen view={seasonView(day, Number((await searchParams).season))} query={day.query} />
 }

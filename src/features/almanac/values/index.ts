@@ -1,3 +1,4 @@
+import { allPlantings } from '../../../core/season'
 import type { Day } from '../../../data/garden-state'
 import type { WorkingId } from '../../../wording/workings/names'
 import type { Asked, Worked } from './asked'
@@ -20,7 +21,7 @@ export function workedValues(day: Day): Partial<Record<WorkingId, Worked>> {
   const own =
     standing.find(({ cultivar, place }) => cultivar.crop === 'tomato' && place.pot === null) ??
     standing[0] ??
-    outlook.plantings[0]
+    allPlantings(outlook)[0]
   const asked: Asked = {
     state,
     on,

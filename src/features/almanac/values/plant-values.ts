@@ -36,7 +36,7 @@ export const PLANT_VALUES = {
   },
   rotation: ({ own, state, outlook }) => {
     if (!own) return null
-    const season = Number(outlook.start.slice(0, 4))
+    const { season } = outlook
     const years = dayOf(state, state.now)
       .solanaceaeYears(own.place.id)
       .filter((year) => year < season)

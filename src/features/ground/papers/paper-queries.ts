@@ -1,3 +1,4 @@
+import { onPlan } from '../../../core/season'
 import type { Day } from '../../../data/garden-state'
 import { unparse } from 'papaparse'
 import QRCode from 'qrcode'
@@ -53,22 +54,20 @@ export interface PlantLabel {
 /** A label for every plant of the season: cultivar, where, when set out, and a code that opens its page. */
 export function plantLabels(day: Day, origin: string): PlantLabel[] {
   const { manner } = day
-  return day.outlook.plantings
-    .filter(({ phase }) => phase !== 'over')
-    .flatMap(({ planting, cultivar, place, begins, stands }) => {
-      const { date } = begins
-      const done = planting.raising === 'direct' ? 'seedlings showed' : 'set out'
-      const ahead = planting.raising === 'direct' ? 'seedlings show about' : 'to set out'
-      return day.plants
-        .filter(({ plantingId }) => plantingId === planting.id)
-        .map(({ id, label }) => ({
-          id,
-          cultivar: cultivar.name,
-          where: `${place.name}, plant ${label}`,
-          date: date ? `${stands ? done : ahead} ${formatDate(date, manner)}` : '',
-          code: codeOf(`${origin}/plants/${encodeURIComponent(id)}`),
-        }))
-    })
+  return onPlan(day.outlook).flatMap(({ planting, cultivar, place, begins, stands }) => {
+    const { date } = begins
+    const done = planting.raising === 'direct' ? 'seedlings showed' : 'set out'
+    const ahead = planting.raising === 'direct' ? 'seedlings show about' : 'to set out'
+    return day.plants
+      .filter(({ plantingId }) => plantingId === planting.id)
+      .map(({ id, label }) => ({
+        id,
+        cultivar: cultivar.name,
+        where: `${place.name}, plant ${label}`,
+        date: date ? `${stands ? done : ahead} ${formatDate(date, manner)}` : '',
+        code: codeOf(`${origin}/plants/${encodeURIComponent(id)}`),
+      }))
+  })
 }
 
 function codeOf(text: string): PlantLabel['code'] {
@@ -84,24 +83,22 @@ function codeOf(text: string): PlantLabel['code'] {
 export function positionsCsv({ state, outlook, plants }: Day): string {
   const places = new Map(state.record.places.map((place) => [place.id, place]))
   const metres = (value: number) => Math.round(value * 1000) / 1000
-  const rows = outlook.plantings
-    .filter(({ phase }) => phase !== 'over')
-    .flatMap(({ planting, cultivar }) => {
-      const place = places.get(planting.placeId)!
-      return plants
-        .filter(({ plantingId }) => plantingId === planting.id)
-        .map((plant) => {
-          const spot = inGarden(place, plant)
-          return {
-            place: place.name,
-            plant: plant.label,
-            cultivar: cultivar.name,
-            'from the west end, m': metres(plant.x),
-            'from the south side, m': metres(plant.y),
-            'east in the garden, m': metres(spot.x),
-            'north in the garden, m': metres(spot.y),
-          }
-        })
-    })
+  const rows = onPlan(outlook).flatMap(({ planting, cultivar }) => {
+    const place = places.get(planting.placeId)!
+    return plants
+      .filter(({ plantingId }) => plantingId === planting.id)
+      .map((plant) => {
+        const spot = inGarden(place, plant)
+        return {
+          place: place.name,
+          plant: plant.label,
+          cultivar: cultivar.name,
+          'from the west end, m': metres(plant.x),
+          'from the south side, m': metres(plant.y),
+          'east in the garden, m': metres(spot.x),
+          'north in the garden, m': metres(spot.y),
+        }
+      })
+  })
   return unparse(rows, { escapeFormulae: true })
 }

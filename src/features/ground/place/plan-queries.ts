@@ -1,3 +1,4 @@
+import { onPlan } from '../../../core/season'
 import type { Day } from '../../../data/garden-state'
 import type { Training } from '../../../core/crop'
 import type { GardenCultivar, Manner } from '../../../core/facts'
@@ -19,7 +20,7 @@ export function howManyView(day: Day): HowManyView {
     manner: day.manner,
     query: day.query,
     cultivars: [...state.record.cultivars],
-    plan: day.outlook.plantings.map(({ planting }) => ({
+    plan: onPlan(day.outlook).map(({ planting }) => ({
       cultivarId: planting.cultivarId,
       plants: planting.count,
       training: planting.training,

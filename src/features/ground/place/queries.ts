@@ -4,7 +4,7 @@ import type { WetnessPressure } from '../../../core/climate'
 import type { GardenCultivar, Manner, Obstacle, Place, Planting, PlantPosition } from '../../../core/facts'
 import { ofKind } from '../../../core/log'
 import { rotation } from '../../../core/rotation'
-import type { StandingCanopy } from '../../../core/season'
+import { onPlan, type StandingCanopy } from '../../../core/season'
 import { recommendSpacing, type SpacingAnswer } from '../../../core/spacing'
 import { sayReasons, type SaidReason } from '../../../wording/say-reason'
 import { dryDays } from '../pots/pot-days'
@@ -62,7 +62,7 @@ export function placeView(day: Day, id: string): PlaceView | null {
   const place = ground.rows.place.find((other) => other.id === id)
   if (!place) return null
   const { manner } = ground
-  const own = outlook.plantings.filter(({ phase }) => phase !== 'over')
+  const own = onPlan(outlook)
   const here = own.filter((other) => other.place.id === id)
   const turned = rotation({ years: day.solanaceaeYears(id), container: place.kind === 'container' }, season)
   const note = ground.notes[id]!

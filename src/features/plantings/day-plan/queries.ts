@@ -2,7 +2,7 @@ import type { Day } from '../../../data/garden-state'
 import { dayOf } from '../../../core/garden-day'
 import type { IsoDate } from '../../../core/calendar'
 import type { Manner } from '../../../core/facts'
-import { depthConditions } from '../../../core/season'
+import { allPlantings, depthConditions } from '../../../core/season'
 import { added } from '../../../core/supplies'
 import { planOf, supportCasesOf, type Need } from '../../../core/support'
 import { adviseDepth, depthInputOf, holeAmendment, WATER_IN } from '../../../core/transplant'
@@ -41,7 +41,7 @@ export function dayPlanOf(day: Day): DayPlan {
   const { state, on, manner, outlook } = day
   const site = dayOf(state, state.now).supportSite
   const due = day.calls.flatMap(({ advice: { answer }, plantingId, urgency, window }) => {
-    const own = outlook.plantings.find(({ planting }) => planting.id === plantingId)
+    const own = allPlantings(outlook).find(({ planting }) => planting.id === plantingId)
     return answer.kind === 'set-out' && own
       ? [{ own, go: answer.go && urgency !== 'coming', waits: answer.go ? window.due : answer.suits }]
       : []

@@ -11,7 +11,7 @@ import {
   shortSeasons,
   succession,
   waysToRaise,
-  weatherByPlace,
+  weatherOf,
   type HardeningDay,
   type PlantingOutlook,
   type SeasonOutlook,
@@ -184,11 +184,11 @@ function successionOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Mann
 }
 
 function shortSeasonsOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): string | null {
-  const { courses } = weatherByPlace(outlook)(own.place)
+  const { courses } = weatherOf(outlook, own)
   const split = shortSeasons(courses, own.cultivar.crop, own.plan.thermal)
   if (!split) return null
   const say = (offset: number | null): string =>
-    offset === null ? 'the turn of the season' : formatDate(dateInSeason(outlook.start, offset), manner)
+    offset === null ? 'the turn of the season' : formatDate(dateInSeason(own.start, offset), manner)
   const { before, gap, after } = split
   return `Nights stay too warm to set from about ${say(gap.begins.p50)} to ${say(gap.ends.p50)}. Two short seasons: set out from ${say(before.opens.p50)} to ${say(before.closes.p50)}, and again from ${say(after.opens.p50)}${after.closes.p50 === null ? '' : ` to ${say(after.closes.p50)}`}.`
 }

@@ -1,3 +1,4 @@
+import { notCleared } from '../../../core/season'
 import { walkingOrder } from '../../../core/calls'
 import { holdsOn, type Place } from '../../../core/facts'
 import type { Day } from '../../../data/garden-state'
@@ -13,7 +14,7 @@ export interface OrderView {
 export function orderViewOf({ state, on, query, outlook }: Day): OrderView {
   const places = state.record.places.filter((place) => holdsOn(place, on))
   const holds = ({ id }: Place) => {
-    const here = outlook.plantings.filter(({ place, phase }) => place.id === id && phase !== 'over')
+    const here = notCleared(outlook).filter(({ place }) => place.id === id)
     return [...new Set(here.map(({ cultivar }) => cultivar.name))].join(', ')
   }
   return {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
+import { Link } from '../../../../components/link'
 import { currentDay } from '../../../../data/request'
-import { BasketTabs } from '../../../../features/basket/basket-tabs'
 import { nextView } from '../../../../features/basket/next-queries'
 import { NextScreen } from '../../../../features/basket/next-screen'
 
@@ -11,7 +11,11 @@ export default async function NextPage({ searchParams }: { searchParams: Promise
   if (!day) return null
   return (
     <>
-      <BasketTabs at="/basket/next" query={day.query} />
+      <p className="px-6 pt-3 max-sm:px-4">
+        <Link className="link inline-flex min-h-11 items-center" href={`/season${day.query}`}>
+          Back to Season
+        </Link>
+      </p>
       <NextScreen view={nextView(day)} />
     </>
   )

@@ -1,0 +1,33 @@
+import { expect, type Page } from '@playwright/test'
+
+interface Begun {
+  units?: 'metric' | 'us'
+  elevation?: string
+  climate?: string
+  lastFrost?: string
+  hottest?: string
+  start?: string
+}
+
+/** Makes a garden as a newcomer does: a town, of which the first that is found is taken, or coordinates. */
+export async function begin(page: Page, where: string, begun: Begun = {}): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('combobox', { name: 'Town or coordinates' }).fill(where)
+  if (!/\d/.test(where)) await page.getByRole('option').first().click()
+  await expect(page.getByRole('heading', { name: 'Does this look like your place?' })).toBeVisible()
+  const { units, elevation, climate, lastFrost, hottest, start } = begun
+  if (units || elevation) {
+    await page.getByText('Change', { exact: true }).click()
+    if (units) await page.getByLabel('Units').selectOption(units)
+    if (elevation) await page.getByLabel('Elevation (rough is fine)').fill(elevation)
+  }
+  if (climate || lastFrost || hottest) {
+    await page.getByText('None of these: I know it better').click()
+    if (climate) await page.getByLabel('A kind of climate').selectOption(climate)
+    if (lastFrost) await page.getByLabel('Average last frost').fill(lastFrost)
+    if (hottest) await page.getByLabel('Usual high in the hottest month').fill(hottest)
+  }
+  if (start) await page.getByText(start).click()
+  await page.getByRole('button', { name: 'Start my garden' }).click()
+  await page.waitForURL(/\/(walk|plantings\/new)/)
+}

@@ -1,0 +1,26 @@
+import type { UnitSystem } from '../../core/quantity'
+
+export interface BeginValues {
+  where: string
+  /** Coordinates, in °; empty until a town is chosen or coordinates are typed. */
+  spot: string
+  elevation: string
+  climate: string
+  lastFrost: string
+  hottest: string
+  units: UnitSystem
+  decimals: string
+  dates: string
+  timeZone: string
+  placeName: string
+  placeKind: string
+  placeLength: string
+  placeWidth: string
+  start: string
+}
+
+export const FIRST_PLACES = ['bed', 'rows', 'container'] as const
+
+/** What a gardener has when a garden begins. */
+export const STARTS = ['nothing', 'seeds', 'bought', 'growing'] as const
+export type Start = (typeof STARTS)[number]

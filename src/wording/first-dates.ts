@@ -1,0 +1,24 @@
+import { yearOf } from '../core/calendar'
+import type { Manner } from '../core/facts'
+import type { FirstDates } from '../core/season'
+import { formatDate } from './dates'
+
+/** The first answer in a sentence: `For 2027: sow tomatoes about 28 March, plant them out about 15 May.` */
+export function sayFirstDates({ crops, season, isForBought }: FirstDates, manner: Manner): string {
+  const { sow, opens, closes } = crops.find(({ crop }) => crop === 'tomato')!
+  if (sow === null || opens === null)
+    return 'It is never warm enough here for tomatoes in the open: plan a tunnel or greenhouse.'
+  const isOtherYear = manner.seenOn !== undefined && yearOf(opens) !== yearOf(manner.seenOn)
+  // The year is said once, and again only where a date is of another.
+  const plain = isOtherYear ? { ...manner, seenOn: opens } : manner
+  const say = (date: typeof sow) => formatDate(date, plain)
+  const begin = isOtherYear ? `For ${yearOf(opens)}: ` : ''
+  if (!isForBought || isOtherYear)
+    return capitalAfter(begin, `sow tomatoes about ${say(sow)}, plant them out about ${say(opens)}.`)
+  return closes === null
+    ? `Buy young tomato plants and plant them out now. Next time, sow about ${say(sow)}.`
+    : `Buy young tomato plants and plant them out by ${say(closes)}. Season ${season} was sown about ${say(sow)}.`
+}
+
+const capitalAfter = (begin: string, text: string) =>
+  begin === '' ? text.charAt(0).toUpperCase() + text.slice(1) : begin + text
