@@ -230,7 +230,7 @@ test.describe('with no garden', () => {
   test.use({ data: 'empty' })
   test('a feed can be mixed, a pot watered and a drip set laid out all the same', async ({ page }) => {
     await page.goto('/')
-    await page.getByRole('link', { name: 'The benches' }).click()
+    await page.getByRole('link', { name: 'the calculators' }).click()
     await page.getByRole('button', { name: 'Potting mix' }).click()
     const mix = page.getByRole('region', { name: 'Potting mix' })
     await mix.getByLabel('Pots', { exact: true }).fill('8')

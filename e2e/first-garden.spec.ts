@@ -40,7 +40,7 @@ test('what is known of a place bends its climate, and leads to the first plantin
   await page.getByLabel('Name of the cultivar').fill('Fieldlight')
   await page.getByLabel('Days to maturity').fill('74')
   await expect(page.getByText(/\d+ fit/)).toBeVisible()
-  await page.getByRole('button', { name: 'Tell me when' }).click()
+  await page.getByRole('button', { name: 'Save and show dates' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/[Ss]ow/)
   await expect(page.getByText('Of 11 seeds, 85 % come up and 90 % of those live')).toBeVisible()
 })

@@ -312,7 +312,7 @@ test('of a hundred and fifty plants those one looks at are listed, down to the l
   await form.getByLabel('Name of the place').fill('Long rows')
   await form.getByLabel('Length').fill('80 m')
   await form.getByLabel('Plants wanted').fill('150')
-  await form.getByRole('button', { name: 'Tell me when' }).click()
+  await form.getByRole('button', { name: 'Save and show dates' }).click()
   await page.waitForURL(/\/plantings\/[0-9a-f-]{36}$/)
   await open(page, '/ground/list')
   await page.getByRole('link', { name: 'Long rows' }).click()

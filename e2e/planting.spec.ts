@@ -1,3 +1,4 @@
+import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 import type { Page } from '@playwright/test'
 
@@ -10,7 +11,7 @@ async function planAndSetOut(page: Page, cultivar: RegExp, count: number): Promi
   await form.getByLabel('Cultivar', { exact: true }).selectOption((await option.getAttribute('value'))!)
   await form.getByLabel('Plants wanted').fill(String(count))
   await expect(form.getByText(/\d+ fit/)).toBeVisible()
-  await form.getByRole('button', { name: 'Tell me when' }).click()
+  await form.getByRole('button', { name: 'Save and show dates' }).click()
   await page.waitForURL(/\/plantings\/[0-9a-f-]{36}$/)
   const planting = new URL(page.url()).pathname
 
@@ -70,7 +71,7 @@ test('the section answers to measures, schools and the hand', async ({ page }) =
 test('a planting that cannot be is refused with what would be right', async ({ page }) => {
   await open(page, '/plantings/new')
   const form = page.getByRole('form', { name: 'New planting' })
-  const go = form.getByRole('button', { name: 'Tell me when' })
+  const go = form.getByRole('button', { name: 'Save and show dates' })
   const alert = form.getByRole('alert')
   const count = form.getByLabel('Plants wanted')
   for (const typed of ['', '0', '-3', '2.5', 'six', '9'.repeat(10_000)]) {
@@ -96,4 +97,57 @@ test('a planting that cannot be is refused with what would be right', async ({ p
   await form.getByLabel('Name of the place').fill('Along the fence')
   await go.click()
   await expect(page.getByText('<script>alert("x")</script>, 4 plants')).toBeVisible()
+})
+
+test.describe('a small garden of its own', () => {
+  test.use({ data: 'empty' })
+
+  test('takes any number of cultivars in one bed, and more than fit if one insists', async ({ page }) => {
+    await begin(page, '52.4 N 4.9 E')
+    const add = async (name: string, crop: 'tomato' | 'pepper', count: string, anyway = false) => {
+      await open(page, '/plantings/new')
+      const form = page.getByRole('form', { name: 'New planting' })
+      const known = form.getByLabel('Cultivar', { exact: true })
+      await known.selectOption({ label: 'A new cultivar …' })
+      await form.getByLabel('Name of the cultivar').fill(name)
+      await form.getByLabel('Crop').selectOption(crop)
+      await form.getByLabel('Plants wanted').fill(count)
+      await expect(form.getByText(/\d+ fit/)).toBeVisible()
+      if (anyway) await form.getByLabel(/^Plant them anyway, \d+.cm apart/).check()
+      await form.getByRole('button', { name: 'Save and show dates' }).click()
+      await page.waitForURL(/\/plantings\/[0-9a-f-]{36}$/)
+    }
+    await add('Ditch Wren', 'tomato', '2')
+    await add('Barn Door', 'pepper', '3')
+    await add('Lantern Red', 'tomato', '1')
+    await add('Crowded House', 'pepper', '30', true)
+    await open(page, '/ground')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('1 place')
+    const { plantings, plants } = await (await page.request.get('/export')).json()
+    expect(
+      plantings.map(({ count }: { count: number }) => count).sort((a: number, b: number) => a - b),
+    ).toEqual([1, 2, 3, 30])
+    expect(plants).toHaveLength(36)
+  })
+
+  test('plans in its own year, and cage and style follow each other', async ({ page }) => {
+    await begin(page, '52.4 N 4.9 E')
+    await open(page, '/plantings/new')
+    const form = page.getByRole('form', { name: 'New planting' })
+    await form.getByLabel('Pruning style').selectOption('cage')
+    await expect(form.getByLabel('Support')).toHaveValue('cage')
+    const seasons = await form.getByLabel('Season').locator('option').allTextContents()
+    await form.getByLabel('Season').selectOption(seasons[1]!)
+    await form.getByLabel('Name of the cultivar').fill('Hedge Sparrow')
+    await form.getByText('Set your own distances').click()
+    await form.getByLabel('Between plants in the row').fill('70 cm')
+    await expect(form.getByText(/70.cm apart in the row/)).toBeVisible()
+    await form.getByRole('button', { name: 'Save and show dates' }).click()
+    await page.waitForURL(/\/plantings\/[0-9a-f-]{36}$/)
+    await expect(page.locator('tr[data-stage="set-out"] td').first()).toContainText(seasons[1]!)
+    await open(page, `/season?season=${seasons[1]}`)
+    await expect(page.getByRole('list', { name: 'Plantings' })).toContainText('Hedge Sparrow × 6')
+    await open(page, `/season?season=${seasons[0]}`)
+    await expect(page.getByText('Plan a planting, and its whole season shows here')).toBeVisible()
+  })
 })

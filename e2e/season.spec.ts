@@ -141,7 +141,7 @@ test.describe('a garden of its own', () => {
     await holdClock(page, '1 August 2026')
     await page.getByRole('link', { name: 'Plan the first planting' }).click()
     await page.getByLabel('Name of the cultivar').fill('Fieldlight')
-    await page.getByRole('button', { name: 'Tell me when' }).click()
+    await page.getByRole('button', { name: 'Save and show dates' }).click()
     await expect(page.locator('tr[data-stage="set-out"] td').first()).toHaveText(
       /(October|November|December)/,
     )
@@ -166,7 +166,7 @@ test.describe('a garden of its own', () => {
     )
     await page.getByRole('link', { name: 'Plan the first planting' }).click()
     await page.getByLabel('Name of the cultivar').fill('Fieldlight')
-    await page.getByRole('button', { name: 'Tell me when' }).click()
+    await page.getByRole('button', { name: 'Save and show dates' }).click()
     await expect(page.locator('tr[data-stage="first-ripe"] td').first()).toHaveText(/\d/)
     await expect(page.locator('tr[data-stage="last-flower-ripe"]')).toHaveCount(0)
   })

@@ -178,7 +178,7 @@ test.describe('a garden of its own, in US units', () => {
     await form.getByLabel('Name of the cultivar').fill('Ember Bell')
     await form.getByLabel('Crop').selectOption('pepper')
     await form.getByLabel('Plants wanted').fill('2')
-    await form.getByRole('button', { name: 'Tell me when' }).click()
+    await form.getByRole('button', { name: 'Save and show dates' }).click()
     await page.waitForURL('**/plantings/*-*')
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await open(page, '/walk')

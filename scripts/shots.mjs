@@ -28,7 +28,7 @@ const SHOTS = [
     press: ['Brown spots with rings, like a target', 'Yellow around the spots'],
   },
   { name: 'basket', path: '/basket' },
-  { name: 'logbook', path: '/logbook' },
+  { name: 'begin', path: '/', empty: true, town: 'Omaha' },
   { name: 'almanac', path: '/almanac/workings#water' },
   { name: 'garden', path: '/garden' },
 ]
@@ -45,6 +45,11 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
   await page.goto((empty ? servers.empty : servers.demo).address + path)
   await page.waitForLoadState('networkidle')
   for (const key of keys) await page.keyboard.press(key)
+  if (acts.town) {
+    await page.getByRole('combobox').fill(acts.town)
+    await page.getByRole('option').first().click()
+    await page.getByRole('heading', { name: 'Does this look like your place?' }).waitFor()
+  }
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
   for (const name of acts.press ?? []) await page.getByRole('button', { name, exact: true }).click()
   if (acts.judge) {

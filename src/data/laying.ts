@@ -2,7 +2,7 @@ import { v7 } from 'uuid'
 import type { WetnessPressure } from '../core/climate'
 import type { GardenCultivar, Planting, PlantPosition } from '../core/facts'
 import { effectiveEntries } from '../core/entry'
-import { recommendSpacing, type StandingPlant } from '../core/spacing'
+import { plantingSpacing, type StandingPlant } from '../core/spacing'
 import type { Reader } from './database'
 import { todayIn } from './gardens'
 import { entriesOfSubject } from './log'
@@ -29,12 +29,7 @@ export async function standingIn(
     labels += plants.length
     const log = await entriesOfSubject(garden.id, { type: 'planting', id: planting.id }, tx)
     if (effectiveEntries(log, now).some(({ kind }) => kind === 'cleared')) continue
-    const { inRow, lines } = recommendSpacing({
-      plant: cultivar,
-      training: planting.training,
-      school: planting.spacingSchool,
-      wetness,
-    }).answer
+    const { inRow, lines } = plantingSpacing(planting, cultivar, wetness)
     for (const { x, y, to } of plants) if (to === null || to >= now) standing.push({ x, y, inRow, lines })
   }
   return { standing, labels }

@@ -145,6 +145,8 @@ export function gardenOf(
         raising: 'plant',
         plannedSow: null,
         plannedSetOut: null,
+        ownInRow: null,
+        ownLines: null,
         ...more,
       }
       const key = `${planting.season} ${place.id}`

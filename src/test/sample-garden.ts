@@ -36,6 +36,8 @@ export const sixSlicers: Planting = {
   raising: 'plant',
   plannedSow: null,
   plannedSetOut: null,
+  ownInRow: null,
+  ownLines: null,
 }
 
 /** An entry of the planting, on the morning of a day. */

@@ -22,6 +22,8 @@ export const PLACE_BOUNDS = {
   along: [0, 1000],
   emitterFlow: [0.05, 200],
 } as const satisfies Record<string, Bounds>
+/** m that a gardener may set plants apart. */
+export const SPACING_BOUNDS: Bounds = [0.05, 10]
 /** m² of one place: what is larger is entered in parts. */
 export const MOST_AREA = 10_000
 /** Drip lines of one place. */

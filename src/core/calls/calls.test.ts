@@ -74,6 +74,8 @@ describe('callsOf', () => {
       ...planting,
       raising: 'direct',
       plannedSetOut: null,
+      ownInRow: null,
+      ownLines: null,
       plannedSow: '2026-06-05' as IsoDate,
     }
     const call = (on: string, entries: LogEntry[]) => callsOn(on, entries, { plantings: [direct] })[0]

@@ -37,6 +37,9 @@ export interface Planting {
   /** The days the grower means to sow and to set out; null: when the season says. */
   plannedSow: IsoDate | null
   plannedSetOut: IsoDate | null
+  /** The gardener's own distances in the row and between lines or rows, m; null: as advised. */
+  ownInRow: number | null
+  ownLines: number | null
 }
 
 /** One stem in the ground or pot, m from the place's south-west corner. */

@@ -2,9 +2,10 @@ import type { WetnessPressure } from '../climate'
 import type { Cultivar, Training } from '../crop'
 import type { Place, SpacingSchool, Support } from '../facts'
 import type { Layout, Position } from './capacity-input'
-import { bedOf, CAGE, takenBy } from './place-bed'
+import { bedOf, takenBy } from './place-bed'
 import { placeInBed, type Laying } from './place-in-bed'
-import { recommendSpacing, type SpacingAnswer } from './recommend'
+import { plantingSpacing } from './planting-spacing'
+import type { SpacingAnswer } from './recommend'
 
 /** A plant that has its place already, and the room that it keeps, m. */
 export type StandingPlant = Position & Pick<SpacingAnswer, 'inRow' | 'lines'>
@@ -28,20 +29,16 @@ export function layPlanting(
     training: Training
     support: Support
     spacingSchool: SpacingSchool
+    ownInRow?: number | null
+    ownLines?: number | null
     layout?: Layout
   },
   standing: readonly StandingPlant[],
   wetness: WetnessPressure,
   laying: Laying = usualLaying(place),
 ): { positions: Position[]; fits: number; spacing: SpacingAnswer; laid: StandingPlant[] } {
-  const { cultivar, count, training, support, spacingSchool, layout } = planting
-  const { answer: spacing } = recommendSpacing({
-    plant: cultivar,
-    training,
-    school: spacingSchool,
-    wetness,
-    cage: support === 'cage' ? CAGE[cultivar.crop] : undefined,
-  })
+  const { cultivar, count, support, layout } = planting
+  const spacing = plantingSpacing(planting, cultivar, wetness)
   const { positions, fits } = placeInBed(
     { ...bedOf(place, spacing, support, cultivar, layout), taken: takenBy(standing, spacing) },
     count,
@@ -49,4 +46,52 @@ export function layPlanting(
   )
   const { inRow, lines } = spacing
   return { positions, fits, spacing, laid: positions.map((position) => ({ ...position, inRow, lines })) }
+}
+
+/** Shares of the advised distances that a crowded place is tried at, down to stem beside stem. */
+const SQUEEZED = Array.from({ length: 19 }, (_, step) => 1 - (step + 1) * 0.05)
+
+/**
+ * Lays a planting that does not fit, all the same: every plant, as far apart as the place still allows, those that stand
+ * there keeping less room in the same measure. Nothing that a gardener plants is refused.
+ *
+ * @returns the positions of all of them, and the distances that they then have, m
+ */
+export function layAnyway(
+  place: Place,
+  planting: Parameters<typeof layPlanting>[1],
+  standing: readonly StandingPlant[],
+  wetness: WetnessPressure,
+  laying: Laying = usualLaying(place),
+): { positions: Position[]; inRow: number; lines: number } {
+  const advised = plantingSpacing(planting, planting.cultivar, wetness)
+  for (const share of SQUEEZED) {
+    const [inRow, lines] = [roundDown(advised.inRow * share), roundDown(advised.lines * share)]
+    const pressed = standing.map((plant) => ({
+      ...plant,
+      inRow: plant.inRow * share,
+      lines: plant.lines * share,
+    }))
+    // A cage that is wider than what is left stands over its neighbour's edge.
+    const support = planting.support === 'cage' ? 'none' : planting.support
+    const tried = { ...planting, support, ownInRow: inRow, ownLines: lines, layout: 'best' as const }
+    const { positions, fits } = layPlanting(place, tried, pressed, wetness, laying)
+    if (fits >= planting.count) return { positions, inRow, lines }
+  }
+  return scattered(place, planting.count)
+}
+
+/** To a whole centimetre, and no closer than stems can stand. */
+const roundDown = (value: number) => Math.max(LEAST, Math.floor(value * 100) / 100)
+const LEAST = 0.05
+
+/** So many plants on an even grid over a place, whatever stands there. */
+function scattered({ length, width }: Place, count: number) {
+  const columns = Math.max(1, Math.ceil(Math.sqrt((count * length) / width)))
+  const rows = Math.ceil(count / columns)
+  const positions = Array.from({ length: count }, (_, at) => ({
+    x: ((at % columns) + 0.5) * (length / columns),
+    y: (Math.floor(at / columns) + 0.5) * (width / rows),
+  }))
+  return { positions, inRow: Math.max(LEAST, length / columns), lines: Math.max(LEAST, width / rows) }
 }

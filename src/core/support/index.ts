@@ -1,3 +1,4 @@
+export { supportFor, trainingFor } from './follows'
 export { adviseSupport } from './advise-support'
 export type { SupportRule } from './advise-support'
 export { daysToHeights, stemHeightAfter } from './growth'

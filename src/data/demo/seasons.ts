@@ -63,6 +63,8 @@ function plantingOf(story: Story, season: number, number: number): Planting {
     raising: 'plant',
     plannedSow: null,
     plannedSetOut: story.setOut as IsoDate,
+    ownInRow: null,
+    ownLines: null,
   }
 }
 

@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { number, object, string } from 'yup'
-import { MOST_PLANTS, SEASON_BOUNDS, SEED_SHARE } from '../../core/bounds'
+import { MOST_PLANTS, SEASON_BOUNDS, SEED_SHARE, SPACING_BOUNDS } from '../../core/bounds'
 import { TRAININGS, type Training } from '../../core/crop'
 import {
   RAISING_WAYS,
@@ -38,6 +38,8 @@ export const planting = sqliteTable(
     raising: text().$type<RaisingWay>().notNull().default('plant'),
     plannedSow: date(),
     plannedSetOut: date(),
+    ownInRow: real(),
+    ownLines: real(),
   },
   (table) => [index('planting_of_garden').on(table.gardenId, table.season)],
 )
@@ -57,6 +59,8 @@ export const plantingRow = object({
   raising: string().required().oneOf(RAISING_WAYS),
   plannedSow: orNull(isoDateField()),
   plannedSetOut: orNull(isoDateField()),
+  ownInRow: orNull(measure(...SPACING_BOUNDS)),
+  ownLines: orNull(measure(...SPACING_BOUNDS)),
 }).noUnknown()
 
 export const plantingRecord = record<Planting>({
@@ -68,5 +72,8 @@ export const plantingRecord = record<Planting>({
   references: { placeId: 'place', cultivarId: 'cultivar' },
   order: [planting.id],
   since: 1,
-  versions: { 2: (row) => ({ raising: 'plant', plannedSow: null, ...row }) },
+  versions: {
+    2: (row) => ({ raising: 'plant', plannedSow: null, ...row }),
+    10: (row) => ({ ownInRow: null, ownLines: null, ...row }),
+  },
 })

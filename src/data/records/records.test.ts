@@ -20,6 +20,7 @@ const STEPS: Record<string, [before: object, after: object][]> = {
     [{ timeZone: 'America/Chicago' }, { timeZone: 'America/Chicago' }],
     [{ timeZone: 5 }, { timeZone: 5 }],
   ],
+  'plantings 10': [[ROW, { ...ROW, ownInRow: null, ownLines: null }]],
   'plantings 2': [
     [ROW, { ...ROW, raising: 'plant', plannedSow: null }],
     [
@@ -113,7 +114,7 @@ describe('the records', () => {
       plantings: [{ season: 2026 }, 'no row'],
       archive: [{ season: 2025 }],
     })
-    expect(upgraded(file(1)).plantings).toEqual([{ season: 2025 }, 'no row'])
+    expect(upgraded(file(1))).toMatchObject({ plantings: [{ season: 2025 }, 'no row'] })
     expect(upgraded({ ...file(12), normals: null }).archive).toEqual([{ season: 2024 }])
   })
   it('lead to no version that the file does not have', () => {

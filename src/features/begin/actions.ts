@@ -20,7 +20,7 @@ import { placeRecord } from '../../data/records/place'
 import { checkForm } from '../../wording/check-form'
 import { climateFor, lookAt, zoneOf, type LookAsked, type LookView } from './look'
 import { beginSchema, mannerOf, whereFields } from './schema'
-import type { BeginValues, Start } from './values'
+import type { BeginValues } from './values'
 
 const utcToday = () => todayIn({ clockDate: null, timeZone: 'UTC' })
 
@@ -59,14 +59,6 @@ export async function look(typed: BeginValues): Promise<LookAnswer> {
   if ('fields' in view) return { ok: false, fields: view.fields }
   const elevation = formatMeasure({ kind: 'length', value: asked.site.elevation }, manner)
   return { ok: true, view, elevation, timeZone: zoneOf(spot) }
-}
-
-/** Where a new garden leads, by what its gardener has. */
-const NEXT: Record<Start, string> = {
-  nothing: '/walk',
-  seeds: '/plantings/new?begun=seed',
-  bought: '/plantings/new?begun=bought',
-  growing: '/plantings/new?begun=growing',
 }
 
 /** Makes a garden with its climate and one place to grow: the first one, or another beside those that are there. */
@@ -118,7 +110,7 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
   })
   if (!made) return { form: 'There is a garden already: load the page again to see it.' }
   revalidatePath('/', 'layout')
-  redirect(NEXT[values.start as Start])
+  redirect('/walk')
 }
 
 /** Lays the demo garden beside one's own and opens it; where it is laid already, it is opened. */

@@ -14,21 +14,14 @@ import { LookPanel } from './look-panel'
 import { TownField } from './town-field'
 import type { TownFound } from './towns'
 import { useLook } from './use-look'
-import { FIRST_PLACES, STARTS, type BeginValues, type Start } from './values'
+import { FIRST_PLACES, type BeginValues } from './values'
 
 const sizesIn = (units: UnitSystem) => ({
   placeLength: inEither({ units }, '3 m', '10 ft'),
   placeWidth: inEither({ units }, '1.2 m', '4 ft'),
 })
 
-const START_WORDS: Record<Start, { name: string; text: string }> = {
-  nothing: { name: 'Nothing yet', text: 'Tell me when to sow, and how many.' },
-  seeds: { name: 'Seeds or seedlings indoors', text: 'Care for them, and when to plant out.' },
-  bought: { name: 'Plants I just bought', text: 'How deep, how far apart, on what.' },
-  growing: { name: 'Plants already growing', text: 'What to do with them today.' },
-}
-
-/** Where one grows and what one has; beside it what the place is like, and the first answer. */
+/** Where one grows; beside it what the place is like, and the first answer. */
 export function BeginForm({
   today,
   beside,
@@ -54,7 +47,6 @@ export function BeginForm({
       placeName: 'Bed 1',
       placeKind: 'bed',
       ...sizesIn('metric'),
-      start: 'nothing',
     },
     send: (typed) => begin(typed, beside),
   })
@@ -62,9 +54,9 @@ export function BeginForm({
   // Read, so that the form keeps count of it: what a person set by hand no place sets again.
   const { dirtyFields: _counted } = form.formState
   const isOwn = useCallback((name: keyof BeginValues) => getFieldState(name).isDirty, [getFieldState])
-  const [where, spot, climate, units, timeZone, start] = useWatch({
+  const [where, spot, climate, units, timeZone] = useWatch({
     control: form.control,
-    name: ['where', 'spot', 'climate', 'units', 'timeZone', 'start'],
+    name: ['where', 'spot', 'climate', 'units', 'timeZone'],
   })
   const [chosen, setChosen] = useState('')
   const [located, setLocated] = useState('')
@@ -240,21 +232,6 @@ export function BeginForm({
                   <TextField label="Time zone" {...own('timeZone')} />
                 </div>
               </details>
-              <fieldset>
-                <legend className="mb-2 font-serif text-xl font-semibold">What have you got so far?</legend>
-                <div className="grid gap-2.5 sm:grid-cols-2">
-                  {STARTS.map((one) => (
-                    <label
-                      key={one}
-                      className={`cursor-pointer border bg-base-100 px-4 py-3 has-focus-visible:outline-2 ${start === one ? 'border-2 border-primary' : 'border-base-300'}`}
-                    >
-                      <input type="radio" value={one} className="sr-only" {...form.register('start')} />
-                      <strong className="block font-semibold">{START_WORDS[one].name}</strong>
-                      <span className="text-sm text-quiet">{START_WORDS[one].text}</span>
-                    </label>
-                  ))}
-                </div>
-              </fieldset>
               <fieldset>
                 <legend className="mb-2 font-serif text-xl font-semibold">One place to grow</legend>
                 <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">

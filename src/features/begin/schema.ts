@@ -6,7 +6,7 @@ import { parseCoordinates } from '../../core/quantity'
 import { isClimateSource } from '../../data/records/climate-source'
 import { choiceField, nameField, optionalDateField, orNothing, quantityField } from '../../wording/fields'
 import { longUnit } from '../../wording/written'
-import { FIRST_PLACES, STARTS, type BeginValues } from './values'
+import { FIRST_PLACES, type BeginValues } from './values'
 
 export const mannerOf = ({ units, decimals, dates }: Pick<BeginValues, 'units' | 'decimals' | 'dates'>) =>
   ({
@@ -59,7 +59,6 @@ export function beginSchema(typed: BeginValues, today: IsoDate) {
     placeKind: choiceField(FIRST_PLACES, 'what kind of place it is'),
     placeLength: size(),
     placeWidth: size(),
-    start: choiceField(STARTS, 'what you have so far'),
   })
 }
 

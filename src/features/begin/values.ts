@@ -16,11 +16,6 @@ export interface BeginValues {
   placeKind: string
   placeLength: string
   placeWidth: string
-  start: string
 }
 
 export const FIRST_PLACES = ['bed', 'rows', 'container'] as const
-
-/** What a gardener has when a garden begins. */
-export const STARTS = ['nothing', 'seeds', 'bought', 'growing'] as const
-export type Start = (typeof STARTS)[number]

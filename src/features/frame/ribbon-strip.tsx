@@ -188,6 +188,9 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
   )
 })
 
+/** Share of the strip's height, %, under which a label over a line would lie on the months. */
+const MONTHS_END = 34
+
 function LineLabel({
   data,
   values,
@@ -205,10 +208,12 @@ function LineLabel({
 }) {
   const day = Math.round(data.days * 0.72)
   const top = y(values[day]!)
+  // The months are named along the top.
+  const isAbove = above && top > MONTHS_END
   return (
     <span
-      className={`absolute max-sm:hidden ${className} ${above ? '-translate-y-full' : ''}`}
-      style={{ left: `${share(day, data)}%`, top: `${top + (above ? -2 : 1)}%` }}
+      className={`absolute max-sm:hidden ${className} ${isAbove ? '-translate-y-full' : ''}`}
+      style={{ left: `${share(day, data)}%`, top: `${top + (isAbove ? -2 : 1)}%` }}
     >
       {text}
     </span>

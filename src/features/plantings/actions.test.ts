@@ -26,7 +26,11 @@ const typed = (more: Partial<PlantingValues>): PlantingValues => ({
   fruit: 'slicer',
   daysToMaturity: '',
   maturityFrom: 'transplanting',
+  season: '2026',
   count: '4',
+  ownInRow: '',
+  ownLines: '',
+  anyway: '',
   training: 'single-stem',
   support: 'string',
   spacingSchool: 'standard',
@@ -78,10 +82,25 @@ describe('a new planting', () => {
     for (const other of state.record.places)
       if (other.id !== place.id) expect(place.y).toBeGreaterThan(other.y + other.width)
   })
+  it('is planted anyway where that is asked, at the distance that is left', async () => {
+    const { planting, plants } = await made(typed({ place: tub.id, count: '3', anyway: 'yes' }))
+    expect(plants).toHaveLength(3)
+    expect(planting.ownInRow).toBeLessThan(0.45)
+  })
+  it('keeps its own distances, and its season', async () => {
+    const { planting, plants } = await made(
+      typed({ count: '3', laying: 'line', ownInRow: '10 in', ownLines: '', season: '2027' }),
+    )
+    expect(planting).toMatchObject({ season: 2027, ownInRow: expect.closeTo(0.254, 3), ownLines: null })
+    const along = plants.map(({ x }) => x).sort((a, b) => a - b)
+    expect(along[1]! - along[0]!).toBeCloseTo(0.254, 2)
+    expect(await plan(typed({ season: '2056' }))).toEqual({ fields: { season: 'Choose 2026 or 2027.' } })
+    expect(await plan(typed({ ownInRow: '40 lb' }))).toHaveProperty('fields.ownInRow')
+  })
   it('is refused with what fits, with what is missing, and with a fruit of the other crop', async () => {
     const before = (await loadGarden())!.record.plantings.length
     expect(await plan(typed({ place: tub.id, count: '40' }))).toEqual({
-      fields: { count: expect.stringMatching(/^\d fit here at this spacing\. Choose fewer/) },
+      fields: { count: expect.stringMatching(/^\d fit here at this spacing\. Plant fewer/) },
     })
     expect(await plan(typed({ laying: 'in-a-ring' }))).toHaveProperty('fields.laying')
     expect(await plan(typed({ place: 'gone' }))).toHaveProperty('fields.place')

@@ -4,8 +4,7 @@ import { dayOf } from '../../core/garden-day'
 import { redirect } from 'next/navigation'
 import { v7 } from 'uuid'
 import type { FormProblems } from '../../components/forms/use-checked-form'
-import { yearOf } from '../../core/calendar'
-import { seasonStart } from '../../core/climate'
+import { seasonOf } from '../../core/climate'
 import { PEPPER_FRUITS, trainingsFor, type Crop, type FruitType, type Habit } from '../../core/crop'
 import {
   plainPlace,
@@ -17,7 +16,7 @@ import {
   type RaisingWay,
   type Support,
 } from '../../core/facts'
-import { layPlanting, type Laying } from '../../core/spacing'
+import { layAnyway, layPlanting, type Laying } from '../../core/spacing'
 import { write } from '../../data/database'
 import { loadGarden } from '../../data/garden-state'
 import { plantRows, standingIn } from '../../data/laying'
@@ -60,8 +59,10 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     const training = trainingsFor(cultivar).includes(values.training)
       ? values.training
       : trainingsFor(cultivar)[0]!
-    const now = todayIn(garden)
-    const season = yearOf(seasonStart(normalsOf(await normalRecord.of(garden.id, tx)), now))
+    const { season } = values
+    const current = seasonOf(normalsOf(await normalRecord.of(garden.id, tx)), todayIn(garden))
+    if (season !== current && season !== current + 1)
+      return { fields: { season: `Choose ${current} or ${current + 1}.` } }
     const { standing, labels } = await standingIn(
       tx,
       garden,
@@ -70,13 +71,17 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       wetness,
     )
     const wanted = { ...values, cultivar, training }
-    const { positions, fits } = layPlanting(place, wanted, standing, wetness, values.laying)
-    if (values.count > fits)
+    const roomy = layPlanting(place, wanted, standing, wetness, values.laying)
+    const isCrowded = values.count > roomy.fits
+    if (isCrowded && values.anyway !== 'yes')
       return {
         fields: {
-          count: `${fits} fit here at this spacing. Choose fewer, a closer school, or another place.`,
+          count: `${roomy.fits} fit here at this spacing. Plant fewer, space them closer, choose another place, or tick “Plant them anyway”.`,
         },
       }
+    const { positions, inRow, lines } = isCrowded
+      ? layAnyway(place, wanted, standing, wetness, values.laying)
+      : { positions: roomy.positions, inRow: values.ownInRow, lines: values.ownLines }
     const planting: Planting = {
       id: v7(),
       cultivarId: cultivar.id,
@@ -91,6 +96,8 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       raising: 'plant',
       plannedSow: null,
       plannedSetOut: null,
+      ownInRow: inRow,
+      ownLines: lines,
     }
     if (values.place === NEW) await placeRecord.insert(tx, garden.id, [place])
     if (values.cultivar === NEW) await cultivarRecord.insert(tx, garden.id, [cultivar])
@@ -104,8 +111,17 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
 
 type Checked = Pick<
   Planting,
-  'count' | 'training' | 'support' | 'spacingSchool' | 'germination' | 'survival'
+  | 'season'
+  | 'count'
+  | 'training'
+  | 'support'
+  | 'spacingSchool'
+  | 'germination'
+  | 'survival'
+  | 'ownInRow'
+  | 'ownLines'
 > & {
+  anyway: string
   laying: Laying
   place: string
   cultivar: string

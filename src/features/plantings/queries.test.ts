@@ -82,8 +82,13 @@ describe('a planting', () => {
 describe('the choices of a new planting', () => {
   it('say what has each place already', () => {
     const { places } = choicesOf(demoState())
-    expect(places.find(({ name }) => name === 'Bed 1')!.planned).toBe('6 Copperlace, 6 Dusk Plum')
-    expect(choicesOf(demoState({ empty: true })).places.every(({ planned }) => planned === '')).toBe(true)
+    const plannedIn = (state: Parameters<typeof choicesOf>[0]) =>
+      new Map(
+        choicesOf(state).places.map(({ name, seasons }) => [name, seasons.map(({ planned }) => planned)]),
+      )
+    expect(places.map(({ name }) => name)).toContain('Bed 1')
+    expect(plannedIn(demoState()).get('Bed 1')).toEqual(['6 Copperlace, 6 Dusk Plum', ''])
+    expect([...plannedIn(demoState({ empty: true })).values()].flat().join('')).toBe('')
   })
 })
 
@@ -157,6 +162,9 @@ describe('the form of a new planting', () => {
     laying: 'block',
     germination: '85',
     survival: '90 %',
+    season: '2026',
+    ownInRow: '',
+    ownLines: '',
   }
   it('asks for a new place or cultivar only when there is one', () => {
     expect(plantingSchema(metric, typed).isValidSync(typed)).toBe(true)

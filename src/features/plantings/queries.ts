@@ -1,5 +1,5 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { dayOf, houseOf } from '../../core/garden-day'
+import { dayOf } from '../../core/garden-day'
 import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
 import type { Call } from '../../core/calls'
@@ -10,10 +10,11 @@ import {
   type Manner,
   type Place,
   type Planting,
-  type PlantPosition,
 } from '../../core/facts'
 import {
   allPlantings,
+  notCleared,
+  seasonToPlant,
   dateReason,
   readingsIn,
   ROOT_DEPTH,
@@ -25,8 +26,8 @@ import {
   type Stage,
   type StageDate,
 } from '../../core/season'
-import { recommendSpacing, type SpacingAnswer } from '../../core/spacing'
-import { mannerOf } from '../../data/gardens'
+import { rotation } from '../../core/rotation'
+import { plantingSpacing, recommendSpacing, type StandingPlant } from '../../core/spacing'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
@@ -35,59 +36,68 @@ import { sayReason, sayReasons, type SaidReason } from '../../wording/say-reason
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
 import { seasonPart, type SeasonPart } from './planting/season-part'
 
+/** A place as the form shows it for one season: who has it, who keeps room in it, and what rotation says. */
+interface PlaceInSeason {
+  season: number
+  /** What has the place, in words. */
+  planned: string
+  standing: StandingPlant[]
+  /** What the family that stood here before says; empty: nothing against it. */
+  rotation: string
+}
+
 /** What the form for a new planting chooses from. */
 export interface Choices {
   manner: Manner
-  /** `planned` says what has the place this season, in words. */
-  places: (Place & { planned: string; standing: Standing[] })[]
+  /** The seasons that a planting can be for, and the first in which it can still ripen. */
+  seasons: number[]
+  season: number
+  places: (Place & { seasons: PlaceInSeason[] })[]
   cultivars: GardenCultivar[]
   spacingSchool: string
   wetness: WetnessPressure
 }
 
-export function choicesOf(state: GardenState): Choices {
-  const outlook = dayOf(state, state.now).outlook
+/** @param asked a season that an address asks for */
+export function choicesOf(state: GardenState, asked?: number): Choices {
+  const day = dayOf(state, state.now)
+  const seasons = [day.season, day.season + 1]
   return {
-    manner: mannerOf(state.garden),
+    manner: day.manner,
+    seasons,
+    season: seasons.find((season) => season === asked) ?? seasonToPlant(day.outlook),
     places: state.record.places
       .filter((place) => holdsOn(place, state.now))
-      .map((place) => ({
-        ...place,
-        planned: plannedIn(place.id, outlook),
-        standing: standingIn(state, place.id),
-      })),
+      .map((place) => ({ ...place, seasons: seasons.map((season) => placeInSeason(day, place, season)) })),
     cultivars: [...state.record.cultivars],
-    spacingSchool: houseOf(state.garden).spacing,
-    wetness: dayOf(state, state.now).wetness,
+    spacingSchool: day.house.spacing,
+    wetness: day.wetness,
   }
 }
 
-/** A plant that has its place already, and the room that it keeps, m. */
-type Standing = Pick<PlantPosition, 'x' | 'y'> & Pick<SpacingAnswer, 'inRow' | 'lines'>
-
-/** The plants that stand in a place today or are meant to, this season. */
-function standingIn(state: GardenState, placeId: string): Standing[] {
-  return dayOf(state, state.now)
-    .outlook.plantings.filter(({ place, phase }) => place.id === placeId && phase !== 'over')
-    .flatMap(({ planting, cultivar }) => {
-      const { inRow, lines } = recommendSpacing({
-        plant: cultivar,
-        training: planting.training,
-        school: planting.spacingSchool,
-        wetness: dayOf(state, state.now).wetness,
-      }).answer
-      return dayOf(state, state.now)
-        .plants.filter(({ plantingId }) => plantingId === planting.id)
+function placeInSeason(day: Day, place: Place, season: number): PlaceInSeason {
+  const own = notCleared(day.outlook).filter(
+    (one) => one.place.id === place.id && one.planting.season === season,
+  )
+  const { answer, reasons } = rotation(
+    {
+      years: day.solanaceaeYears(place.id).filter((year) => year < season),
+      container: place.kind === 'container',
+    },
+    season,
+  )
+  const isShort = answer.verdict === 'short' || answer.verdict === 'again'
+  return {
+    season,
+    planned: own.map(({ planting, cultivar }) => `${planting.count} ${cultivar.name}`).join(', '),
+    standing: own.flatMap(({ planting, cultivar }) => {
+      const { inRow, lines } = plantingSpacing(planting, cultivar, day.wetness)
+      return day.plants
+        .filter(({ plantingId }) => plantingId === planting.id)
         .map(({ x, y }) => ({ x, y, inRow, lines }))
-    })
-}
-
-/** The plantings of a place that are not cleared: `6 Copperlace, 6 Dusk Plum`. */
-function plannedIn(placeId: string, { plantings }: SeasonOutlook): string {
-  return plantings
-    .filter(({ place, phase }) => place.id === placeId && phase !== 'over')
-    .map(({ planting, cultivar }) => `${planting.count} ${cultivar.name}`)
-    .join(', ')
+    }),
+    rotation: isShort && place.kind !== 'container' ? sayReason(reasons[0]!, day.manner) : '',
+  }
 }
 
 /** One planting as of a date, in words and pictures. */

@@ -7,6 +7,9 @@ import type { SeasonView } from './queries'
 /** The whole season: what to do now, what may go wrong, and every planting on one axis. */
 export function SeasonScreen({ view, query }: { view: SeasonView; query: string }) {
   const { next, risks, warnings, plantings, season, seasons } = view
+  // What is grown now can be grown again, as long as nothing is planned for the season after.
+  const isLast =
+    plantings.length > 0 && seasons.some(({ number, plantings }) => number === season + 1 && plantings === 0)
   return (
     <div className="px-6 py-5 max-sm:px-4">
       <div className="flex flex-wrap items-start justify-between gap-3">
@@ -26,6 +29,11 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
           <Link href={`/plantings/new?season=${season}`} className="btn min-h-11 bg-base-100">
             New planting
           </Link>
+          {isLast && (
+            <Link href={`/season/next${query}`} className="btn min-h-11 bg-base-100">
+              Plan {season + 1} like {season}
+            </Link>
+          )}
         </div>
       </div>
       {plantings.length === 0 ? (

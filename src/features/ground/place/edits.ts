@@ -35,6 +35,8 @@ export const plannedPlanting = (
   raising: 'plant',
   plannedSow: null,
   plannedSetOut: null,
+  ownInRow: null,
+  ownLines: null,
   ...known,
 })
 

@@ -74,7 +74,7 @@ export function FitPanel({
           options={cultivars.map(({ id, name }) => [id, name])}
         />
         <Choice
-          label="Led as"
+          label="Pruning style"
           value={wish.training}
           onChange={choose('training')}
           options={trainingsFor(cultivar).map((training) => [training, capital(trainingName(training))])}
@@ -89,7 +89,7 @@ export function FitPanel({
           ])}
         />
         <Choice
-          label="How close"
+          label="Spacing"
           value={wish.school}
           onChange={choose('school')}
           options={SPACING_SCHOOLS.map((school) => [school, capital(nameOf(school))])}

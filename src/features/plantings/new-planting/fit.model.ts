@@ -1,45 +1,78 @@
 import type { Cultivar, Training } from '../../../core/crop'
 import { plainPlace, type PlaceKind, type SpacingSchool, type Support } from '../../../core/facts'
 import { parseQuantity } from '../../../core/quantity'
-import { layPlanting } from '../../../core/spacing'
+import { layAnyway, layPlanting, type Laying } from '../../../core/spacing'
 import { sayLength } from '../../../wording/say'
 import { longUnit } from '../../../wording/written'
 import type { Choices } from '../queries'
 import type { PlantingValues } from './values'
 
-/** How many fit beside what stands, and how far apart, for what is chosen so far; null: the place has no size yet. */
+/** How many fit beside what stands, and how far apart. */
+export interface Fit {
+  answer: string
+  how: string
+  isTooFew: boolean
+  /** What planting them anyway comes to; null: they fit. */
+  anyway: { apart: string; costs: string[] } | null
+  /** What rotation says against the place; empty: nothing. */
+  rotation: string
+}
+
+/** Advised distances that are cut under this share make a thicket. */
+const THICKET = 0.6
+
+/** What is chosen so far, in a place; null: the place has no size yet. */
 export function fitOf(
   values: PlantingValues,
   plant: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
   trainings: readonly Training[],
   { manner, places, wetness }: Pick<Choices, 'manner' | 'places' | 'wetness'>,
-): { answer: string; how: string; isTooFew: boolean } | null {
+): Fit | null {
   const place = places.find(({ id }) => id === values.place)
-  const typed = (text: string) => {
-    const read = parseQuantity(text, 'length', manner.units, longUnit(manner))
-    return 'error' in read || read.value < 0.1 || read.value > 500 ? null : read.value
+  const typed = (text: string, bareUnit?: string) => {
+    const read = parseQuantity(text ?? '', 'length', manner.units, bareUnit)
+    return 'error' in read || read.value < 0.05 || read.value > 500 ? null : read.value
   }
   const [length, width] = place
     ? [place.length, place.width]
-    : [typed(values.placeLength), typed(values.placeWidth)]
+    : [typed(values.placeLength, longUnit(manner)), typed(values.placeWidth, longUnit(manner))]
   if (length === null || width === null) return null
   const bed = place ?? plainPlace({ id: '', name: '', kind: values.placeKind as PlaceKind, length, width })
-  const { spacing, fits } = layPlanting(
-    bed,
-    {
-      cultivar: plant,
-      count: 0,
-      training: trainings.find((other) => other === values.training) ?? trainings[0]!,
-      support: values.support as Support,
-      spacingSchool: values.spacingSchool as SpacingSchool,
-    },
-    place?.standing ?? [],
-    wetness,
-  )
-  const beside = place?.planned ? ` beside the ${place.planned} here` : ''
+  const inSeason = place?.seasons.find(({ season }) => season === Number(values.season))
+  const standing = inSeason?.standing ?? []
+  const count = /^\d{1,4}$/.test(values.count.trim()) ? Number(values.count) : 0
+  const wanted = {
+    cultivar: plant,
+    count,
+    training: trainings.find((other) => other === values.training) ?? trainings[0]!,
+    support: values.support as Support,
+    spacingSchool: values.spacingSchool as SpacingSchool,
+    ownInRow: typed(values.ownInRow),
+    ownLines: typed(values.ownLines),
+  }
+  const { spacing, fits } = layPlanting(bed, { ...wanted, count: 0 }, standing, wetness)
+  const beside = inSeason?.planned ? ` beside ${inSeason.planned}` : ''
+  const isTooFew = count > fits
   return {
     answer: `${fits} fit`,
     how: `${beside}, ${sayLength(spacing.inRow, manner)} apart in the row.`,
-    isTooFew: Number(values.count) > fits,
+    isTooFew,
+    anyway: isTooFew ? anywayOf() : null,
+    rotation: inSeason?.rotation ?? '',
+  }
+
+  function anywayOf(): Fit['anyway'] {
+    const { inRow } = layAnyway(bed, wanted, standing, wetness, values.laying as Laying)
+    const share = inRow / spacing.inRow
+    return {
+      apart: sayLength(inRow, manner),
+      costs: [
+        `Each plant has ${Math.round(100 * share)} % of the advised distance: expect less from each.`,
+        'Leaves stay wet longer: look for spots every week, and water the soil, not the leaves.',
+        ...(share < THICKET && plant.crop === 'tomato' && plant.habit === 'indeterminate'
+          ? ['Prune them to a single stem and take the lowest leaves off early.']
+          : []),
+      ],
+    }
   }
 }

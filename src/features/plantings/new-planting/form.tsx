@@ -1,5 +1,6 @@
 'use client'
 
+import { useState, type ChangeEvent } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -11,8 +12,10 @@ import {
   type Crop,
   type FruitType,
   type Habit,
+  type Training,
 } from '../../../core/crop'
-import { SPACING_SCHOOLS, SUPPORTS, USUAL_SEED, type PlaceKind } from '../../../core/facts'
+import { SPACING_SCHOOLS, SUPPORTS, USUAL_SEED, type PlaceKind, type Support } from '../../../core/facts'
+import { supportFor, trainingFor } from '../../../core/support'
 import { LAYINGS, usualLaying } from '../../../core/spacing'
 import { capital, nameOf, trainingName } from '../../../wording/names'
 import { sayLength } from '../../../wording/say'
@@ -24,7 +27,8 @@ import { inEither } from '../../../wording/written'
 
 /** A planting: where, what, how many; how many fit is said while one types. */
 export function NewPlantingForm({ choices }: { choices: Choices }) {
-  const { manner, places, cultivars } = choices
+  const { manner, places, cultivars, seasons } = choices
+  const usual = cultivars[0] ? trainingsFor(cultivars[0])[0]! : 'two-stems'
   const { form, submit, field, sending, busy, problem } = useCheckedForm<PlantingValues>({
     schema: async () => (await import('./schema')).chosenSchema(manner),
     defaults: {
@@ -40,9 +44,13 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       fruit: 'slicer',
       daysToMaturity: '',
       maturityFrom: 'transplanting',
+      season: String(choices.season),
       count: '6',
-      training: cultivars[0] ? trainingsFor(cultivars[0])[0]! : 'two-stems',
-      support: 'stake',
+      ownInRow: '',
+      ownLines: '',
+      anyway: '',
+      training: usual,
+      support: supportFor(usual),
       spacingSchool: choices.spacingSchool,
       laying: usualLaying(places[0] ?? { kind: 'bed' }),
       germination: String(100 * USUAL_SEED.germination),
@@ -52,11 +60,14 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   })
   const values = useWatch({ control: form.control }) as PlantingValues
   const known = cultivars.find(({ id }) => id === values.cultivar)
-  const plant = known ?? {
+  const typedPlant = {
     crop: values.crop as Crop,
     habit: values.crop === 'pepper' ? null : (values.habit as Habit),
     fruit: values.fruit as FruitType,
   }
+  const plant = known ?? typedPlant
+  const cultivarField = field('cultivar')
+  const habitField = field('habit')
   const trainings = trainingsFor(plant)
   const isNewPlace = values.place === NEW
   const isNewCultivar = values.cultivar === NEW
@@ -66,6 +77,29 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   const placeKindField = field('placeKind')
   const kindOf = (placeId: string) => places.find(({ id }) => id === placeId)?.kind
   const kind = kindOf(values.place) ?? (values.placeKind as PlaceKind)
+  const trainingField = field('training')
+  const supportField = field('support')
+  // Style and support follow each other until they were chosen apart.
+  const [isApart, setIsApart] = useState({ training: false, support: false })
+  /** Another plant has other styles: its usual one, unless what was chosen suits it too. */
+  const follow = (next: Parameters<typeof trainingsFor>[0]) => {
+    const suits = trainingsFor(next)
+    const chosen = form.getValues('training') as Training
+    const training = isApart.training && suits.includes(chosen) ? chosen : suits[0]!
+    form.setValue('training', training)
+    if (!isApart.support) form.setValue('support', supportFor(training))
+  }
+  const chooseTraining = (event: ChangeEvent<HTMLSelectElement>) => {
+    setIsApart({ ...isApart, training: true })
+    if (!isApart.support) form.setValue('support', supportFor(event.target.value as Training))
+    return trainingField.onChange(event)
+  }
+  const chooseSupport = (event: ChangeEvent<HTMLSelectElement>) => {
+    setIsApart({ ...isApart, support: true })
+    const style = trainingFor(event.target.value as Support, trainings)
+    if (!isApart.training && style) form.setValue('training', style)
+    return supportField.onChange(event)
+  }
   const layAsUsual = (place: PlaceKind) => form.setValue('laying', usualLaying({ kind: place }))
 
   return (
@@ -109,7 +143,14 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
         )}
       </Part>
       <Part title="What">
-        <ChoiceField label="Cultivar" {...field('cultivar')}>
+        <ChoiceField
+          label="Cultivar"
+          {...cultivarField}
+          onChange={(event) => {
+            follow(cultivars.find(({ id }) => id === event.target.value) ?? typedPlant)
+            return cultivarField.onChange(event)
+          }}
+        >
           {cultivars.map(({ id, name, crop, fruit }) => (
             <option key={id} value={id}>
               {name}: {nameOf(fruit)} {crop}
@@ -127,6 +168,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
                 // The other crop has other fruit: the first of its own stands until one is chosen.
                 const own = event.target.value === 'pepper' ? PEPPER_FRUITS : TOMATO_FRUITS
                 form.setValue('fruit', own[0]!)
+                follow({ crop: event.target.value as Crop, habit: values.habit as Habit })
                 return cropField.onChange(event)
               }}
             >
@@ -141,7 +183,14 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
               ))}
             </ChoiceField>
             {values.crop !== 'pepper' && (
-              <ChoiceField label="Habit" {...field('habit')}>
+              <ChoiceField
+                label="Habit"
+                {...habitField}
+                onChange={(event) => {
+                  follow({ crop: 'tomato', habit: event.target.value as Habit })
+                  return habitField.onChange(event)
+                }}
+              >
                 {HABITS.map((habit) => (
                   <option key={habit} value={habit}>
                     {capital(nameOf(habit))}
@@ -165,21 +214,28 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       <Part title="How many, and how">
         <div className="grid gap-3 sm:grid-cols-3">
           <TextField label="Plants wanted" inputMode="numeric" {...field('count')} />
-          <ChoiceField label="Led as" {...field('training')}>
+          <ChoiceField label="Season" {...field('season')}>
+            {seasons.map((season) => (
+              <option key={season} value={season}>
+                {season}
+              </option>
+            ))}
+          </ChoiceField>
+          <ChoiceField label="Pruning style" {...trainingField} onChange={chooseTraining}>
             {trainings.map((training) => (
               <option key={training} value={training}>
                 {capital(trainingName(training))}
               </option>
             ))}
           </ChoiceField>
-          <ChoiceField label="Support" {...field('support')}>
+          <ChoiceField label="Support" {...supportField} onChange={chooseSupport}>
             {SUPPORTS.map((support) => (
               <option key={support} value={support}>
                 {capital(nameOf(support))}
               </option>
             ))}
           </ChoiceField>
-          <ChoiceField label="How close" {...field('spacingSchool')}>
+          <ChoiceField label="Spacing" {...field('spacingSchool')}>
             {SPACING_SCHOOLS.map((school) => (
               <option key={school} value={school}>
                 {capital(nameOf(school))}
@@ -196,7 +252,38 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
             </ChoiceField>
           )}
         </div>
-        <Fit values={values} plant={plant} trainings={trainings} choices={choices} />
+        <details className="mt-2">
+          <summary className="min-h-11 cursor-pointer py-2">Set your own distances</summary>
+          <div className="grid gap-3 sm:grid-cols-3">
+            <TextField
+              label="Between plants in the row"
+              placeholder={inEither(manner, '45 cm', '18 in')}
+              {...field('ownInRow')}
+            />
+            <TextField
+              label="Between rows"
+              placeholder={inEither(manner, '60 cm', '2 ft')}
+              {...field('ownLines')}
+            />
+          </div>
+        </details>
+        <Fit
+          values={values}
+          plant={plant}
+          trainings={trainings}
+          choices={choices}
+          anyway={(label) => (
+            <label className="flex min-h-11 items-center gap-3 font-semibold">
+              <input
+                type="checkbox"
+                className="checkbox"
+                checked={values.anyway === 'yes'}
+                onChange={({ target }) => form.setValue('anyway', target.checked ? 'yes' : '')}
+              />
+              {label}
+            </label>
+          )}
+        />
       </Part>
       <Part title="Seed">
         <div className="grid gap-3 sm:grid-cols-4">
@@ -206,7 +293,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       </Part>
       <FormError message={problem} />
       <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
-        {sending ? 'Working it out …' : 'Tell me when'}
+        {sending ? 'Working it out …' : 'Save and show dates'}
       </button>
     </form>
   )

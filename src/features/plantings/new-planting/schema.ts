@@ -1,8 +1,16 @@
 import { number, object, string } from 'yup'
+import { SEASON_BOUNDS, SPACING_BOUNDS } from '../../../core/bounds'
 import { CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../../core/facts'
 import { LAYINGS } from '../../../core/spacing'
-import { choiceField, nameField, quantityField, shareField, wholeField } from '../../../wording/fields'
+import {
+  choiceField,
+  nameField,
+  orNothing,
+  quantityField,
+  shareField,
+  wholeField,
+} from '../../../wording/fields'
 import { longUnit } from '../../../wording/written'
 import { NEW, NEW_PLACES, type PlantingValues } from './values'
 
@@ -16,6 +24,7 @@ const placeFields = (manner: Manner) => {
   }
 }
 
+const OWN = { low: SPACING_BOUNDS[0], high: SPACING_BOUNDS[1] }
 const MATURITY = 'Whole days from the packet, 30 to 200; or leave it empty.'
 const cultivarFields = () => ({
   cultivarName: nameField('the cultivar'),
@@ -41,6 +50,10 @@ export function plantingSchema(manner: Manner, values: Pick<PlantingValues, 'pla
     cultivar: string().required('Choose a cultivar.').max(64),
     ...(values.place === NEW && placeFields(manner)),
     ...(values.cultivar === NEW && cultivarFields()),
+    season: wholeField(SEASON_BOUNDS[0], SEASON_BOUNDS[1], 'which season it is for'),
+    ownInRow: orNothing(quantityField('length', manner, OWN)),
+    ownLines: orNothing(quantityField('length', manner, OWN)),
+    anyway: string().default('').max(3),
     count: wholeField(1, 2000, 'how many plants you want'),
     training: choiceField(TRAININGS, 'how they are led'),
     support: choiceField(SUPPORTS, 'a support'),

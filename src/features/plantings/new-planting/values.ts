@@ -14,7 +14,12 @@ export interface PlantingValues {
   fruit: string
   daysToMaturity: string
   maturityFrom: string
+  season: string
   count: string
+  ownInRow: string
+  ownLines: string
+  /** `yes`: plant more than fit. */
+  anyway: string
   training: string
   support: string
   spacingSchool: string

@@ -5,13 +5,17 @@ import { choicesOf } from '../../../../features/plantings/queries'
 
 export const metadata: Metadata = { title: 'New planting' }
 
-export default async function NewPlantingPage() {
+export default async function NewPlantingPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ season?: string }>
+}) {
   const state = await currentState()
   if (!state) return null
   return (
     <div className="px-6 py-5 max-sm:px-4">
       <h1 className="mb-5 text-3xl font-semibold">New planting</h1>
-      <NewPlantingForm choices={choicesOf(state)} />
+      <NewPlantingForm choices={choicesOf(state, Number((await searchParams).season))} />
     </div>
   )
 }

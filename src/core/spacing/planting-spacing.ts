@@ -1,0 +1,34 @@
+import type { WetnessPressure } from '../climate'
+import type { Cultivar, Training } from '../crop'
+import type { Planting, SpacingSchool, Support } from '../facts'
+import { CAGE } from './place-bed'
+import { recommendSpacing, type SpacingAnswer } from './recommend'
+
+/** What a planting's distances follow from; its own ones, m, go before what is advised. */
+export interface SpacedPlanting {
+  training: Training
+  support: Support
+  spacingSchool: SpacingSchool
+  ownInRow?: Planting['ownInRow']
+  ownLines?: Planting['ownLines']
+}
+
+/** The distances that a planting keeps, m: those that its gardener chose, else what is advised for it. */
+export function plantingSpacing(
+  { training, support, spacingSchool, ownInRow, ownLines }: SpacedPlanting,
+  cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
+  wetness: WetnessPressure,
+): SpacingAnswer {
+  const { answer } = recommendSpacing({
+    plant: cultivar,
+    training,
+    school: spacingSchool,
+    wetness,
+    cage: support === 'cage' ? CAGE[cultivar.crop] : undefined,
+  })
+  return {
+    inRow: ownInRow ?? answer.inRow,
+    lines: ownLines ?? answer.lines,
+    betweenRows: ownLines ?? answer.betweenRows,
+  }
+}

@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest'
+import { trainingsFor } from '../../../core/crop'
+import { demoState } from '../../../data/demo/demo-state'
+import { stateOfFile } from '../../../test/state-of-file'
+import { southGarden } from '../../../test/south-garden'
+import { choicesOf } from '../queries'
+import { fitOf } from './fit.model'
+import { NEW, type PlantingValues } from './values'
+
+const choices = choicesOf(demoState())
+const vine = { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer' } as const
+const trainings = trainingsFor(vine)
+const values = (more: Partial<PlantingValues>): PlantingValues => ({
+  place: NEW,
+  placeName: 'Strip',
+  placeKind: 'bed',
+  placeLength: '2.4 m',
+  placeWidth: '1.2 m',
+  cultivar: NEW,
+  cultivarName: 'Any',
+  crop: 'tomato',
+  habit: 'indeterminate',
+  fruit: 'slicer',
+  daysToMaturity: '',
+  maturityFrom: 'transplanting',
+  season: '2026',
+  count: '4',
+  ownInRow: '',
+  ownLines: '',
+  anyway: '',
+  training: 'two-stems',
+  support: 'stake',
+  spacingSchool: 'standard',
+  laying: 'block',
+  germination: '85',
+  survival: '90',
+  ...more,
+})
+const fit = (more: Partial<PlantingValues>) => fitOf(values(more), vine, trainings, choices)
+const plain = (text: string) => text.replaceAll('\u00a0', ' ')
+
+describe('how many fit', () => {
+  it('is said with the distance that they get', () => {
+    const roomy = fit({})!
+    expect(roomy.isTooFew).toBe(false)
+    expect(roomy.anyway).toBeNull()
+    expect(plain(roomy.how)).toMatch(/^, \d+ cm apart in the row\.$/)
+  })
+  it('goes by one’s own distances', () => {
+    const own = fit({ ownInRow: '30 cm', ownLines: '40 cm' })!
+    expect(plain(own.how)).toBe(', 30 cm apart in the row.')
+    expect(parseInt(own.answer)).toBeGreaterThan(parseInt(fit({})!.answer))
+  })
+  it('offers to plant more than fit, with what that costs', () => {
+    const crowd = fit({ count: '40' })!
+    expect(crowd.isTooFew).toBe(true)
+    expect(plain(crowd.anyway!.apart)).toMatch(/^\d+ cm$/)
+    expect(crowd.anyway!.costs.join(' ')).toMatch(/% of the advised distance.*wet longer.*single stem/)
+  })
+  it('is unknown while a new place has no size, or what is typed is none', () => {
+    expect(fit({ placeLength: '' })).toBeNull()
+    expect(fit({ placeLength: 'long' })).toBeNull()
+    expect(fit({ count: 'six' })!.isTooFew).toBe(false)
+  })
+  it('counts what stands in the season that is planned, and no other', () => {
+    const bed = choices.places.find(({ name }) => name === 'Bed 1')!
+    expect(fit({ place: bed.id })!.how).toContain('beside 6 Copperlace, 6 Dusk Plum')
+    const next = fit({ place: bed.id, season: '2027' })!
+    expect(next.how).not.toContain('beside')
+    expect(parseInt(next.answer)).toBeGreaterThan(parseInt(fit({ place: bed.id })!.answer))
+    // What stood here this season is told of where next season's place is chosen.
+    expect(next.rotation).not.toBe('')
+  })
+})
+
+describe('the choices of a new planting', () => {
+  it('begin with the first season that can still ripen, or the one that is asked for', () => {
+    expect(choices).toMatchObject({ seasons: [2026, 2027], season: 2026 })
+    expect(choicesOf(demoState(), 2027).season).toBe(2027)
+    expect(choicesOf(demoState(), 2056).season).toBe(2026)
+    const south = choicesOf(stateOfFile(southGarden().garden.file))
+    expect(south.seasons).toEqual([2026, 2027])
+  })
+})
