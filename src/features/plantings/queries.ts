@@ -4,13 +4,7 @@ import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
 import type { Call } from '../../core/calls'
 import { indexOf, type WetnessPressure } from '../../core/climate'
-import {
-  holdsOn,
-  type GardenCultivar,
-  type Manner,
-  type Place,
-  type Planting,
-} from '../../core/facts'
+import { holdsOn, type GardenCultivar, type Manner, type Place, type Planting } from '../../core/facts'
 import {
   allPlantings,
   notCleared,

@@ -123,7 +123,7 @@ describe('the round', () => {
   })
   it('ends with nothing due, and says so', () => {
     const winter = roundOf(dayOf(demoState({ empty: true }), isoDate('2026-12-01')))
-    expect(winter.heading).toBe('Nothing is due')
+    expect(winter.heading).toBe('Nothing to do today')
     expect(winter.carry).toBe('')
   })
 })
