@@ -1,7 +1,8 @@
 import { indexOf, soilTemperatures } from '../climate'
 import { runningDegreeDays } from '../crop'
 import { surroundingsOf } from '../facts'
-import { readingsIn, weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
+import { weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
+import { readingsIn } from './place-weather'
 import { stageDays } from './stage-days'
 
 /** What a planting depth hangs on besides the plant: °C by depth in m, °C d a day, d. */

@@ -15,25 +15,12 @@ export type { HardeningDay } from './hardening'
 export { isDone, notCleared, onPlan, openWindow, seasonInView, seasonToPlant, TYPICAL } from './in-view'
 export type { SeasonInView } from './in-view'
 export { lastUsefulFlower } from './last-useful-flower'
-export {
-  allPlantings,
-  datesAlong,
-  outlookAlong,
-  readingsIn,
-  seasonLine,
-  seasonOutlook,
-  weatherOf,
-} from './outlook'
-export type {
-  GardenFacts,
-  GardenRecord,
-  PlaceWeather,
-  PlantingEnd,
-  PlantingOutlook,
-  SeasonOutlook,
-} from './outlook'
+export { allPlantings, datesAlong, outlookAlong, seasonLine, seasonOutlook, weatherOf } from './outlook'
+export type { GardenFacts, GardenRecord, PlantingEnd, PlantingOutlook, SeasonOutlook } from './outlook'
 export { entriesOfPlant, grownAlong, plantCourse } from './plant-course'
 export type { PlantCourse } from './plant-course'
+export { readingsIn } from './place-weather'
+export type { PlaceWeather } from './place-weather'
 export { plantingDates } from './planting-dates'
 export { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE } from './raising'
 export { seedsToSow } from './seeds'

@@ -3,11 +3,9 @@ import {
   dateInSeason,
   frostPercentiles,
   indexOf,
-  insideSeries,
   seasonNumber,
   seasonStart,
   startOfSeason,
-  surroundingsKey,
   weatherLine,
   type DailySeries,
   type DayPercentiles,
@@ -18,15 +16,14 @@ import {
 } from '../climate'
 import { thermalTraits } from '../crop'
 import { effectiveEntries, entriesAbout, type AnyEntry } from '../entry'
-import { markOf, remembered } from '../memo'
-import { holdsOn, surroundingsOf, type GardenCultivar, type Place, type Planting } from '../facts'
-import { stageEntries } from './entries'
+import { remembered } from '../memo'
+import { holdsOn, type GardenCultivar, type Place, type Planting } from '../facts'
+import { placeWeather, type PlaceWeather } from './place-weather'
 import { plantingDates } from './planting-dates'
 import { stagePlan, type StagePlan, type TurningDays } from './stage-days'
 import type { PlantingDates, StageDate } from './stages'
 import { growthOf, phaseOf, standsFrom, standsOf, type Phase, type Stands } from './stands'
 import { transplantWindow, type TransplantWindow } from './transplant-window'
-import { coursesOf, yearFrom, yearIn, yearsIn, type Seasons, type SharedParts } from './years'
 import type { Year } from './year'
 
 /** Facts and log: everything but the weather that an outlook is derived from. */
@@ -269,51 +266,8 @@ const middleFrost = (courses: readonly Year[]): number | null =>
       ).p50,
   )
 
-/** The weather of one place: the line as the place meets it, whole and from the season's start, and its courses. */
-export interface PlaceWeather {
-  air: DailySeries
-  whole: Year
-  here: Year
-  courses: Year[]
-}
-
-/** Weather by place, worked out once for each kind of place and for each place with a thermometer. */
-function placeWeather(ensemble: Seasons, line: WeatherLine, start: IsoDate, entries: readonly AnyEntry[]) {
-  const along = markOf(ensemble)
-  const parts = remembered(line, `parts ${along}`, (): SharedParts => new Map())
-  return (place: Place): PlaceWeather => {
-    const around = surroundingsOf(place)
-    const readings = readingsIn(place, entries)
-    const key = `${start} ${surroundingsKey(around)} ${readings.length > 0 ? JSON.stringify(readings) : ''}`
-    return remembered(line, `weather ${along} ${key}`, () => {
-      const whole = yearIn(line.air, around, ensemble.warmest, readings)
-      const before = daysBetween(dateOf(line, 0), start)
-      const here = yearFrom(whole, before, ensemble.warmest)
-      const until = line.sources.findLastIndex((source) => source !== 'normal') + 1 - before
-      const courses = coursesOf(yearsIn(ensemble, around), { year: here, until }, ensemble.warmest, {
-        air: around.underCover ? 'inside' : 'open',
-        parts,
-      })
-      const air = around.underCover ? insideSeries(line.air) : line.air
-      return { air, whole, here, courses }
-    })
-  }
-}
-
 /** The weather of a planting's place as an outlook sees it, from its own season's start. */
 export const weatherOf = (
   { ensemble, line, counted }: SeasonOutlook,
   { start, place }: PlantingOutlook,
 ): PlaceWeather => placeWeather(ensemble, line, start, counted)(place)
-
-const dateOf = ({ air }: WeatherLine, index: number) => addDays('1970-01-01' as IsoDate, air.from + index)
-
-/** The soil thermometer's readings in a place. */
-export function readingsIn(place: Pick<Place, 'id'>, entries: readonly AnyEntry[]) {
-  return stageEntries(entriesAbout(entries, { type: 'place', id: place.id }), 'soil-read').map(
-    ({ on, data }) => ({
-      date: on,
-      ...data,
-    }),
-  )
-}
