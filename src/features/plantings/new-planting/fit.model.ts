@@ -2,6 +2,7 @@ import type { Cultivar, Training } from '../../../core/crop'
 import { plainPlace, type PlaceKind, type SpacingSchool, type Support } from '../../../core/facts'
 import { parseQuantity } from '../../../core/quantity'
 import { layAnyway, layPlanting, type Laying } from '../../../core/spacing'
+import { sayCrowded } from '../../../wording/crowded'
 import { sayLength } from '../../../wording/say'
 import { longUnit } from '../../../wording/written'
 import type { Choices } from '../queries'
@@ -17,9 +18,6 @@ export interface Fit {
   /** What rotation says against the place; empty: nothing. */
   rotation: string
 }
-
-/** Advised distances that are cut under this share make a thicket. */
-const THICKET = 0.6
 
 /** What is chosen so far, in a place; null: the place has no size yet. */
 export function fitOf(
@@ -62,17 +60,7 @@ export function fitOf(
   }
 
   function anywayOf(): Fit['anyway'] {
-    const { inRow } = layAnyway(bed, wanted, standing, wetness, values.laying as Laying)
-    const share = inRow / spacing.inRow
-    return {
-      apart: sayLength(inRow, manner),
-      costs: [
-        `Each plant has ${Math.round(100 * share)} % of the advised distance: expect less from each.`,
-        'Leaves stay wet longer: look for spots every week, and water the soil, not the leaves.',
-        ...(share < THICKET && plant.crop === 'tomato' && plant.habit === 'indeterminate'
-          ? ['Prune them to a single stem and take the lowest leaves off early.']
-          : []),
-      ],
-    }
+    const { inRow, share, costs } = layAnyway(bed, wanted, standing, wetness, values.laying as Laying)
+    return { apart: sayLength(inRow, manner), costs: sayCrowded(costs, share) }
   }
 }

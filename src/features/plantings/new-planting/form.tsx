@@ -1,6 +1,5 @@
 'use client'
 
-import { useState, type ChangeEvent } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -12,16 +11,16 @@ import {
   type Crop,
   type FruitType,
   type Habit,
-  type Training,
 } from '../../../core/crop'
-import { SPACING_SCHOOLS, SUPPORTS, USUAL_SEED, type PlaceKind, type Support } from '../../../core/facts'
-import { supportFor, trainingFor } from '../../../core/support'
+import { SPACING_SCHOOLS, SUPPORTS, USUAL_SEED, type PlaceKind } from '../../../core/facts'
+import { supportFor } from '../../../core/support'
 import { LAYINGS, usualLaying } from '../../../core/spacing'
 import { capital, nameOf, trainingName } from '../../../wording/names'
 import { sayLength } from '../../../wording/say'
 import { plan } from '../actions'
 import type { Choices } from '../queries'
 import { Fit } from '../shown-later'
+import { useFollowing } from './use-following'
 import { NEW, NEW_PLACES, type PlantingValues } from './values'
 import { inEither } from '../../../wording/written'
 
@@ -77,29 +76,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   const placeKindField = field('placeKind')
   const kindOf = (placeId: string) => places.find(({ id }) => id === placeId)?.kind
   const kind = kindOf(values.place) ?? (values.placeKind as PlaceKind)
-  const trainingField = field('training')
-  const supportField = field('support')
-  // Style and support follow each other until they were chosen apart.
-  const [isApart, setIsApart] = useState({ training: false, support: false })
-  /** Another plant has other styles: its usual one, unless what was chosen suits it too. */
-  const follow = (next: Parameters<typeof trainingsFor>[0]) => {
-    const suits = trainingsFor(next)
-    const chosen = form.getValues('training') as Training
-    const training = isApart.training && suits.includes(chosen) ? chosen : suits[0]!
-    form.setValue('training', training)
-    if (!isApart.support) form.setValue('support', supportFor(training))
-  }
-  const chooseTraining = (event: ChangeEvent<HTMLSelectElement>) => {
-    setIsApart({ ...isApart, training: true })
-    if (!isApart.support) form.setValue('support', supportFor(event.target.value as Training))
-    return trainingField.onChange(event)
-  }
-  const chooseSupport = (event: ChangeEvent<HTMLSelectElement>) => {
-    setIsApart({ ...isApart, support: true })
-    const style = trainingFor(event.target.value as Support, trainings)
-    if (!isApart.training && style) form.setValue('training', style)
-    return supportField.onChange(event)
-  }
+  const { follow, training, support } = useFollowing(form, field, trainings)
   const layAsUsual = (place: PlaceKind) => form.setValue('laying', usualLaying({ kind: place }))
 
   return (
@@ -221,17 +198,17 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
               </option>
             ))}
           </ChoiceField>
-          <ChoiceField label="Pruning style" {...trainingField} onChange={chooseTraining}>
-            {trainings.map((training) => (
-              <option key={training} value={training}>
-                {capital(trainingName(training))}
+          <ChoiceField label="Pruning style" {...training}>
+            {trainings.map((style) => (
+              <option key={style} value={style}>
+                {capital(trainingName(style))}
               </option>
             ))}
           </ChoiceField>
-          <ChoiceField label="Support" {...supportField} onChange={chooseSupport}>
-            {SUPPORTS.map((support) => (
-              <option key={support} value={support}>
-                {capital(nameOf(support))}
+          <ChoiceField label="Support" {...support}>
+            {SUPPORTS.map((held) => (
+              <option key={held} value={held}>
+                {capital(nameOf(held))}
               </option>
             ))}
           </ChoiceField>
