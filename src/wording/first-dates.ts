@@ -4,7 +4,7 @@ import type { FirstDates } from '../core/season'
 import { formatDate } from './dates'
 
 /** The first answer in a sentence: `For 2027: sow tomatoes about 28 March, plant them out about 15 May.` */
-export function sayFirstDates({ crops, season, isForBought }: FirstDates, manner: Manner): string {
+export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner): string {
   const { sow, opens, closes } = crops.find(({ crop }) => crop === 'tomato')!
   if (sow === null || opens === null)
     return 'It is never warm enough here for tomatoes in the open: plan a tunnel or greenhouse.'
@@ -17,7 +17,7 @@ export function sayFirstDates({ crops, season, isForBought }: FirstDates, manner
     return capitalAfter(begin, `sow tomatoes about ${say(sow)}, plant them out about ${say(opens)}.`)
   return closes === null
     ? `Buy young tomato plants and plant them out now. Next time, sow about ${say(sow)}.`
-    : `Buy young tomato plants and plant them out by ${say(closes)}. Season ${season} was sown about ${say(sow)}.`
+    : `Buy young tomato plants and plant them out by ${say(closes)}. The time to sow them was about ${say(sow)}.`
 }
 
 const capitalAfter = (begin: string, text: string) =>

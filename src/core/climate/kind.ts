@@ -26,6 +26,8 @@ const SUMMERS: readonly [from: number, kind: SummerKind][] = [
   [20, 'mild'],
   [-Infinity, 'cool'],
 ]
+/** † A month whose usual night is this warm, °C, is one in which tomatoes grow in the open. */
+export const GROWING_NIGHT = 8
 /** mm in a year under which it is dry all year; share of the rain that one half of the year must have to be the wet one. */
 const DRY = 250
 const MOSTLY = 0.65

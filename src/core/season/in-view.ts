@@ -1,6 +1,6 @@
 import { addDays, type IsoDate } from '../calendar'
 import { dateInSeason, OPEN_GROUND, startOfSeason } from '../climate'
-import { thermalTraits, type Crop, type Cultivar, type ThermalTraits } from '../crop'
+import { thermalTraits, USUAL_VINE, type Crop, type Cultivar, type ThermalTraits } from '../crop'
 import type { AnyEntry } from '../entry'
 import { allPlantings, type PlantingOutlook, type SeasonOutlook } from './outlook'
 import { transplantWindow, type TransplantWindow } from './transplant-window'
@@ -18,16 +18,7 @@ const LAST_DAYS = 60
 
 /** A usual cultivar of each crop, for what is asked before one is chosen. */
 export const TYPICAL: Record<Crop, Cultivar> = {
-  tomato: {
-    crop: 'tomato',
-    habit: 'indeterminate',
-    fruit: 'slicer',
-    origin: 'hybrid',
-    daysToMaturity: null,
-    maturityFrom: 'transplanting',
-    ripeColour: '',
-    grafted: false,
-  },
+  tomato: USUAL_VINE,
   pepper: {
     crop: 'pepper',
     habit: null,

@@ -3,7 +3,7 @@ import { indexOf, type WetnessPressure } from '../climate'
 import { grownHeight, grownWidth } from '../crop'
 import { potOf, type PlantPosition, type Shelter } from '../facts'
 import { growthFrom, type PlantingOutlook } from '../season'
-import { recommendSpacing } from '../spacing'
+import { plantingSpacing } from '../spacing'
 import type { SupportCase } from './support-case'
 import { SHELTER_FACTOR } from './wind'
 
@@ -52,16 +52,11 @@ export function supportCasesOf(
   positions: readonly PlantPosition[],
   site: SupportSite,
 ): SupportCase[] {
-  const { answer } = recommendSpacing({
-    plant: cultivar,
-    training: planting.training,
-    school: planting.spacingSchool,
-    wetness: site.wetness,
-  })
+  const { inRow } = plantingSpacing(planting, cultivar, site.wetness)
   const own = positions.filter(({ plantingId }) => plantingId === planting.id)
   const [from, to] = [begins.date, end.on]
   const pot = potOf(place)
-  return rowsOf(own, planting.count, answer.inRow).map(({ plants, spacing }) => ({
+  return rowsOf(own, planting.count, inRow).map(({ plants, spacing }) => ({
     cultivar,
     training: planting.training,
     plants,

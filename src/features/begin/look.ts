@@ -4,6 +4,7 @@ import {
   bendTemperatures,
   bendTo,
   climateKind,
+  GROWING_NIGHT,
   dateInSeason,
   frostPercentiles,
   seasonNumber,
@@ -35,9 +36,6 @@ export interface LookView {
   answer: string
   others: { source: ClimateSource; name: string; like: string }[]
 }
-
-/** Months whose nights are this warm are those in which tomatoes grow, °C. */
-const MILD_NIGHT = 8
 
 /** What a climate is asked for: a place, where its months come from, and what the gardener knows of it. */
 export interface LookAsked {
@@ -84,7 +82,7 @@ export async function lookAt(
   const first = firstDates({ ensemble, start, season: seasonNumber(start), today })
   return {
     kind: sayClimateKind(climateKind(normals, asked.site.latitude)),
-    months: normals.map(({ tmin, tmax }) => ({ low: tmin, high: tmax, isMild: tmin >= MILD_NIGHT })),
+    months: normals.map(({ tmin, tmax }) => ({ low: tmin, high: tmax, isMild: tmin >= GROWING_NIGHT })),
     units: manner.units,
     lines: linesOf(normals, frostPercentiles(ensemble), first.start, manner),
     from: fromOf(asked.source, here, manner),

@@ -5,7 +5,7 @@ import { addDays, dayOfYear } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
 import { holdsOn, type GardenCultivar, type GroundRows, type Manner, type Place } from '../../core/facts'
 import { rotation, type Rotation } from '../../core/rotation'
-import { onPlan, type StandingCanopy } from '../../core/season'
+import { onPlan, seasonInView, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
 import { sayCount, sayMeasure } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
@@ -188,7 +188,7 @@ function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): Pl
   )
   const turned = rotation(
     { years: day.solanaceaeYears(place.id), container: place.kind === 'container' },
-    day.season,
+    seasonInView(outlook).season,
   )
   const main = own[0]
   return {

@@ -12,7 +12,7 @@ import {
   plantCourse,
   type PlantingOutlook,
 } from '../../core/season'
-import { recommendSpacing } from '../../core/spacing'
+import { plantingSpacing } from '../../core/spacing'
 import { CAUTIONS } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
@@ -97,11 +97,6 @@ function groundOf(
 ): number {
   const width = grownWidth(cultivar, planting.training)
   if (potOf(place)) return Math.PI * (width / 2) ** 2
-  const { answer } = recommendSpacing({
-    plant: cultivar,
-    training: planting.training,
-    school: planting.spacingSchool,
-    wetness: wetnessPressure,
-  })
-  return answer.inRow * (place.kind === 'rows' ? answer.betweenRows : answer.lines)
+  const { inRow, betweenRows, lines } = plantingSpacing(planting, cultivar, wetnessPressure)
+  return inRow * (place.kind === 'rows' ? betweenRows : lines)
 }

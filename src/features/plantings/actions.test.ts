@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest'
+import { dayOf } from '../../core/garden-day'
 import { usualLaying } from '../../core/spacing'
 import { write } from '../../data/database'
 import { insertGardenFile } from '../../data/garden-file'
@@ -6,6 +7,7 @@ import { loadGarden } from '../../data/garden-state'
 import { scratchDatabase } from '../../test/scratch'
 import { southGarden } from '../../test/south-garden'
 import { chooseSupport, chooseWay, plan } from './actions'
+import { plantingView } from './queries'
 import { NEW, type PlantingValues } from './new-planting/values'
 
 scratchDatabase()
@@ -88,10 +90,13 @@ describe('a new planting', () => {
     expect(planting.ownInRow).toBeLessThan(0.45)
   })
   it('keeps its own distances, and its season', async () => {
-    const { planting, plants } = await made(
+    const { planting, plants, state } = await made(
       typed({ count: '3', laying: 'line', ownInRow: '10 in', ownLines: '', season: '2027' }),
     )
     expect(planting).toMatchObject({ season: 2027, ownInRow: expect.closeTo(0.254, 3), ownLines: null })
+    // Its page says the distance that it got.
+    const { answer } = plantingView(dayOf(state, state.now), planting.id)!.spacing
+    expect(answer.replaceAll('\u00a0', ' ')).toBe('10 in apart in the row, as you chose')
     const along = plants.map(({ x }) => x).sort((a, b) => a - b)
     expect(along[1]! - along[0]!).toBeCloseTo(0.254, 2)
     expect(await plan(typed({ season: '2056' }))).toEqual({ fields: { season: 'Choose 2026 or 2027.' } })

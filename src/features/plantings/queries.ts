@@ -246,19 +246,20 @@ function seedsLine({ count, germination, survival }: Planting, manner: Manner): 
 }
 
 function spacingLines(
-  { training, spacingSchool }: Planting,
+  planting: Planting,
   plant: GardenCultivar,
   wetness: WetnessPressure,
   manner: Manner,
 ): PlantingView['spacing'] {
-  const { answer, reasons, alternatives } = recommendSpacing({
+  const { reasons, alternatives } = recommendSpacing({
     plant,
-    training,
-    school: spacingSchool,
+    training: planting.training,
+    school: planting.spacingSchool,
     wetness,
   })
+  const kept = plantingSpacing(planting, plant, wetness)
   return {
-    answer: `${sayLength(answer.inRow, manner)} apart in the row`,
+    answer: `${sayLength(kept.inRow, manner)} apart in the row${planting.ownInRow === null ? '' : ', as you chose'}`,
     reasons: sayReasons(reasons, manner),
     schools: alternatives.map(({ school, answer: theirs, gains, costs }) => ({
       name: nameOf(school),

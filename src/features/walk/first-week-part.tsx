@@ -13,9 +13,25 @@ function listen(listener: () => void) {
   return () => listeners.delete(listener)
 }
 
+/** Steps gone to in this visit too: a browser that keeps nothing still ticks them. */
+const gone = new Map<string, string>()
+
+function recall(garden: string): string {
+  try {
+    return localStorage.getItem(keyOf(garden)) ?? gone.get(garden) ?? ''
+  } catch {
+    return gone.get(garden) ?? ''
+  }
+}
+
 function remember(garden: string, step: string) {
-  const known = new Set((localStorage.getItem(keyOf(garden)) ?? '').split(' ').filter(Boolean))
-  localStorage.setItem(keyOf(garden), [...known.add(step)].join(' '))
+  const known = new Set(recall(garden).split(' ').filter(Boolean))
+  gone.set(garden, [...known.add(step)].join(' '))
+  try {
+    localStorage.setItem(keyOf(garden), gone.get(garden)!)
+  } catch {
+    // A browser that keeps nothing: the list comes back with the next visit.
+  }
   listeners.forEach((listener) => listener())
 }
 
@@ -25,7 +41,7 @@ const AWAY = 'away'
 export function FirstWeekPart({ week: { garden, steps } }: { week: FirstWeek }) {
   const known = useSyncExternalStore(
     listen,
-    () => localStorage.getItem(keyOf(garden)) ?? '',
+    () => recall(garden),
     () => AWAY,
   ).split(' ')
   const isTicked = (id: string, isDone: boolean) => isDone || known.includes(id)

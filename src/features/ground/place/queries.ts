@@ -4,8 +4,8 @@ import type { WetnessPressure } from '../../../core/climate'
 import type { GardenCultivar, Manner, Obstacle, Place, Planting, PlantPosition } from '../../../core/facts'
 import { ofKind } from '../../../core/log'
 import { rotation } from '../../../core/rotation'
-import { onPlan, type StandingCanopy } from '../../../core/season'
-import { recommendSpacing, type SpacingAnswer } from '../../../core/spacing'
+import { onPlan, seasonInView, type StandingCanopy } from '../../../core/season'
+import { plantingSpacing, type SpacingAnswer } from '../../../core/spacing'
 import { sayReasons, type SaidReason } from '../../../wording/say-reason'
 import { dryDays } from '../pots/pot-days'
 import { groundView } from '../queries'
@@ -57,7 +57,8 @@ export interface PlaceView {
 }
 
 export function placeView(day: Day, id: string): PlaceView | null {
-  const { state, on, outlook, season, wetness, canopies } = day
+  const { state, on, outlook, wetness, canopies } = day
+  const { season } = seasonInView(outlook)
   const ground = groundView(day)
   const place = ground.rows.place.find((other) => other.id === id)
   if (!place) return null
@@ -80,12 +81,7 @@ export function placeView(day: Day, id: string): PlaceView | null {
       planting,
       name: cultivar.name,
       cultivarId: cultivar.id,
-      spacing: recommendSpacing({
-        plant: cultivar,
-        training: planting.training,
-        school: planting.spacingSchool,
-        wetness,
-      }).answer,
+      spacing: plantingSpacing(planting, cultivar, wetness),
       stands: stands(planting),
     })),
     plants: ground.rows.plant.filter(({ plantingId }) =>

@@ -10,12 +10,11 @@ import { trainingsFor } from '../../../core/crop'
 import type { GroundEdit } from '../../../core/facts'
 import {
   bedOf,
-  CAGE,
   takenBy,
   bedCapacity,
   fill,
   layPlanting,
-  recommendSpacing,
+  plantingSpacing,
   type Capacity,
   type CapacityRule,
   type Laying,
@@ -58,21 +57,14 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
   const cultivar = cultivars.find(({ id }) => id === wish.cultivarId)
   const fit = useMemo(() => {
     if (!cultivar) return null
-    const cage = wish.support === 'cage' ? CAGE[cultivar.crop] : undefined
-    const { answer: spacing } = recommendSpacing({
-      plant: cultivar,
-      training: wish.training,
-      school: wish.school,
-      wetness,
-      cage,
-    })
+    const { training, support, school: spacingSchool } = wish
+    const spacing = plantingSpacing({ training, support, spacingSchool }, cultivar, wetness)
     // What was placed a moment ago keeps the room of its own kind, as it will when the server has answered.
     const spacingOf = new Map(
       rows.planting.flatMap((planting) => {
         const plant = cultivars.find(({ id }) => id === planting.cultivarId)
         if (!plant) return []
-        const { training, spacingSchool: school } = planting
-        return [[planting.id, recommendSpacing({ plant, training, school, wetness }).answer]]
+        return [[planting.id, plantingSpacing(planting, plant, wetness)]]
       }),
     )
     const empty = bedOf(place, spacing, wish.support, cultivar, wish.layout)
