@@ -358,6 +358,7 @@ describe('a garden file', () => {
       'potted-up': ['count', 'potVolume'],
       hardened: ['day', 'hours'],
       'soil-read': ['depth', 'temperature'],
+      met: ['height', 'leaves', 'potVolume'],
       'set-out': ['count', 'method', 'school', 'stemBuried', 'holeDepth', 'leavesStripped'],
       covered: ['nightLow'],
       flowered: [],

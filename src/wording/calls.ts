@@ -11,6 +11,8 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
   switch (answer.kind) {
     case 'sow':
       return `Sow ${sayCount(answer.seeds, 'seed')} for ${sayCount(answer.plants, 'plant')}, ${sayLength(answer.depth, manner)} deep`
+    case 'get':
+      return `Get ${sayCount(answer.plants, 'young plant')}`
     case 'look-for-loops':
       return 'Look for the first loops; then full light at once'
     case 'pot-up':
@@ -122,6 +124,7 @@ export const sayWorks = (works: readonly Work[]): string => works.map((work) => 
 /** The words on the button that says it was done. */
 const DONE: Record<CallKind, string> = {
   sow: 'Sown',
+  get: 'I have them',
   'look-for-loops': 'They are up',
   'pot-up': 'Potted up',
   harden: 'Done today',
@@ -146,6 +149,7 @@ export const sayDone = (kind: CallKind): string => DONE[kind]
 /** Kinds of work, as one is timed at them. */
 export const CALL_NAMES: Record<CallKind, string> = {
   sow: 'sowing',
+  get: 'getting plants',
   'look-for-loops': 'looking for loops',
   'pot-up': 'potting up',
   harden: 'hardening off',

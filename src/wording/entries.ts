@@ -4,6 +4,8 @@ import type { Verdict } from '../core/harvest'
 import type { LogEntry } from '../core/log'
 import type { CauseId } from '../core/health'
 import { formatMeasure } from '../core/quantity'
+import { AS_FOUND } from '../core/season'
+import { CARRIES_NAMES } from './beginnings'
 import { CALL_NAMES, sayMinutes, sayWorks } from './calls'
 import { formatDate } from './dates'
 import { CAUSE_WORDS, COURSE_NAMES, OUTCOME_NAMES } from './health'
@@ -46,11 +48,21 @@ export function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
       return `step ${entry.data.day}, ${formatMeasure({ kind: 'count', value: entry.data.hours }, manner)} h`
     case 'soil-read':
       return `${sayTemperature(entry.data.temperature, manner)} at ${sayLength(entry.data.depth, manner)}`
+    case 'met': {
+      const { as, height, leaves, potVolume, carries } = entry.data
+      return listed(
+        as === 'bought' ? 'bought' : 'growing here',
+        height !== null && `${sayLength(height, manner)} high`,
+        leaves !== null && sayCount(leaves, 'leaf', 'leaves'),
+        potVolume !== undefined && `in pots of ${volume(potVolume)}`,
+        CARRIES_NAMES[carries],
+      )
+    }
     case 'set-out':
       return listed(
         sayCount(entry.data.count, 'plant'),
-        entry.data.method,
-        `${sayLength(entry.data.stemBuried, manner)} of stem buried`,
+        entry.data.school !== AS_FOUND.school && entry.data.method,
+        entry.data.school !== AS_FOUND.school && `${sayLength(entry.data.stemBuried, manner)} of stem buried`,
         entry.data.support && nameOf(entry.data.support),
       )
     case 'covered':

@@ -63,6 +63,7 @@ const NAMES: Record<string, string> = {
   plug: 'a young plug',
   plant: 'a plant',
   'big-plant': 'a bigger plant',
+  bought: 'bought plants',
   direct: 'seed sown in place',
   bed: 'bed',
   rows: 'field row',

@@ -53,6 +53,9 @@ export const REASONS: Record<Rule, string> = {
   'call.sow-odds':
     'Of {seeds} seeds, {germination} come up and {survival} of those live: at least the {plants} you want, in 19 cases of 20.',
   'call.sow-late': 'This is {late} late: the first fruit come as much later.',
+  'call.get-ready': 'They need {days} of getting used to the weather before they are set out, about {date}.',
+  'call.get-look': 'Take short, dark green, sturdy plants without flowers; look under the leaves for pests.',
+  'call.waits-get': 'Set out without those days outside, they stall for a week or two.',
   'call.loops-due': 'In a warm tray the first loops show about {date}.',
   'call.loops-due-in-place': 'By the soil’s warmth they come up about {date}.',
   'call.light-at-once': 'From the first loop they want full light the same day.',
@@ -146,6 +149,7 @@ export const REASONS: Record<Rule, string> = {
   'date.meant': 'You set this day.',
   'date.sow': '{weeks} weeks raise {way} in time for the opening of the window.',
   'date.sow-in-place': 'The first day on which nights and soil are warm enough to sow in place.',
+  'date.emerge-by-size': 'Worked out from how far on the plants are.',
   'date.emerge-tray': 'In a tray at {warmth} most are up after {days}.',
   'date.emerge-ground': 'By the soil’s own temperature, day by day.',
   'date.first-light': 'The same day as the first loops: a day late makes them lanky.',

@@ -24,6 +24,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   'potted-up': 'potted up',
   hardened: 'hardened',
   'soil-read': 'soil read',
+  met: 'written down as it was',
   'set-out': 'set out',
   covered: 'covered',
   flowered: 'first flower',

@@ -6,6 +6,7 @@ import type { TyingWork } from '../support'
 /** What a call asks for, in SI: m, L, h, °C. */
 export type CallAnswer =
   | { kind: 'sow'; seeds: number; plants: number; depth: number }
+  | { kind: 'get'; plants: number }
   | { kind: 'look-for-loops'; plants: number }
   | { kind: 'pot-up'; plants: number; potVolume: number }
   | {

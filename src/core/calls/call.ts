@@ -25,6 +25,7 @@ export type CallKind = CallAnswer['kind']
 /** All kinds, in the order of a season. */
 export const CALL_KINDS = [
   'sow',
+  'get',
   'look-for-loops',
   'pot-up',
   'harden',
@@ -51,6 +52,9 @@ export type CallRule =
   | 'call.sow-in-place'
   | 'call.sow-odds'
   | 'call.sow-late'
+  | 'call.get-ready'
+  | 'call.get-look'
+  | 'call.waits-get'
   | 'call.loops-due'
   | 'call.loops-due-in-place'
   | 'call.light-at-once'

@@ -9,7 +9,7 @@ import { contextOf, type AboutContext, type CallContext } from './context'
 import { callEntries } from './entries'
 import { clear, cover, lookForFlowers, pick, top } from './growing'
 import { paceOf } from './pace'
-import { harden, lookForLoops, potUp, sow } from './raising'
+import { get, harden, lookForLoops, potUp, sow } from './raising'
 import { readSoil, setOut } from './setting-out'
 import { tend } from './tending'
 import { scout, shade, shake, vent } from './upkeep'
@@ -55,6 +55,7 @@ function callsOfPlanting(context: CallContext, garden: CallGarden): (Call | null
   const lastReading = readingsIn(context.place, context.season.counted).at(-1)?.date ?? null
   return [
     sow(context),
+    get(context),
     lookForLoops(context),
     potUp(context),
     harden(context),

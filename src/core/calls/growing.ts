@@ -46,6 +46,8 @@ export function cover(context: CallContext): Call | null {
 export function lookForFlowers(context: CallContext): Call | null {
   const due = context.dates['first-flower'].date
   if (due === null || context.phase !== 'standing' || has(context, 'flowered', 'picked')) return null
+  // What it carried when it was met told of its flowers.
+  if (context.plan.met && context.plan.met.carries !== 'nothing') return null
   return makeCall(context, {
     due,
     early: 2,

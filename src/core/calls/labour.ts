@@ -17,6 +17,7 @@ type WorkEntry = Entry<Worked>
 const WORK_OF: Partial<Record<keyof Worked, CallKind>> = {
   sown: 'sow',
   emerged: 'look-for-loops',
+  met: 'get',
   'potted-up': 'pot-up',
   hardened: 'harden',
   'soil-read': 'read-soil',
@@ -66,6 +67,8 @@ function minutesOf(entry: WorkEntry, plants: number): number {
   switch (entry.kind) {
     case 'sown':
       return MINUTES.sow + MINUTES.sowSeed * entry.data.seeds
+    case 'met':
+      return entry.data.as === 'bought' ? MINUTES.get : 0
     case 'emerged':
     case 'flowered':
       return MINUTES.look

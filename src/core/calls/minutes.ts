@@ -2,6 +2,7 @@
 export const MINUTES = {
   sow: 8,
   sowSeed: 0.2,
+  get: 20,
   look: 2,
   potUp: 5,
   potUpPlant: 1.5,

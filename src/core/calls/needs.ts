@@ -119,6 +119,7 @@ function toolsOf(answer: CallAnswer): Tool[] {
     case 'scout':
     case 'follow':
       return ['lens']
+    case 'get':
     case 'look-for-loops':
     case 'look-for-flowers':
     case 'harden':

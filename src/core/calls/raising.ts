@@ -22,6 +22,7 @@ export function sow(context: CallContext): Call | null {
   const due = dates.sow.date
   const setOut = dates['set-out'].date
   if (
+    planting.raising === 'bought' ||
     due === null ||
     (setOut === null && planting.raising !== 'direct') ||
     has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'set-out')
@@ -67,6 +68,32 @@ export function sow(context: CallContext): Call | null {
       cautions: ['treated-seed'],
     },
     ifItWaits: { rule: 'call.waits-sow', values: {}, weight: 'supports' },
+  })
+}
+
+/** Plants that are raised elsewhere are fetched when they can go outside for their first hours. */
+export function get(context: CallContext): Call | null {
+  const { planting, dates } = context
+  const due = dates.harden.date
+  if (planting.raising !== 'bought' || due === null || has(context, 'met', 'hardened', 'set-out')) return null
+  return makeCall(context, {
+    due,
+    early: 7,
+    late: 14,
+    minutes: MINUTES.get,
+    advice: {
+      answer: { kind: 'get', plants: planting.count },
+      reasons: [
+        {
+          rule: 'call.get-ready',
+          values: { days: days(HARDENING_DAYS), date: onDate(dates['set-out'].date ?? due) },
+          weight: 'decides',
+        },
+        { rule: 'call.get-look', values: {}, weight: 'supports' },
+      ],
+      cautions: [],
+    },
+    ifItWaits: { rule: 'call.waits-get', values: {}, weight: 'supports' },
   })
 }
 
@@ -127,7 +154,11 @@ export function potUp(context: CallContext): Call | null {
 export function harden(context: CallContext): Call | null {
   const { dates, today, at, season } = context
   const start = dates.harden.date
-  if (start === null || !has(context, 'sown', 'emerged', 'potted-up', 'hardened') || has(context, 'set-out'))
+  if (
+    start === null ||
+    !has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'met') ||
+    has(context, 'set-out')
+  )
     return null
   const done = stageEntries(context.entries, 'hardened').length
   const day = done + 1

@@ -9,7 +9,7 @@ import { MINUTES } from './minutes'
 const FRESH_DAYS = 6
 const ASK_BEFORE = 8
 
-const isRaised = (context: CallContext) => has(context, 'sown', 'emerged', 'potted-up', 'hardened')
+const isRaised = (context: CallContext) => has(context, 'sown', 'emerged', 'potted-up', 'hardened', 'met')
 
 export function readSoil(context: CallContext & { lastReading: string | null }): Call | null {
   const { dates, soil, at, today, lastReading } = context

@@ -4,11 +4,9 @@ import { leafOf, NO_LEAF, NO_SUCKER, OPEN_FOR, suckerOf, TO_SHOOT, trussOf } fro
 import { measured, type Plant, type PlantNode, type Stem } from './plant'
 import type { PlantEvent } from './plant-event'
 import { abortFlowers, type Flowering } from './pepper-load'
-import { trussNode, type PlantTraits } from './plant-traits'
+import { RAISED_INTERNODE, trussNode, type PlantTraits } from './plant-traits'
 import { Told } from './told'
 
-/** † Of its full length, an internode grown close under cover. */
-const RAISED_INTERNODE = 0.45
 /** † Nodes over a sucker before it shows. */
 const SHOWS_AFTER = 4
 /** † A side shoot makes its nodes so much slower, by each other one still more, and its first truss after so many leaves. */

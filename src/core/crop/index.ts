@@ -19,6 +19,15 @@ export {
 export type { Crop, Cultivar, FruitType, Habit, Origin, ThermalTraits } from './traits'
 export { growPlant } from './grow-plant'
 export type { GrowOptions } from './grow-plant'
+export {
+  CARRIES,
+  GREEN,
+  growthFromSize,
+  growthOfLeaves,
+  growthToFlower,
+  leavesOfGrowth,
+} from './growth-from-size'
+export type { Carries, PlantSize } from './growth-from-size'
 export { growthDay, RAISED_DAY } from './growth-days'
 export type { GrowthDay, SetOut } from './growth-days'
 export { SHOOT_LENGTH, TO_SHOOT } from './organs'
@@ -28,6 +37,6 @@ export type { Organ, PlantPart } from './plant-part'
 export type { HangingTruss, Leaf, Plant, PlantNode, Stem, Sucker, Truss } from './plant'
 export { PART_STATES, STATES_OF } from './plant-event'
 export type { PartMark, PartState, PlantEvent, PlantMisfit } from './plant-event'
-export { plantTraits } from './plant-traits'
+export { plantTraits, trussNode } from './plant-traits'
 export type { PlantTraits } from './plant-traits'
 export { USUAL_VINE } from './usual-vine'

@@ -31,6 +31,9 @@ export interface PlantTraits {
   mostSwelling: number | null
 }
 
+/** † Of its full length, an internode grown close under cover. */
+export const RAISED_INTERNODE = 0.45
+
 /** The node over which truss `rank` of a stem hangs, from 0. */
 export const trussNode = (leavesToFirst: number, between: number, rank: number) =>
   Math.max(0, Math.floor(leavesToFirst + rank * between + 1e-9) - 1)

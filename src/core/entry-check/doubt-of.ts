@@ -33,7 +33,7 @@ const SEASON_SPAN = { before: 92, after: 456 }
 const SEEDS_A_PLANT = 20
 
 /** The order in which a planting's steps follow each other. */
-const STEPS: readonly EntryKind[] = ['sown', 'emerged', 'potted-up', 'hardened', 'set-out']
+const STEPS: readonly EntryKind[] = ['sown', 'emerged', 'potted-up', 'hardened', 'met', 'set-out']
 /** What can be entered only while a planting grows. */
 const GROWING: readonly EntryKind[] = [
   ...STEPS,

@@ -14,8 +14,8 @@ export type SpacingSchool = (typeof SPACING_SCHOOLS)[number]
 export const SUPPORTS = ['stake', 'cage', 'weave', 'string', 'panel', 'none'] as const
 export type Support = (typeof SUPPORTS)[number]
 
-export const RAISING_WAYS = ['plug', 'plant', 'big-plant', 'direct'] as const
-/** A young plug, a usual plant, a bigger one in its own pot, or seed sown where it grows. */
+export const RAISING_WAYS = ['plug', 'plant', 'big-plant', 'direct', 'bought'] as const
+/** A young plug, a usual plant, a bigger one in its own pot, seed sown where it grows, or a plant raised elsewhere. */
 export type RaisingWay = (typeof RAISING_WAYS)[number]
 
 /** Plants of one cultivar raised together for one place. */

@@ -4,7 +4,7 @@ import { thermalTraits } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Place } from '../facts'
 import { firstYield } from '../harvest'
-import { growthOf, type PlantingOutlook } from '../season'
+import { growthOf, toldFrom, type PlantingOutlook } from '../season'
 import { remembered } from '../memo'
 import type { WateredPlace, WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
@@ -58,7 +58,7 @@ export function placeLedger(
   today: IsoDate,
 ): PlaceLedger | null {
   const standing = plantings.filter(({ stands }) => stands)
-  const from = standing.map(({ stands }) => stands!.from).sort()[0]
+  const from = standing.map(({ stands, entries }) => toldFrom({ stands: stands!, entries })).sort()[0]
   if (!from) return null
   // Where no frost ends them, plants bear on: a year of theirs is kept account of.
   const end = standing
@@ -102,13 +102,14 @@ const emptyDays = (days: number) =>
 function addDemand(own: PlantingOutlook, demand: PlaceLedger['demand'], first: number, days: number): void {
   const { cultivar, planting } = own
   const growth = growthOf(own)
-  const grown = Array.from({ length: days }, (_, day) => growth(first + day + 1))
+  // What it took up before its account begins came from what was there then.
+  const grown = Array.from({ length: days + 1 }, (_, day) => growth(first + day))
   const { toFirstFlower, ripening } = thermalTraits(cultivar)
   const share = uptakeBy(grown, toFirstFlower + ripening)
   const total = totalDemand(cultivar.crop, firstYield(cultivar, planting.training) * planting.count)
   for (const nutrient of LEDGER_NUTRIENTS)
     for (let day = 0; day < days; day++)
-      demand[nutrient][day]! += total[nutrient] * (share[day]! - (share[day - 1] ?? 0))
+      demand[nutrient][day]! += total[nutrient] * (share[day + 1]! - share[day]!)
 }
 
 /** g that the soil's own organic matter gives by day: more the warmer; a pot's mix gives none. */

@@ -30,6 +30,7 @@ export const ENTRY_KINDS = Object.keys({
   'potted-up': true,
   hardened: true,
   'soil-read': true,
+  met: true,
   'set-out': true,
   covered: true,
   flowered: true,

@@ -13,6 +13,7 @@ export type DateRule =
   | 'date.meant'
   | 'date.sow'
   | 'date.sow-in-place'
+  | 'date.emerge-by-size'
   | 'date.emerge-tray'
   | 'date.emerge-ground'
   | 'date.first-light'
@@ -44,6 +45,7 @@ export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule>
   const inSeason = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
   switch (stage) {
     case 'sow':
+      if (planting.raising === 'bought') return null
       if (planting.plannedSow !== null) return because('date.meant')
       return direct
         ? because('date.sow-in-place')
@@ -52,6 +54,7 @@ export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule>
             way: name(planting.raising),
           })
     case 'emerge':
+      if (planting.raising === 'bought') return because('date.emerge-by-size')
       return direct
         ? because('date.emerge-ground')
         : because('date.emerge-tray', {
@@ -59,11 +62,11 @@ export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule>
             days: days(trayEmergence(cultivar.crop)),
           })
     case 'first-light':
-      return direct ? null : because('date.first-light')
+      return dates['first-light'].date === null ? null : because('date.first-light')
     case 'pot-up':
       return dates['pot-up'].date === null ? null : because('date.pot-up')
     case 'harden':
-      return direct ? null : because('date.harden', { days: days(HARDENING_DAYS) })
+      return dates.harden.date === null ? null : because('date.harden', { days: days(HARDENING_DAYS) })
     case 'set-out': {
       if (direct) return null
       if (planting.plannedSetOut !== null) return because('date.meant')

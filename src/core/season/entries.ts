@@ -1,5 +1,19 @@
+import type { PlantSize } from '../crop'
 import { readerOf } from '../entry'
 import type { Support } from '../facts'
+
+/** How it was watered before anything of it was written down. */
+export const WATERED_LATELY = ['daily', 'every-few-days', 'rain', 'not'] as const
+export type WateredLately = (typeof WATERED_LATELY)[number]
+
+/** Plants that were raised elsewhere, or grew here before anything was written down, as they were on that day. */
+export interface Met extends PlantSize {
+  as: 'bought' | 'growing'
+  /** L of the pot they came in. */
+  potVolume?: number
+  /** Of what grows here already. */
+  watered?: WateredLately
+}
 
 /** What is entered of a planting's stages, and of the soil that it waits for. */
 export interface StageEntries {
@@ -11,6 +25,7 @@ export interface StageEntries {
   hardened: { day: number; hours: number }
   /** m; °C. */
   'soil-read': { depth: number; temperature: number }
+  met: Met
   'set-out': {
     count: number
     method: 'upright' | 'trench'
@@ -29,5 +44,8 @@ export interface StageEntries {
   topped: Record<string, never>
   cleared: Record<string, never>
 }
+
+/** Of plants that were set out before anybody wrote it down: how is not known. */
+export const AS_FOUND = { school: 'as-found', stemBuried: 0, holeDepth: 0, leavesStripped: 0 } as const
 
 export const stageEntries = readerOf<StageEntries>()

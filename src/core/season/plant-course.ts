@@ -15,6 +15,7 @@ import {
 } from '../crop'
 import { entriesAbout, inOrder, type AnyEntry, type EntrySubject } from '../entry'
 import { stageEntries } from './entries'
+import { eventsOfMet } from './met'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
 
 /** What a plant grows by, day by day from its emergence: its weather, what was cut and seen, its setting out. */
@@ -79,6 +80,8 @@ export function plantCourse(
       day: daysBetween(from!, entry.on),
       ...entry.data,
     }))
+    const met = stageEntries(entries, 'met').at(-1)
+    if (met) own.push(...eventsOfMet(met.id, daysBetween(from!, met.on), met.data, cultivar))
     const flowered = stageEntries(entries, 'flowered').at(-1)
     return flowered && !told.some((entry) => entry.kind === 'seen' && entry.data.trusses !== undefined)
       ? [

@@ -1,6 +1,6 @@
 import { MOST_PLANTS } from '../bounds'
 import { requireInRange } from '../guard'
-import type { RaisingWay } from '../facts'
+import type { RaisedHere } from './raising'
 import { seedsToSow } from './seeds'
 
 /** † A cell: so much mix, L, and room in the tray, m²; so many to a tray. */
@@ -30,11 +30,11 @@ export interface RaisingNeeds {
 /**
  * Seeds, cells, trays, mix and room under light for so many plants.
  *
- * @throws RangeError see {@link seedsToSow}; nothing is raised in trays when seed is sown in place
+ * @throws RangeError see {@link seedsToSow}; nothing is raised in trays when seed is sown in place, or plants are bought
  */
 export function raisingNeeds(
   planting: { count: number; germination: number; survival: number },
-  way: Exclude<RaisingWay, 'direct'>,
+  way: RaisedHere,
 ): RaisingNeeds {
   const { count, germination, survival } = planting
   const seeds = seedsToSow({ plantsWanted: count, germination, survival })

@@ -1,10 +1,23 @@
-import { dayReached, isBush, lastDayToReach, thermalTraits, type Cultivar, type ThermalTraits } from '../crop'
+import {
+  dayReached,
+  GREEN,
+  growthToFlower,
+  isBush,
+  lastDayToReach,
+  plantTraits,
+  RAISED_DAY,
+  thermalTraits,
+  type Carries,
+  type Cultivar,
+  type ThermalTraits,
+} from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Planting, RaisingWay } from '../facts'
 import type { HarvestEntries } from '../harvest'
 import { daysToEmergence } from './emergence'
 import type { StageEntries } from './entries'
 import { MATURE_GREEN } from './last-useful-flower'
+import { metIn, usualGrowth, type PlantMet } from './met'
 import {
   HARDENING_DAYS,
   headStart,
@@ -26,6 +39,8 @@ export interface StagePlan {
   raising: RaisingWay
   logged: Partial<Record<Stage, number>>
   hardened: boolean
+  /** What was not raised here, with the day it was met. */
+  met: (PlantMet & { day: number }) | null
   plannedSow: number | null
   plannedSetOut: number | null
   /** What was not done by today is done today at the earliest. */
@@ -75,12 +90,15 @@ export function stagePlan(
     if (first) logged[stage as Stage] = day(first.on)
   }
   const planned = (date: IsoDate | null) => (date === null ? null : day(date))
+  const met = metIn(entries, cultivar)
   return {
     cultivar,
     thermal: thermalTraits(cultivar),
     raising: planting.raising,
     logged,
-    hardened: logged['set-out'] === undefined || logged.harden !== undefined,
+    // Whoever finds plants growing finds those that lived.
+    hardened: logged['set-out'] === undefined || logged.harden !== undefined || met?.as === 'growing',
+    met: met && { ...met, day: day(met.on) },
     plannedSow: planned(planting.plannedSow),
     plannedSetOut: planned(planting.plannedSetOut),
     today: day(today),
@@ -110,13 +128,18 @@ export const BEARING_DAYS = 21
  */
 export function stageDays(plan: StagePlan, year: Year, taken?: TurningDays): StageDays {
   const { cultivar, logged } = plan
-  const raised = plan.raising === 'direct' ? sownInPlace(plan, year, taken) : raisedInTrays(plan, year, taken)
+  const raised =
+    plan.raising === 'direct'
+      ? sownInPlace(plan, year, taken)
+      : plan.raising === 'bought'
+        ? bought(plan, year, taken)
+        : raisedInTrays(plan, year, taken)
   const grown = growing(plan, year, taken ? taken.frost : year.firstFrost, raised)
   const vine = cultivar.crop === 'tomato' && !isBush(cultivar)
   const found: StageDays = {
     sow: raised.sow,
     emerge: raised.emerge,
-    'first-light': raised.emerge,
+    'first-light': plan.raising === 'bought' ? null : raised.emerge,
     'pot-up': raised.potUp,
     harden: raised.harden,
     'set-out': raised.setOut,
@@ -153,14 +176,7 @@ function raisedInTrays(plan: StagePlan, year: Year, taken?: TurningDays): Raised
   // Seed that was meant to be sown by now and was not is sown today at the earliest.
   const sown = sow === null || begun ? sow : Math.max(sow, today)
   const ready = sown === null ? 0 : sown + least
-  const warm = () =>
-    taken
-      ? taken.opens === null
-        ? null
-        : Math.max(taken.opens, ready)
-      : firstOpenDay(year, crop, Math.max(0, ready, year.opens(crop) ?? LAST_DAY))
-  const setOut =
-    logged['set-out'] ?? (plan.plannedSetOut === null ? warm() : Math.max(plan.plannedSetOut, ready))
+  const setOut = setOutDay(plan, year, ready, taken)
   const emerge = logged.emerge ?? add(sown, trayEmergence(crop))
   const starts = setOut === null ? null : logged['set-out'] === undefined ? Math.max(setOut, today) : setOut
   // Of a plant that was set out and never sown here, bought or not noted, the age is the usual one.
@@ -175,6 +191,52 @@ function raisedInTrays(plan: StagePlan, year: Year, taken?: TurningDays): Raised
     setOut,
     starts,
     ahead: headStart(crop, raising, age) - loss,
+  }
+}
+
+/** The day of setting out: entered, meant, or the first that is warm enough once the plants are ready. */
+function setOutDay(
+  { logged, plannedSetOut, cultivar: { crop } }: StagePlan,
+  year: Year,
+  ready: number,
+  taken?: TurningDays,
+): number | null {
+  if (logged['set-out'] !== undefined) return logged['set-out']
+  if (plannedSetOut !== null) return Math.max(plannedSetOut, ready)
+  if (taken) return taken.opens === null ? null : Math.max(taken.opens, ready)
+  return firstOpenDay(year, crop, Math.max(0, ready, year.opens(crop) ?? LAST_DAY))
+}
+
+/** Plants that were raised elsewhere: their age follows from their size on the day that they were met. */
+function bought(plan: StagePlan, year: Year, taken?: TurningDays): Raised {
+  const { logged, today, cultivar, thermal, met } = plan
+  const grows = met?.as === 'growing'
+  const begun = logged['set-out'] !== undefined || grows
+  const setOut = setOutDay(plan, year, met?.day ?? Math.max(0, today), taken)
+  const starts = setOut === null ? null : begun ? setOut : Math.max(setOut, today)
+  const usual = usualGrowth(cultivar)
+  const days = (growth: number) => Math.round(growth / RAISED_DAY.degreeDays)
+  if (met === null || met.growth === null || starts === null)
+    return {
+      ...{ sow: null, potUp: null },
+      emerge: add(setOut, -days(usual)),
+      harden: grows ? null : add(setOut, -HARDENING_DAYS),
+      setOut,
+      starts,
+      ahead: plan.hardened ? 0 : -UNHARDENED_LOSS,
+    }
+  // What stood here when it was met goes on from that day; what was bought grows in its pot until it goes out.
+  const from = Math.max(met.day, starts)
+  const grown = met.growth + (grows ? 0 : (from - met.day) * RAISED_DAY.degreeDays)
+  const toFlower = growthToFlower(plantTraits(cultivar))
+  const left = thermal.toFirstFlower * ((toFlower - grown) / (toFlower - usual))
+  return {
+    ...{ sow: null, potUp: null },
+    emerge: grows ? starts - days(usual) : met.day - days(met.growth),
+    harden: grows ? null : add(setOut, -HARDENING_DAYS),
+    setOut,
+    starts: from,
+    ahead: thermal.toFirstFlower - left - (plan.hardened ? 0 : UNHARDENED_LOSS),
   }
 }
 
@@ -213,7 +275,7 @@ type Grown = Pick<
 
 /** Everything in the ground goes by thermal time, up to the frost. */
 function growing(
-  { cultivar, thermal, logged }: StagePlan,
+  { cultivar, thermal, logged, met }: StagePlan,
   year: Year,
   frost: number | null,
   { starts, ahead }: Raised,
@@ -223,9 +285,13 @@ function growing(
   const after = (from: number | null, sum: number) =>
     from === null || from < 0 || from >= running.length ? null : alive(dayReached(running, from, sum))
 
+  const seen = met && met.carries !== 'nothing' ? met : null
   const flower =
-    logged['first-flower'] ?? after(starts, Math.max(LEAST_TO_FLOWER, thermal.toFirstFlower - ahead))
-  const ripe = logged['first-ripe'] ?? after(flower, thermal.ripening)
+    logged['first-flower'] ??
+    (seen
+      ? openedBefore(running, seen.day, thermal.ripening * RIPENED[seen.carries])
+      : after(starts, Math.max(LEAST_TO_FLOWER, thermal.toFirstFlower - ahead)))
+  const ripe = logged['first-ripe'] ?? (seen?.carries === 'ripe' ? seen.day : after(flower, thermal.ripening))
   const bush = isBush(cultivar)
   const determinate = cultivar.crop === 'tomato' && cultivar.habit === 'determinate'
   const done = determinate && ripe !== null ? ripe + BEARING_DAYS : null
@@ -241,6 +307,16 @@ function growing(
       frost === null ? null : lastDayToReach(running, frost, thermal.ripening * MATURE_GREEN),
     end,
   }
+}
+
+/** Of the way from flower to ripe fruit that the oldest truss has come. */
+const RIPENED: Record<Carries, number> = { nothing: 0, flowers: 0, green: GREEN, ripe: 1 }
+
+/** The day on which a flower opened that had come so many °C d further by a day. */
+function openedBefore(running: Float64Array, day: number, sum: number): number {
+  let opened = Math.min(day, running.length - 1)
+  while (opened > 0 && running[day]! - running[opened]! < sum) opened--
+  return opened
 }
 
 /** °C d that even the oldest plant wants in the ground before it flowers †. */

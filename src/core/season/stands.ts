@@ -34,13 +34,19 @@ export function standsOf({ raising }: Raised, entries: readonly AnyEntry[]): Sta
   return { from: began.on, to: stageEntries(entries, 'cleared')[0]?.on ?? null }
 }
 
+/** The first day from which its water and feed are told: it stood before that where it grew already when it was met. */
+export function toldFrom({ stands, entries }: { stands: Stands; entries: readonly AnyEntry[] }): IsoDate {
+  const met = stageEntries(entries, 'met').findLast(({ data }) => data.as === 'growing')
+  return met && met.on > stands.from ? met.on : stands.from
+}
+
 /** How far a planting has come; `entries` as for {@link standsOf}. */
 export function phaseOf(planting: Raised, entries: readonly AnyEntry[]): Phase {
   const has = (...kinds: (keyof StageEntries)[]) =>
     entries.some(({ kind }) => (kinds as string[]).includes(kind))
   if (has('cleared')) return 'over'
   if (standsOf(planting, entries)) return 'standing'
-  return has('sown', 'emerged', 'potted-up', 'hardened') ? 'raising' : 'planned'
+  return has('sown', 'emerged', 'potted-up', 'hardened', 'met') ? 'raising' : 'planned'
 }
 
 /**

@@ -4,7 +4,7 @@ import { filledHeight, potVolume } from '../containers'
 import { canopyWidth, grownWidth } from '../crop'
 import type { AnyEntry } from '../entry'
 import { potOf, type Place, type Site, type SoilTexture } from '../facts'
-import { growthOf, stageEntries, type PlantingOutlook } from '../season'
+import { growthOf, stageEntries, toldFrom, type PlantingOutlook, type WateredLately } from '../season'
 import { cropCoefficient } from './crop-coefficient'
 import { waterEntries, type MoistureRead } from './entries'
 import { MULCH_SAVES } from './mulch'
@@ -63,7 +63,8 @@ export function placeCourse(
 ): PlaceCourse | null {
   const standing = plantings.flatMap((own): Standing[] => {
     if (!own.stands) return []
-    return [{ own, from: Math.max(0, indexOf(own.air, own.stands.from)), growth: growthOf(own) }]
+    const from = toldFrom({ stands: own.stands, entries: own.entries })
+    return [{ own, from: Math.max(0, indexOf(own.air, from)), growth: growthOf(own) }]
   })
   const first = standing.reduce<number | null>(
     (least, { from }) => (least === null ? from : Math.min(least, from)),
@@ -95,7 +96,11 @@ export function placeCourse(
       rain: place.kind === 'tunnel' || place.kind === 'shelf' ? 0 : air.rain[index]!,
       irrigation: Math.min(MOST_IRRIGATION, (given.get(day) ?? 0) / area),
       zone,
-      found: reading ? shareFound(reading.data, zone, place, garden.soil) : null,
+      found: reading
+        ? shareFound(reading.data, zone, place, garden.soil)
+        : day === 0
+          ? shareWhenMet(standing, index, zone)
+          : null,
     })
   }
   return { from, days, area }
@@ -185,6 +190,22 @@ function shareFound(
   const available = place.pot ? MIX_AVAILABLE : availableWater(soil)
   const wilting = place.pot ? WILTING.mix : WILTING.soil
   return depletionOfContent(content ?? 0, wilting + available, available)
+}
+
+/** † Depletion as a share of RAW on the day that growing plants are met, by how they were watered until then. */
+const WATERED: Record<WateredLately, number> = { daily: 0.1, 'every-few-days': 0.5, rain: 0.3, not: 1.05 }
+
+/** Depletion as a share of TAW that is told of plants that grew here already; null: they began here, wet through. */
+function shareWhenMet(
+  standing: readonly Standing[],
+  index: number,
+  { taw, raw }: { taw: number; raw: number },
+): number | null {
+  const met = standing
+    .filter(({ from }) => from === index)
+    .flatMap(({ own }) => stageEntries(own.entries, 'met'))
+    .find(({ data }) => data.as === 'growing')
+  return met ? (WATERED[met.data.watered ?? 'every-few-days'] * raw) / taw : null
 }
 
 function sumBy<Entry extends AnyEntry>(

@@ -1,6 +1,6 @@
 import { array, mixed, number, object, string, type AnyObjectSchema } from 'yup'
 import { CALL_KINDS, type CallKind, type Work, WORKS } from '../../core/calls'
-import { ORGANS, PART_STATES, STATES_OF } from '../../core/crop'
+import { CARRIES, ORGANS, PART_STATES, STATES_OF, type Carries } from '../../core/crop'
 import { SUPPORTS, type Support } from '../../core/facts'
 import { FRUIT_FAULTS, type Verdict, VERDICTS } from '../../core/harvest'
 import { ENTRY_KINDS, type EntryData, type EntryKind, type LogEntry } from '../../core/log'
@@ -15,6 +15,7 @@ import {
   type SignId,
 } from '../../core/health'
 import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../../core/feeding'
+import { WATERED_LATELY, type Met, type WateredLately } from '../../core/season'
 import { PRACTICE_LEVELS } from '../../core/pruning'
 import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../../core/watering'
 import { idField, isoDateField } from './fields'
@@ -47,6 +48,14 @@ export const ENTRY_DATA: Record<EntryKind, AnyObjectSchema> = {
   'soil-read': object({
     depth: number().required().min(0).max(1),
     temperature: number().required().min(-30).max(60),
+  }).noUnknown(),
+  met: object({
+    as: string<Met['as']>().required().oneOf(['bought', 'growing']),
+    height: number().defined().nullable().min(0.005).max(10),
+    leaves: number().defined().nullable().integer().min(0).max(200),
+    carries: string<Carries>().required().oneOf(CARRIES),
+    potVolume: number().min(0.02).max(200),
+    watered: string<WateredLately>().oneOf(WATERED_LATELY),
   }).noUnknown(),
   'set-out': object({
     count: plants().min(1),

@@ -6,7 +6,7 @@ import { ofKind, type LogEntry } from '../../core/log'
 import { ofLastVerdict } from './verdict'
 import type { Crop } from '../../core/crop'
 import { remembered } from '../../core/memo'
-import { standsOf } from '../../core/season'
+import { AS_FOUND, standsOf } from '../../core/season'
 import type { IsoDate } from '../../core/calendar'
 
 /** A planting's harvest as it was entered. */
@@ -64,7 +64,9 @@ export function resultsOf(day: Day): PlantingResult[] {
           training: planting.training,
           support: planting.support,
           spacing: planting.spacingSchool,
-          ...(setOut ? { depth: setOut.data.school, method: setOut.data.method } : {}),
+          ...(setOut && setOut.data.school !== AS_FOUND.school
+            ? { depth: setOut.data.school, method: setOut.data.method }
+            : {}),
         },
         firstPicked: picked[0]?.on ?? null,
         lastPicked: picked.at(-1)?.on ?? null,

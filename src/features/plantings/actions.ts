@@ -23,9 +23,11 @@ import { plantRows, standingIn } from '../../data/laying'
 import { currentGarden, mannerOf, normalsOf, todayIn } from '../../data/gardens'
 import { changePlan, type PlanChange } from '../../data/planting-plan'
 import { checkForm } from '../../wording/check-form'
+import { firstEntries, raisedBy, type Begun } from './new-planting/beginning'
 import { plantingSchema } from './new-planting/schema'
 import { NEW, type PlantingValues } from './new-planting/values'
 import { placeRecord } from '../../data/records/place'
+import { entryRecord } from '../../data/records/entry'
 import { cultivarRecord } from '../../data/records/cultivar'
 import { normalRecord } from '../../data/records/normal'
 import { plantingRecord } from '../../data/records/planting'
@@ -34,16 +36,21 @@ import { plantRecord } from '../../data/records/plant'
 /** Makes a planting with its plants in lines, and the place or cultivar that it brings. */
 export async function plan(typed: PlantingValues): Promise<FormProblems | undefined> {
   const state = await loadGarden()
-  const wetness = state === null ? 'low' : dayOf(state, state.now).wetness
+  if (state === null) return { form: 'There is no garden yet: make one first.' }
+  const { wetness, outlook } = dayOf(state, state.now)
   const made = await write(async (tx): Promise<{ id: string } | FormProblems> => {
     const garden = await currentGarden(tx)
     if (!garden) return { form: 'There is no garden yet: make one first.' }
     const checked = await checkForm(
-      plantingSchema(mannerOf(garden), typed ?? { place: '', cultivar: '' }),
+      plantingSchema(
+        mannerOf(garden),
+        todayIn(garden),
+        typed ?? { place: '', cultivar: '', begins: '', got: '' },
+      ),
       typed,
     )
     if ('fields' in checked) return { fields: checked.fields }
-    const values = checked.values as Checked
+    const values = checked.values as unknown as Checked
 
     const places = await placeRecord.of(garden.id, tx)
     const place =
@@ -59,8 +66,9 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     const training = trainingsFor(cultivar).includes(values.training)
       ? values.training
       : trainingsFor(cultivar)[0]!
-    const { season } = values
     const current = seasonOf(normalsOf(await normalRecord.of(garden.id, tx)), todayIn(garden))
+    // What grows already is of the season that is.
+    const season = values.begins === 'growing' ? current : values.season
     if (season !== current && season !== current + 1)
       return { fields: { season: `Choose ${current} or ${current + 1}.` } }
     const { standing, labels } = await standingIn(
@@ -73,7 +81,8 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
     const wanted = { ...values, cultivar, training }
     const roomy = layPlanting(place, wanted, standing, wetness, values.laying)
     const isCrowded = values.count > roomy.fits
-    if (isCrowded && values.anyway !== 'yes')
+    // What grows there already need not be told that it does not fit.
+    if (isCrowded && values.anyway !== 'yes' && values.begins !== 'growing')
       return {
         fields: {
           count: `${roomy.fits} fit here at this spacing. Plant fewer, space them closer, choose another place, or tick “Plant them anyway”.`,
@@ -93,16 +102,19 @@ export async function plan(typed: PlantingValues): Promise<FormProblems | undefi
       spacingSchool: values.spacingSchool,
       germination: values.germination,
       survival: values.survival,
-      raising: 'plant',
+      raising: raisedBy(values),
       plannedSow: null,
       plannedSetOut: null,
       ownInRow: inRow,
       ownLines: lines,
     }
+    const first = firstEntries(values, planting, cultivar, outlook)
+    if (!first.ok) return { fields: { [first.field ?? 'begins']: first.message } }
     if (values.place === NEW) await placeRecord.insert(tx, garden.id, [place])
     if (values.cultivar === NEW) await cultivarRecord.insert(tx, garden.id, [cultivar])
     await plantingRecord.insert(tx, garden.id, [planting])
     await plantRecord.insert(tx, garden.id, plantRows(planting, positions, labels))
+    await entryRecord.insert(tx, garden.id, first.entries)
     return { id: planting.id }
   })
   if (!('id' in made)) return made
@@ -120,22 +132,23 @@ type Checked = Pick<
   | 'survival'
   | 'ownInRow'
   | 'ownLines'
-> & {
-  anyway: string
-  laying: Laying
-  place: string
-  cultivar: string
-  placeName: string
-  placeKind: Place['kind']
-  placeLength: number
-  placeWidth: number
-  cultivarName: string
-  crop: Crop
-  habit: Habit
-  fruit: FruitType
-  daysToMaturity: number | null
-  maturityFrom: 'transplanting' | 'sowing'
-}
+> &
+  Begun & {
+    anyway: string
+    laying: Laying
+    place: string
+    cultivar: string
+    placeName: string
+    placeKind: Place['kind']
+    placeLength: number
+    placeWidth: number
+    cultivarName: string
+    crop: Crop
+    habit: Habit
+    fruit: FruitType
+    daysToMaturity: number | null
+    maturityFrom: 'transplanting' | 'sowing'
+  }
 
 const PATH_BETWEEN = 0.6
 

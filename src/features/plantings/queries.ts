@@ -28,6 +28,7 @@ import { capital, nameOf } from '../../wording/names'
 import { sayCount, sayLength, sayMeasure, sayTemperature } from '../../wording/say'
 import { sayReason, sayReasons, type SaidReason } from '../../wording/say-reason'
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
+import { BEGINNINGS, type Beginning } from './new-planting/values'
 import { seasonPart, type SeasonPart } from './planting/season-part'
 
 /** A place as the form shows it for one season: who has it, who keeps room in it, and what rotation says. */
@@ -43,6 +44,9 @@ interface PlaceInSeason {
 /** What the form for a new planting chooses from. */
 export interface Choices {
   manner: Manner
+  now: IsoDate
+  /** How it begins, unless chosen otherwise. */
+  begins: Beginning
   /** The seasons that a planting can be for, and the first in which it can still ripen. */
   seasons: number[]
   season: number
@@ -52,12 +56,17 @@ export interface Choices {
   wetness: WetnessPressure
 }
 
-/** @param asked a season that an address asks for */
-export function choicesOf(state: GardenState, asked?: number): Choices {
+/** What the form begins with; its address can ask for a season and a beginning. */
+export function choicesOf(
+  state: GardenState,
+  { season: asked, begins }: { season?: number; begins?: string } = {},
+): Choices {
   const day = dayOf(state, state.now)
   const seasons = [day.season, day.season + 1]
   return {
     manner: day.manner,
+    now: state.now,
+    begins: BEGINNINGS.find((one) => one === begins) ?? 'seed',
     seasons,
     season: seasons.find((season) => season === asked) ?? seasonToPlant(day.outlook),
     places: state.record.places

@@ -63,7 +63,8 @@ function describe({ garden }: GardenState, { planting, dates }: PlantingOutlook,
     spread?.p10 && spread.p90 && spread.p10 !== spread.p90
       ? `In 8 seasons of 10 from ${formatDate(spread.p10, manner)} to ${formatDate(spread.p90, manner)}.`
       : ''
-  if (stage !== 'sow') return [sayCount(planting.count, 'plant') + '.', odds].join(' ').trim()
+  if (stage !== 'sow' || planting.raising === 'bought')
+    return [sayCount(planting.count, 'plant') + '.', odds].join(' ').trim()
   const seeds =
     planting.raising === 'direct' ? seedsInPlace(planting) : raisingNeeds(planting, planting.raising).seeds
   return `${sayCount(seeds, 'seed')} for ${sayCount(planting.count, 'plant')}. ${odds}`.trim()

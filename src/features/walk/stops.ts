@@ -81,6 +81,16 @@ function actOf(
         data: { seeds: answer.seeds },
         fields: [whole('seeds', 'Seeds sown', answer.seeds)],
       }
+    case 'get':
+      return {
+        type: 'enter',
+        kind: 'met',
+        data: { as: 'bought', height: null, leaves: null, carries: 'nothing' },
+        fields: [
+          { name: 'height', label: 'How tall, if measured', unit: 'length', initial: '', optional: true },
+          { name: 'leaves', label: 'Leaves, if counted', unit: 'whole', initial: '', optional: true },
+        ],
+      }
     case 'look-for-loops':
       return {
         type: 'enter',
@@ -209,6 +219,7 @@ function pictureOf(answer: CallAnswer, own: PlantingOutlook, day: GardenDay): Pi
         stage: 'seed',
         label: `A tray with ${answer.seeds} seeds, one to a cell`,
       }
+    case 'get':
     case 'look-for-loops':
       return { type: 'tray', cells: answer.plants, stage: 'loop', label: 'Seedlings coming up as loops' }
     case 'pot-up':

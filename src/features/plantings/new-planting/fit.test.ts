@@ -23,6 +23,15 @@ const values = (more: Partial<PlantingValues>): PlantingValues => ({
   fruit: 'slicer',
   daysToMaturity: '',
   maturityFrom: 'transplanting',
+  begins: 'seed',
+  sownOn: '',
+  got: 'now',
+  potVolume: '',
+  height: '',
+  leaves: '',
+  carries: 'nothing',
+  since: '',
+  watered: 'every-few-days',
   season: '2026',
   count: '4',
   ownInRow: '',
@@ -76,8 +85,8 @@ describe('how many fit', () => {
 describe('the choices of a new planting', () => {
   it('begin with the first season that can still ripen, or the one that is asked for', () => {
     expect(choices).toMatchObject({ seasons: [2026, 2027], season: 2026 })
-    expect(choicesOf(demoState(), 2027).season).toBe(2027)
-    expect(choicesOf(demoState(), 2056).season).toBe(2026)
+    expect(choicesOf(demoState(), { season: 2027 }).season).toBe(2027)
+    expect(choicesOf(demoState(), { season: 2056 }).season).toBe(2026)
     const south = choicesOf(stateOfFile(southGarden().garden.file))
     expect(south.seasons).toEqual([2026, 2027])
   })

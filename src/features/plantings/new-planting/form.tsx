@@ -20,6 +20,7 @@ import { sayLength } from '../../../wording/say'
 import { plan } from '../actions'
 import type { Choices } from '../queries'
 import { Fit } from '../shown-later'
+import { BeginsFields } from './begins-fields'
 import { useFollowing } from './use-following'
 import { NEW, NEW_PLACES, type PlantingValues } from './values'
 import { inEither } from '../../../wording/written'
@@ -29,7 +30,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
   const { manner, places, cultivars, seasons } = choices
   const usual = cultivars[0] ? trainingsFor(cultivars[0])[0]! : 'two-stems'
   const { form, submit, field, sending, busy, problem } = useCheckedForm<PlantingValues>({
-    schema: async () => (await import('./schema')).chosenSchema(manner),
+    schema: async () => (await import('./schema')).chosenSchema(manner, choices.now),
     defaults: {
       place: places[0]?.id ?? NEW,
       placeName: '',
@@ -43,6 +44,15 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       fruit: 'slicer',
       daysToMaturity: '',
       maturityFrom: 'transplanting',
+      begins: choices.begins,
+      sownOn: '',
+      got: 'now',
+      potVolume: '',
+      height: '',
+      leaves: '',
+      carries: 'nothing',
+      since: '',
+      watered: 'every-few-days',
       season: String(choices.season),
       count: '6',
       ownInRow: '',
@@ -81,6 +91,15 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
 
   return (
     <form onSubmit={submit} noValidate className="max-w-3xl space-y-7" aria-label="New planting">
+      <Part title="How they begin">
+        <BeginsFields
+          begins={values.begins}
+          got={values.got}
+          field={field}
+          manner={manner}
+          now={choices.now}
+        />
+      </Part>
       <Part title="Where">
         <ChoiceField
           label="Place"
@@ -191,13 +210,15 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
       <Part title="How many, and how">
         <div className="grid gap-3 sm:grid-cols-3">
           <TextField label="Plants wanted" inputMode="numeric" {...field('count')} />
-          <ChoiceField label="Season" {...field('season')}>
-            {seasons.map((season) => (
-              <option key={season} value={season}>
-                {season}
-              </option>
-            ))}
-          </ChoiceField>
+          {values.begins !== 'growing' && (
+            <ChoiceField label="Season" {...field('season')}>
+              {seasons.map((season) => (
+                <option key={season} value={season}>
+                  {season}
+                </option>
+              ))}
+            </ChoiceField>
+          )}
           <ChoiceField label="Pruning style" {...training}>
             {trainings.map((style) => (
               <option key={style} value={style}>
@@ -262,12 +283,14 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
           )}
         />
       </Part>
-      <Part title="Seed">
-        <div className="grid gap-3 sm:grid-cols-4">
-          <TextField label="Seeds that come up, %" {...field('germination')} />
-          <TextField label="Seedlings that live, %" {...field('survival')} />
-        </div>
-      </Part>
+      {(values.begins === 'seed' || values.begins === 'seed-in-place') && (
+        <Part title="Seed">
+          <div className="grid gap-3 sm:grid-cols-4">
+            <TextField label="Seeds that come up, %" {...field('germination')} />
+            <TextField label="Seedlings that live, %" {...field('survival')} />
+          </div>
+        </Part>
+      )}
       <FormError message={problem} />
       <button className="btn btn-primary min-h-12 px-6 text-base" disabled={busy}>
         {sending ? 'Working it out …' : 'Save and show dates'}

@@ -1,18 +1,21 @@
-import { number, object, string } from 'yup'
+import { number, object, string, type ObjectShape } from 'yup'
 import { SEASON_BOUNDS, SPACING_BOUNDS } from '../../../core/bounds'
-import { CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../../core/crop'
+import type { IsoDate } from '../../../core/calendar'
+import { CARRIES, CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../../core/facts'
+import { WATERED_LATELY } from '../../../core/season'
 import { LAYINGS } from '../../../core/spacing'
 import {
   choiceField,
   nameField,
+  optionalDateField,
   orNothing,
   quantityField,
   shareField,
   wholeField,
 } from '../../../wording/fields'
 import { longUnit } from '../../../wording/written'
-import { NEW, NEW_PLACES, type PlantingValues } from './values'
+import { BEGINNINGS, GOT, NEW, NEW_PLACES, type PlantingValues } from './values'
 
 const placeFields = (manner: Manner) => {
   const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit(manner) })
@@ -43,9 +46,56 @@ const cultivarFields = () => ({
   maturityFrom: choiceField(['transplanting', 'sowing'] as const, 'what the days count from'),
 })
 
+const MOST_LEAVES = 100
+const sizeFields = (manner: Manner) => ({
+  height: orNothing(quantityField('length', manner, { low: 0.02, high: 4 })),
+  leaves: orNothing(wholeField(0, MOST_LEAVES, 'how many leaves')),
+  carries: choiceField(CARRIES, 'what they carry'),
+})
+
+/** A day that has come, or nothing. */
+const beforeNow = (manner: Manner, today: IsoDate) =>
+  optionalDateField(manner, today).test(
+    'past',
+    'That day has not come yet.',
+    (value) => !/^\d{4}-/.test(value) || value <= today,
+  )
+
+/** What is asked of the beginning that is chosen. */
+function beginningFields(
+  manner: Manner,
+  today: IsoDate,
+  { begins, got }: Pick<PlantingValues, 'begins' | 'got'>,
+): ObjectShape {
+  switch (begins) {
+    case 'bought':
+      return {
+        got: choiceField(GOT, 'whether you have them'),
+        ...(got === 'now' && {
+          ...sizeFields(manner),
+          potVolume: orNothing(quantityField('volume', manner, { low: 0.02, high: 100 })),
+        }),
+      }
+    case 'growing':
+      return {
+        ...sizeFields(manner),
+        since: beforeNow(manner, today),
+        watered: choiceField(WATERED_LATELY, 'how they were watered lately'),
+      }
+    default:
+      return { sownOn: beforeNow(manner, today) }
+  }
+}
+
 /** A planting as it is asked for; what a new place or cultivar needs is only asked for when there is one. */
-export function plantingSchema(manner: Manner, values: Pick<PlantingValues, 'place' | 'cultivar'>) {
+export function plantingSchema(
+  manner: Manner,
+  today: IsoDate,
+  values: Pick<PlantingValues, 'place' | 'cultivar' | 'begins' | 'got'>,
+) {
   return object({
+    begins: choiceField(BEGINNINGS, 'how they begin'),
+    ...beginningFields(manner, today, values),
     place: string().required('Choose a place.').max(64),
     cultivar: string().required('Choose a cultivar.').max(64),
     ...(values.place === NEW && placeFields(manner)),
@@ -65,11 +115,11 @@ export function plantingSchema(manner: Manner, values: Pick<PlantingValues, 'pla
 }
 
 /** The schema depends on what is chosen: whether place and cultivar are new. */
-export function chosenSchema(manner: Manner) {
+export function chosenSchema(manner: Manner, today: IsoDate) {
   return {
     validate: (values: PlantingValues, options: object) =>
-      plantingSchema(manner, values).validate(values, options),
+      plantingSchema(manner, today, values).validate(values, options),
     validateSync: (values: PlantingValues, options: object) =>
-      plantingSchema(manner, values).validateSync(values, options),
+      plantingSchema(manner, today, values).validateSync(values, options),
   } as unknown as ReturnType<typeof plantingSchema>
 }

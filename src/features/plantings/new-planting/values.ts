@@ -14,6 +14,16 @@ export interface PlantingValues {
   fruit: string
   daysToMaturity: string
   maturityFrom: string
+  begins: string
+  sownOn: string
+  /** Whether bought plants are here already. */
+  got: string
+  potVolume: string
+  height: string
+  leaves: string
+  carries: string
+  since: string
+  watered: string
   season: string
   count: string
   ownInRow: string
@@ -27,5 +37,11 @@ export interface PlantingValues {
   germination: string
   survival: string
 }
+
+/** How a planting begins. */
+export const BEGINNINGS = ['seed', 'seed-in-place', 'bought', 'growing'] as const
+export type Beginning = (typeof BEGINNINGS)[number]
+
+export const GOT = ['now', 'later'] as const
 
 export const NEW_PLACES = ['bed', 'rows', 'container', 'tunnel'] as const

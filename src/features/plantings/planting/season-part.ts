@@ -72,6 +72,8 @@ function needsOf({ planting }: PlantingOutlook, manner: Manner): SeasonPart['nee
       headline: `${sayCount(seedsInPlace(planting), 'seed')} in ${sayCount(planting.count, 'spot')}`,
       lines: ['Thin each spot to its best seedling once the first true leaves are out.'],
     }
+  if (planting.raising === 'bought')
+    return { headline: `${sayCount(planting.count, 'plant')}, raised elsewhere`, lines: [] }
   const { seeds, trays, stages } = raisingNeeds(planting, planting.raising)
   return {
     headline: `${sayCount(seeds, 'seed')}, one to a cell: ${sayCount(trays, 'tray')} of 72 cells`,

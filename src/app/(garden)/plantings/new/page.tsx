@@ -8,14 +8,15 @@ export const metadata: Metadata = { title: 'New planting' }
 export default async function NewPlantingPage({
   searchParams,
 }: {
-  searchParams: Promise<{ season?: string }>
+  searchParams: Promise<{ season?: string; begins?: string }>
 }) {
   const state = await currentState()
   if (!state) return null
+  const { season, begins } = await searchParams
   return (
     <div className="px-6 py-5 max-sm:px-4">
       <h1 className="mb-5 text-3xl font-semibold">New planting</h1>
-      <NewPlantingForm choices={choicesOf(state, Number((await searchParams).season))} />
+      <NewPlantingForm choices={choicesOf(state, { season: Number(season), begins })} />
     </div>
   )
 }
