@@ -1,4 +1,5 @@
 import { begin } from './support/begin'
+import { countHands } from './support/hands'
 import { expect, open, test } from './support/test'
 
 test.use({ data: 'empty' })
@@ -31,12 +32,88 @@ test('a town leads to its climate and a first true answer', async ({ page }) => 
   await expect(site.getByLabel('Time zone')).toHaveValue('America/Los_Angeles')
 })
 
+test('from a town to a first true answer in a few touches, without coordinates', async ({ page }) => {
+  const hands = await countHands(page)
+  await page.goto('/')
+  await page.keyboard.type('portland or')
+  await page.getByRole('option', { name: 'Portland Oregon, United States' }).click()
+  await expect(page.getByRole('region', { name: 'Climate' })).toContainText(/plant them out (about|by) /)
+  await page.getByRole('button', { name: 'Start my garden' }).click()
+  await expect(page.getByRole('region', { name: 'First answer' })).toBeVisible()
+  expect(hands().clicks).toBeLessThanOrEqual(6)
+})
+
+test('a garden of eighteen plants in two beds and four pots goes in whole', async ({ page }) => {
+  const hands = await countHands(page)
+  await page.goto('/')
+  await page.keyboard.type('leeds')
+  await page.getByRole('option').first().click()
+  await page.getByLabel('Length').fill('2.4 m')
+  await page.getByRole('radio', { name: /^Seeds or seedlings/ }).check()
+  await page.getByRole('button', { name: 'Start my garden' }).click()
+  await page.waitForURL('**/plantings/new?*')
+  const form = page.getByRole('form', { name: 'New planting' })
+  const cultivar = form.getByLabel('Cultivar', { exact: true })
+  const save = async () => {
+    await form.getByRole('button', { name: 'Save and show dates' }).click()
+    await page.waitForURL(/made=/)
+  }
+  const another = async () => {
+    await page.getByRole('link', { name: 'Add another planting' }).click()
+    await page.waitForURL('**/plantings/new?*')
+  }
+  // Six vines: two in the bed, one in each of four pots.
+  await cultivar.selectOption('typical:slicer')
+  await form.getByLabel('Plants wanted').fill('2')
+  await form.getByRole('button', { name: 'And in another place' }).click()
+  await expect(form.getByLabel('Place', { exact: true }).nth(1)).toHaveValue('new:container')
+  await form.getByLabel('How many pots').fill('4')
+  await save()
+  await expect(page.getByRole('status').filter({ hasText: 'Saved in 5 places' })).toBeVisible()
+  // Four bushes beside them, and eight peppers in a second bed.
+  await another()
+  await cultivar.selectOption('typical:slicer-bush')
+  await form.getByLabel('Place', { exact: true }).selectOption({ index: 0 })
+  await form.getByLabel('Plants wanted').fill('4')
+  await expect(form.getByText(/\d+ fit/)).toBeVisible()
+  const anyway = form.getByRole('checkbox', { name: /^Plant them anyway/ })
+  if (await anyway.isVisible()) await anyway.check()
+  await save()
+  await another()
+  await cultivar.selectOption('typical:bell')
+  await form.getByLabel('Place', { exact: true }).selectOption('new:bed')
+  await form.getByLabel('Length').fill('2.4 m')
+  await form.getByLabel('Plants wanted').fill('8')
+  await save()
+  const { places, plants } = await (await page.request.get('/export')).json()
+  expect(plants).toHaveLength(18)
+  expect(places.map(({ name }: { name: string }) => name).sort()).toEqual([
+    'Bed 1',
+    'Bed 2',
+    'Pot 1',
+    'Pot 2',
+    'Pot 3',
+    'Pot 4',
+  ])
+  const { clicks, fields } = hands()
+  expect(clicks, `${clicks} clicks`).toBeLessThanOrEqual(45)
+  expect(fields, `${fields} fields`).toBeLessThanOrEqual(25)
+  // What is alike has one lane, with its parts.
+  await open(page, '/season')
+  const lanes = page.getByRole('list', { name: 'Plantings' })
+  const pots = lanes.getByRole('listitem').filter({ hasText: 'Pot 1, Pot 2, Pot 3, Pot 4' })
+  await pots.getByText('Red slicing tomato × 4').click()
+  await pots.getByRole('link', { name: 'Pot 3 × 1' }).click()
+  await expect(page.getByText('Red slicing tomato, 1 plant · Pot 3')).toBeVisible()
+})
+
 test('what is known of a place bends its climate, and leads to the first planting', async ({ page }) => {
   await begin(page, '41.2 N 97.6 W', { units: 'us', lastFrost: '5 May' })
   const answer = page.getByRole('region', { name: 'First answer' })
   // The climate was shifted until its median last frost fell on the day that was given.
   await expect(answer).toContainText(/The last frost comes about ([1-9]|10) May/)
   await answer.getByRole('link', { name: 'Plan the first planting' }).click()
+  await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: 'A new cultivar …' })
   await page.getByLabel('Name of the cultivar').fill('Fieldlight')
   await page.getByLabel('Days to maturity').fill('74')
   await expect(page.getByText(/\d+ fit/)).toBeVisible()

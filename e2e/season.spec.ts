@@ -140,6 +140,7 @@ test.describe('a garden of its own', () => {
     await begin(page, '37°48′S 144°57′E', { climate: 'southern-temperate' })
     await holdClock(page, '1 August 2026')
     await page.getByRole('link', { name: 'Plan the first planting' }).click()
+    await page.getByLabel('Cultivar', { exact: true }).selectOption('new')
     await page.getByLabel('Name of the cultivar').fill('Fieldlight')
     await page.getByRole('button', { name: 'Save and show dates' }).click()
     await expect(page.locator('tr[data-stage="set-out"] td').first()).toHaveText(
@@ -165,6 +166,7 @@ test.describe('a garden of its own', () => {
       'In most years no frost comes here',
     )
     await page.getByRole('link', { name: 'Plan the first planting' }).click()
+    await page.getByLabel('Cultivar', { exact: true }).selectOption('new')
     await page.getByLabel('Name of the cultivar').fill('Fieldlight')
     await page.getByRole('button', { name: 'Save and show dates' }).click()
     await expect(page.locator('tr[data-stage="first-ripe"] td').first()).toHaveText(/\d/)

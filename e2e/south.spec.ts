@@ -1,3 +1,4 @@
+import { countHands } from './support/hands'
 import { expect, open, test } from './support/test'
 
 test.use({ data: 'south', locale: 'en-US' })
@@ -66,4 +67,70 @@ test('a season that was put away stays as it was', async ({ page }) => {
   await expect(page.getByText('Little Lantern').first()).toBeVisible()
   await expect(page.getByText('season 2025 is archived').first()).toBeVisible()
   await expect(page.getByRole('button', { name: /^(Correct|Undo):/ })).toHaveCount(0)
+})
+
+test('twelve plants that grow already go in, and nothing behind them is asked', async ({ page }) => {
+  const hands = await countHands(page)
+  await open(page, '/plantings/new')
+  const form = page.getByRole('form', { name: 'New planting' })
+  const growing = form.getByRole('radio', { name: /^Growing here already/ })
+  const add = async (cultivar: string, height: string, place: string, count: string) => {
+    await growing.check()
+    await form.getByLabel('How tall, roughly').fill(height)
+    await form.getByLabel('They carry').selectOption('green')
+    await form.getByLabel('Cultivar', { exact: true }).selectOption(cultivar)
+    await form.getByLabel('Place', { exact: true }).selectOption(place)
+    if (place === 'new:container') await form.getByLabel('How many pots').fill('4')
+    await form.getByLabel(/^Plants (wanted|in each)$/).fill(count)
+    await form.getByRole('button', { name: 'Save', exact: true }).click()
+    await page.waitForURL(/made=/)
+  }
+  await add('typical:slicer', '4 ft', 'new:bed', '8')
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/[Ss]ow|[Hh]arden|set out/)
+  await page.getByRole('link', { name: 'Add another planting' }).click()
+  await page.waitForURL('**/plantings/new?*')
+  await add('typical:bell', '18 in', 'new:container', '1')
+  expect(hands().clicks).toBeLessThanOrEqual(30)
+  await open(page, '/walk')
+  // Neither sowing nor hardening off lies behind them, and the first watering is one that cans can carry.
+  const stops = page.getByRole('listitem').filter({ hasText: /Red slicing|Red bell/ })
+  await expect(stops.first()).toBeVisible()
+  for (const text of await stops.allInnerTexts()) {
+    expect(text).not.toMatch(/late|Sow|Harden|Set out/)
+    const gallons = /Water: ([\d,]+)\s*gal/.exec(text)?.[1]
+    if (gallons) expect(parseFloat(gallons.replace(',', '.'))).toBeLessThan(25)
+  }
+})
+
+test('a plant taller than its age, and cages wider than the bed, are told so and stay as typed', async ({
+  page,
+}) => {
+  await open(page, '/plantings/new?begins=growing')
+  const form = page.getByRole('form', { name: 'New planting' })
+  const alert = form.getByRole('alert')
+  await form.getByLabel('Growing here since').fill('1/18/2027')
+  await form.getByLabel('How tall, roughly').fill('10 ft')
+  const save = form.getByRole('button', { name: 'Save', exact: true })
+  await save.click()
+  await expect(alert.filter({ hasText: 'Plants set out that day are not so far on yet' })).toBeVisible()
+  await expect(form.getByLabel('Growing here since')).toHaveValue('1/18/2027')
+  await form.getByLabel('Growing here since').fill('')
+  await form.getByLabel('How tall, roughly').fill('2 ft')
+  await form.getByLabel('Cultivar', { exact: true }).selectOption('typical:slicer')
+  await form.getByLabel('Place', { exact: true }).selectOption(
+    (await form
+      .locator('option')
+      .filter({ hasText: /^Shore Row/ })
+      .getAttribute('value'))!,
+  )
+  await form.getByLabel('Support').selectOption('cage')
+  await form.getByText('Set your own distances').click()
+  await form.getByLabel('Across a cage').fill('6 ft')
+  await save.click()
+  await expect(alert.filter({ hasText: 'wider than Shore Row' })).toBeVisible()
+  await expect(form.getByLabel('Across a cage')).toHaveValue('6 ft')
+  await form.getByLabel('Place', { exact: true }).selectOption('new:container')
+  await form.getByLabel('How many pots').fill('500')
+  await save.click()
+  await expect(alert.filter({ hasText: 'A whole number from 1 to 60' })).toBeVisible()
 })

@@ -175,6 +175,7 @@ test.describe('a garden of its own, in US units', () => {
     await begin(page, '34 S 151 E', { units: 'us' })
     await open(page, '/plantings/new')
     const form = page.getByRole('form', { name: 'New planting' })
+    await form.getByLabel('Cultivar', { exact: true }).selectOption({ label: 'A new cultivar …' })
     await form.getByLabel('Name of the cultivar').fill('Ember Bell')
     await form.getByLabel('Crop').selectOption('pepper')
     await form.getByLabel('Plants wanted').fill('2')

@@ -147,6 +147,8 @@ export function gardenOf(
         plannedSetOut: null,
         ownInRow: null,
         ownLines: null,
+        ownCage: null,
+        unionHeight: null,
         ...more,
       }
       const key = `${planting.season} ${place.id}`

@@ -38,6 +38,8 @@ export const sixSlicers: Planting = {
   plannedSetOut: null,
   ownInRow: null,
   ownLines: null,
+  ownCage: null,
+  unionHeight: null,
 }
 
 /** An entry of the planting, on the morning of a day. */

@@ -9,6 +9,14 @@ export const BEGINNING_WORDS = {
   growing: { name: 'Growing here already', means: 'In the ground or their pots now' },
 }
 
+/** What a gardener has on the first day, and what Prairie then begins with. */
+export const HAVE_WORDS = {
+  nothing: { name: 'Nothing yet', means: 'Tell me when to sow, and how many.' },
+  seed: { name: 'Seeds or seedlings indoors', means: 'Care for them, and when to plant out.' },
+  bought: { name: 'Plants I just bought', means: 'How deep, how far apart, on what.' },
+  growing: { name: 'Plants already growing', means: 'What to do with them today.' },
+}
+
 /** What hangs on a plant. */
 export const CARRIES_NAMES: Record<Carries, string> = {
   nothing: 'no flowers yet',

@@ -31,9 +31,7 @@ export function soundOf<S extends AnyObjectSchema>(schema: S, typed: unknown): S
     const all = schema.validateSync(typed, { abortEarly: false, stripUnknown: true }) as Values
     return { values: all, all, faults: {} }
   } catch (error) {
-    const faults = Object.fromEntries(
-      faultsOf(error).map(([path, message]) => [path.replace(/\[(\d+)\]/g, '.$1'), message]),
-    )
+    const faults = Object.fromEntries(faultsOf(error))
     const broken = new Set(Object.keys(faults).map((path) => path.split('.')[0]))
     const read = schema.cast(typed, { assert: false, stripUnknown: true }) as Values
     const values = Object.fromEntries(
@@ -46,9 +44,11 @@ export function soundOf<S extends AnyObjectSchema>(schema: S, typed: unknown): S
   }
 }
 
-/** What is wrong, by field, the first fault of each. @throws what is no fault of the form's */
+/** What is wrong, by field as `name` or `rows.0.name`, the first fault of each. @throws what is no fault of the form's */
 function faultsOf(error: unknown): [path: string, message: string][] {
   if (!(error instanceof ValidationError)) throw error
   const faults = error.inner.length > 0 ? error.inner : [error]
-  return faults.map(({ path, message }): [string, string] => [path ?? '', message]).reverse()
+  return faults
+    .map(({ path, message }): [string, string] => [(path ?? '').replace(/\[(\d+)\]/g, '.$1'), message])
+    .reverse()
 }

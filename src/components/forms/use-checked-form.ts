@@ -1,7 +1,15 @@
 'use client'
 
 import { useCallback, useEffect, useState, useTransition, type BaseSyntheticEvent } from 'react'
-import { useForm, type DefaultValues, type FieldValues, type Path, type Resolver } from 'react-hook-form'
+import {
+  get,
+  useForm,
+  type FieldError,
+  type DefaultValues,
+  type FieldValues,
+  type Path,
+  type Resolver,
+} from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
 import { NO_ANSWER } from '../act/undoing'
 import { whenSure } from '../question'
@@ -76,7 +84,10 @@ export function useCheckedForm<Values extends FieldValues>(options: {
   const { isLive, field: registered } = useFields(form)
   const { errors } = form.formState
   const field = useCallback(
-    (name: Path<Values>) => ({ ...registered(name), error: errors[name]?.message as string | undefined }),
+    (name: Path<Values>) => ({
+      ...registered(name),
+      error: (get(errors, name) as FieldError | undefined)?.message,
+    }),
     [registered, errors],
   )
   return { form, submit, field, sending, busy: sending || !isLive, problem }

@@ -24,6 +24,9 @@ export const PLACE_BOUNDS = {
 } as const satisfies Record<string, Bounds>
 /** m that a gardener may set plants apart. */
 export const SPACING_BOUNDS: Bounds = [0.05, 10]
+/** m across a cage; m of a graft union above the soil of its pot. */
+export const CAGE_BOUNDS: Bounds = [0.15, 2]
+export const UNION_BOUNDS: Bounds = [0.01, 1]
 /** m² of one place: what is larger is entered in parts. */
 export const MOST_AREA = 10_000
 /** Drip lines of one place. */

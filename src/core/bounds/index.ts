@@ -1,4 +1,5 @@
 export {
+  CAGE_BOUNDS,
   MOST_AREA,
   MOST_DRIP_LINES,
   MOST_PLANTS,
@@ -8,6 +9,7 @@ export {
   SPACING_BOUNDS,
   SEED_SHARE,
   SITE_BOUNDS,
+  UNION_BOUNDS,
   WEATHER_BOUNDS,
   type Bounds,
 } from './bounds'

@@ -76,6 +76,8 @@ describe('callsOf', () => {
       plannedSetOut: null,
       ownInRow: null,
       ownLines: null,
+      ownCage: null,
+      unionHeight: null,
       plannedSow: '2026-06-05' as IsoDate,
     }
     const call = (on: string, entries: LogEntry[]) => callsOn(on, entries, { plantings: [direct] })[0]

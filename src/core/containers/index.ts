@@ -2,7 +2,7 @@ export { COMPONENTS, mixBill, RECIPE_PARTS, RECIPES, SETTLING, wetMassPerLitre }
 export type { Component, MixLine, Recipe } from './mix'
 export { potAdvice } from './pot-advice'
 export type { PotAnswer, PotRule } from './pot-advice'
-export { filledHeight, POT_SHAPES, potVolume } from './pot-volume'
+export { filledHeight, POT_SHAPES, potOfVolume, potVolume } from './pot-volume'
 export type { Pot, PotShape } from './pot-volume'
 export { floorLoad, wetMass } from './wet-mass'
 export type { LoadRule } from './wet-mass'

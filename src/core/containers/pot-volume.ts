@@ -57,3 +57,23 @@ function upTo({ shape, top, bottom, across, height }: Pot, level: number): numbe
     }
   }
 }
+
+/** † A round pot is nearly as high as wide. */
+const HEIGHT_OF_WIDTH = 0.95
+
+/**
+ * The round pot that holds so much to its rim, as pots are sold.
+ *
+ * @param litres 1–1000
+ * @param across m at the rim; null: as such pots usually are
+ * @throws RangeError when litres, or the height that they would need, is out of range
+ * @example potOfVolume(40).top // 0.377
+ */
+export function potOfVolume(litres: number, across: number | null = null): Pot {
+  requireInRange('litres', litres, 1, 1000)
+  const round = (metres: number) => Math.round(metres * 1000) / 1000
+  const top = round(across ?? Math.cbrt((4 * litres) / 1000 / Math.PI / HEIGHT_OF_WIDTH))
+  const height = round((4 * litres) / 1000 / Math.PI / (top * top))
+  requireInRange('height', height, 0.1, 2)
+  return { shape: 'round', top, bottom: null, across: null, height }
+}

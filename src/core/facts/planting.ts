@@ -40,6 +40,10 @@ export interface Planting {
   /** The gardener's own distances in the row and between lines or rows, m; null: as advised. */
   ownInRow: number | null
   ownLines: number | null
+  /** How wide its own cages are, m; null: as usual. */
+  ownCage: number | null
+  /** Of grafted plants: where the union is above the soil of their pot, m; null: not grafted, or not known. */
+  unionHeight: number | null
 }
 
 /** One stem in the ground or pot, m from the place's south-west corner. */

@@ -156,11 +156,13 @@ describe('plants that grow already', () => {
   })
   it('have stood so long as a usual plant took to be there', () => {
     const { air } = outlookOn('2026-07-10', []).line
-    const on = '2026-07-10' as IsoDate
-    const by = (growth: number | null) => daysBetween(standingSince(growth, slicer, air, on), on)
+    const [opens, on] = ['2026-05-20' as IsoDate, '2026-07-10' as IsoDate]
+    const by = (growth: number | null) => daysBetween(standingSince(growth, slicer, air, { opens, on }), on)
     expect(by(null)).toBe(30)
     expect(by(100)).toBe(0)
     expect(by(700)).toBeGreaterThan(by(500))
+    // However large they are, nothing stood outside in the winter.
+    expect(by(5000)).toBe(daysBetween(opens, on))
     expect(isPastItsAge(2000, slicer, air, { since: addDays(on, -10), on })).toBe(true)
     expect(isPastItsAge(500, slicer, air, { since: addDays(on, -30), on })).toBe(false)
   })

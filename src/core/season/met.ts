@@ -65,21 +65,24 @@ const SOME_WEEKS = 30
  * The day from which plants have stood that are so far on: a usual plant, set out then, would be where these are.
  *
  * @param growth °C d since their emergence; null: nothing tells
- * @param on the day that they were met
+ * @param on the day that they were met; `opens`: from which a usual plant can stand outside
  */
 export function standingSince(
   growth: number | null,
   cultivar: Cultivar,
   air: DailySeries,
-  on: IsoDate,
+  { opens, on }: { opens: IsoDate | null; on: IsoDate },
 ): IsoDate {
-  if (growth === null) return addDays(on, -SOME_WEEKS)
+  const earliest = opens !== null && opens < on ? opens : addDays(on, -SOME_WEEKS)
+  if (growth === null) return latest(earliest, addDays(on, -SOME_WEEKS))
   const running = runningDegreeDays(air, cultivar.crop)
   const last = Math.min(indexOf(air, on), air.days)
   let first = last
   while (first > 0 && running[last]! - running[first]! < growth - usualGrowth(cultivar)) first--
-  return addDays(on, first - last)
+  return latest(earliest, addDays(on, first - last))
 }
+
+const latest = (one: IsoDate, other: IsoDate) => (one > other ? one : other)
 
 /** Whether plants are further on than anything that was set out on a day can be. */
 export function isPastItsAge(

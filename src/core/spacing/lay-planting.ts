@@ -31,16 +31,17 @@ export function layPlanting(
     spacingSchool: SpacingSchool
     ownInRow?: number | null
     ownLines?: number | null
+    ownCage?: number | null
     layout?: Layout
   },
   standing: readonly StandingPlant[],
   wetness: WetnessPressure,
   laying: Laying = usualLaying(place),
 ): { positions: Position[]; fits: number; spacing: SpacingAnswer; laid: StandingPlant[] } {
-  const { cultivar, count, support, layout } = planting
+  const { cultivar, count, support, layout, ownCage = null } = planting
   const spacing = plantingSpacing(planting, cultivar, wetness)
   const { positions, fits } = placeInBed(
-    { ...bedOf(place, spacing, support, cultivar, layout), taken: takenBy(standing, spacing) },
+    { ...bedOf(place, spacing, support, cultivar, layout, ownCage), taken: takenBy(standing, spacing) },
     count,
     laying,
   )

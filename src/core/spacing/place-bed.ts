@@ -10,16 +10,17 @@ const EDGE = 0.15
 export const CAGE: Record<Crop, number> = { tomato: 0.6, pepper: 0.4 }
 
 /** A pot takes the cage that stands in it; a bed must be wide enough for its own. */
-const cageFor = ({ kind, length, width }: Place, crop: Crop) =>
-  kind === 'container' ? Math.min(CAGE[crop], length, width) : CAGE[crop]
+const cageFor = ({ kind, length, width }: Place, cage: number) =>
+  kind === 'container' ? Math.min(cage, length, width) : cage
 
-/** A place as a bed to be filled at this spacing: field rows keep half a row distance from their sides, pots nothing. */
+/** A place as a bed to be filled at this spacing: field rows keep half a row distance from their sides, pots nothing. @param ownCage m across the gardener's own cages */
 export function bedOf(
   place: Place,
   spacing: SpacingAnswer,
   support: Support,
   cultivar: { crop: Crop },
   layout: Layout = 'rows',
+  ownCage: number | null = null,
 ): CapacityInput {
   const narrow = (edge: number) => Math.min(edge, place.length / 2, place.width / 2)
   const isField = place.kind === 'rows'
@@ -31,7 +32,7 @@ export function bedOf(
     betweenRows: isField ? spacing.betweenRows : spacing.lines,
     edge: isField ? Math.min(spacing.betweenRows / 2, place.width / 2) : narrow(EDGE),
     endEdge: narrow(isField ? spacing.inRow / 2 : EDGE),
-    supportDiameter: support === 'cage' ? cageFor(place, cultivar.crop) : undefined,
+    supportDiameter: support === 'cage' ? cageFor(place, ownCage ?? CAGE[cultivar.crop]) : undefined,
     emitters:
       emitterSpacing === null || place.dripLines.length === 0
         ? undefined

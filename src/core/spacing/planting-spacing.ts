@@ -11,11 +11,12 @@ export interface SpacedPlanting {
   spacingSchool: SpacingSchool
   ownInRow?: Planting['ownInRow']
   ownLines?: Planting['ownLines']
+  ownCage?: Planting['ownCage']
 }
 
 /** The distances that a planting keeps, m: those that its gardener chose, else what is advised for it. */
 export function plantingSpacing(
-  { training, support, spacingSchool, ownInRow, ownLines }: SpacedPlanting,
+  { training, support, spacingSchool, ownInRow, ownLines, ownCage }: SpacedPlanting,
   cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
   wetness: WetnessPressure,
 ): SpacingAnswer {
@@ -24,7 +25,7 @@ export function plantingSpacing(
     training,
     school: spacingSchool,
     wetness,
-    cage: support === 'cage' ? CAGE[cultivar.crop] : undefined,
+    cage: support === 'cage' ? (ownCage ?? CAGE[cultivar.crop]) : undefined,
   })
   return {
     inRow: ownInRow ?? answer.inRow,

@@ -1,5 +1,6 @@
 import { isBush } from '../crop'
 import type { Support } from '../facts'
+import { CAGE } from '../spacing'
 import { stakeDistance, stringLength, tiesUpTo } from './lengths'
 import { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS, type Post } from './post'
 import { suits } from './suits'
@@ -14,8 +15,6 @@ const LOWERING_A_DAY = 0.025
 const DAYS_TO_THE_BEAM = 60
 /** † A plant is lowered by so much each time its tip reaches the beam, m. */
 export const LOWERED_BY = 0.35
-/** † Ø of a cage, m: tomato, pepper. */
-const CAGE = { tomato: 0.6, pepper: 0.4 } as const
 const CAGE_RODS = 2
 /** † Minutes of work: a piece to set, a tie, a plant a tier. */
 const WORK = {
@@ -62,6 +61,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
     canopyWidth,
     plantsPerBay = 3,
     weave = 'sectional',
+    cage,
   } = input
   const above = input.aboveGround ?? usualHeight(system, input)
   const rowLength = plants * spacing
@@ -103,7 +103,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
       }
     }
     case 'cage': {
-      const diameter = Math.min(CAGE[cultivar.crop], 2 * spacing)
+      const diameter = cage ?? Math.min(CAGE[cultivar.crop], 2 * spacing)
       const post = stand(diameter / CAGE_RODS, plants * CAGE_RODS, 'rod')
       return {
         ...common,

@@ -61,6 +61,7 @@ export function supportCasesOf(
     training: planting.training,
     plants,
     spacing,
+    ...(planting.ownCage !== null && { cage: planting.ownCage }),
     canopyHeight: grownHeight(cultivar, planting.training),
     canopyWidth: grownWidth(cultivar, planting.training),
     gust: site.gust,

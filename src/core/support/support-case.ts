@@ -26,6 +26,8 @@ export interface SupportCase {
   groundDepth?: number
   /** Above the ground, m; as the system usually stands unless said. */
   aboveGround?: number
+  /** Of a cage, across, m; as usual unless said. */
+  cage?: number
   /** Of a weave, 3 unless said. */
   plantsPerBay?: number
   /** A weave whose bays are tied off each by itself, or in one go; sectional unless said. */

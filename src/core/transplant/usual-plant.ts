@@ -43,12 +43,14 @@ const BALL_WIDTH = 0.9
  * @param conditions soil by depth, growth and slack of the season
  */
 export const depthInputOf = (
-  plant: Pick<DepthInput, 'crop' | 'grafted'>,
+  plant: Pick<DepthInput, 'crop' | 'grafted' | 'graftHeight'>,
   measures: { height: number; leaves: number; rootBall: number; soilDepth: number },
   conditions: Pick<DepthInput, 'soilTemperatures' | 'dailyDegreeDays' | 'seasonSlackDays'>,
 ): DepthInput => ({
   crop: plant.crop,
   grafted: plant.grafted,
+  // A union that lies over the stem's top was measured on another plant.
+  ...(plant.graftHeight !== undefined && { graftHeight: Math.min(plant.graftHeight, measures.height) }),
   stemHeight: measures.height,
   leafHeights: evenLeafHeights(measures),
   rootBallDepth: measures.rootBall,

@@ -65,6 +65,8 @@ function plantingOf(story: Story, season: number, number: number): Planting {
     plannedSetOut: story.setOut as IsoDate,
     ownInRow: null,
     ownLines: null,
+    ownCage: null,
+    unionHeight: null,
   }
 }
 

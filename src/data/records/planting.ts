@@ -1,6 +1,13 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { number, object, string } from 'yup'
-import { MOST_PLANTS, SEASON_BOUNDS, SEED_SHARE, SPACING_BOUNDS } from '../../core/bounds'
+import {
+  CAGE_BOUNDS,
+  MOST_PLANTS,
+  SEASON_BOUNDS,
+  SEED_SHARE,
+  SPACING_BOUNDS,
+  UNION_BOUNDS,
+} from '../../core/bounds'
 import { TRAININGS, type Training } from '../../core/crop'
 import {
   RAISING_WAYS,
@@ -40,6 +47,8 @@ export const planting = sqliteTable(
     plannedSetOut: date(),
     ownInRow: real(),
     ownLines: real(),
+    ownCage: real(),
+    unionHeight: real(),
   },
   (table) => [index('planting_of_garden').on(table.gardenId, table.season)],
 )
@@ -61,6 +70,8 @@ export const plantingRow = object({
   plannedSetOut: orNull(isoDateField()),
   ownInRow: orNull(measure(...SPACING_BOUNDS)),
   ownLines: orNull(measure(...SPACING_BOUNDS)),
+  ownCage: orNull(measure(...CAGE_BOUNDS)),
+  unionHeight: orNull(measure(...UNION_BOUNDS)),
 }).noUnknown()
 
 export const plantingRecord = record<Planting>({
@@ -75,5 +86,6 @@ export const plantingRecord = record<Planting>({
   versions: {
     2: (row) => ({ raising: 'plant', plannedSow: null, ...row }),
     10: (row) => ({ ownInRow: null, ownLines: null, ...row }),
+    11: (row) => ({ ownCage: null, unionHeight: null, ...row }),
   },
 })

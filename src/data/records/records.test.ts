@@ -20,6 +20,7 @@ const STEPS: Record<string, [before: object, after: object][]> = {
     [{ timeZone: 'America/Chicago' }, { timeZone: 'America/Chicago' }],
     [{ timeZone: 5 }, { timeZone: 5 }],
   ],
+  'plantings 11': [[ROW, { ...ROW, ownCage: null, unionHeight: null }]],
   'plantings 10': [[ROW, { ...ROW, ownInRow: null, ownLines: null }]],
   'plantings 2': [
     [ROW, { ...ROW, raising: 'plant', plannedSow: null }],

@@ -110,7 +110,7 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
   })
   if (!made) return { form: 'There is a garden already: load the page again to see it.' }
   revalidatePath('/', 'layout')
-  redirect('/walk')
+  redirect(values.have === 'nothing' ? '/walk' : `/plantings/new?begins=${values.have}`)
 }
 
 /** Lays the demo garden beside one's own and opens it; where it is laid already, it is opened. */

@@ -2,11 +2,13 @@
 
 import { useCallback, useEffect, useState } from 'react'
 import { useWatch } from 'react-hook-form'
+import { ChoiceCards } from '../../components/forms/choice-cards'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import { parseCoordinates, type UnitSystem } from '../../core/quantity'
 import { capital, nameOf } from '../../wording/names'
+import { HAVE_WORDS } from '../../wording/beginnings'
 import { inEither } from '../../wording/written'
 import { begin, openDemo, type LookAnswer } from './actions'
 import { mannerAt } from './by-place'
@@ -14,7 +16,7 @@ import { LookPanel } from './look-panel'
 import { TownField } from './town-field'
 import type { TownFound } from './towns'
 import { useLook } from './use-look'
-import { FIRST_PLACES, type BeginValues } from './values'
+import { FIRST_PLACES, HAVES, type BeginValues } from './values'
 
 const sizesIn = (units: UnitSystem) => ({
   placeLength: inEither({ units }, '3 m', '10 ft'),
@@ -34,6 +36,7 @@ export function BeginForm({
   const { form, submit, field, sending, busy, problem } = useCheckedForm<BeginValues>({
     schema: async () => (await import('./schema')).chosenSchema(today),
     defaults: {
+      have: 'nothing',
       where: '',
       spot: '',
       elevation: '',
@@ -208,6 +211,14 @@ export function BeginForm({
       </div>
       <div className="px-6 pt-5 pb-10 max-sm:px-4 lg:pl-[max(1.5rem,calc(50vw-38rem))]">
         <div className="max-w-xl space-y-6">
+          <div>
+            <h2 className="mb-2 font-serif text-xl font-semibold">What have you got so far?</h2>
+            <ChoiceCards
+              legend="What have you got so far?"
+              choices={HAVES.map((id) => ({ id, ...HAVE_WORDS[id] }))}
+              field={field('have')}
+            />
+          </div>
           {spot !== '' && (
             <>
               <details>

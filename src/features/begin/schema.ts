@@ -6,7 +6,7 @@ import { parseCoordinates } from '../../core/quantity'
 import { isClimateSource } from '../../data/records/climate-source'
 import { choiceField, nameField, optionalDateField, orNothing, quantityField } from '../../wording/fields'
 import { longUnit } from '../../wording/written'
-import { FIRST_PLACES, type BeginValues } from './values'
+import { FIRST_PLACES, HAVES, type BeginValues } from './values'
 
 export const mannerOf = ({ units, decimals, dates }: Pick<BeginValues, 'units' | 'decimals' | 'dates'>) =>
   ({
@@ -48,6 +48,7 @@ export function beginSchema(typed: BeginValues, today: IsoDate) {
   const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit(manner) })
   return object({
     ...whereFields(manner, today),
+    have: choiceField(HAVES, 'what you have so far'),
     units: choiceField(['metric', 'us'] as const, 'units'),
     decimals: choiceField(['point', 'comma'] as const, 'how decimals are written'),
     dates: choiceField(['day-first', 'month-first', 'iso'] as const, 'how dates are written'),

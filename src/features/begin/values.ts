@@ -1,6 +1,10 @@
 import type { UnitSystem } from '../../core/quantity'
 
+/** What a gardener has on the first day. */
+export const HAVES = ['nothing', 'seed', 'bought', 'growing'] as const
+
 export interface BeginValues {
+  have: string
   where: string
   /** Coordinates, in °; empty until a town is chosen or coordinates are typed. */
   spot: string

@@ -6,7 +6,7 @@ import { inGarden, inPlace, plainPlace, type GroundRows, type Manner, type Plant
 import { demoState } from '../../data/demo/demo-state'
 import { landingIn } from './place/board-plant'
 import { groundFault, overlaps } from './plan/faults'
-import { boundsOf, outlineOf, rectangleAround, snapped, type Lying } from './plan/geometry'
+import { boundsOf, outlineOf, rectangleAround, snapped, type Lying } from '../../core/ground'
 import { groundGeoJson, groundSvg } from './files/files'
 import { stretched } from './plan/handles'
 import { lightTask } from './light/task'
@@ -194,7 +194,7 @@ describe('a new piece', () => {
     const pieces = piecesOf(view)
     const made = newPiece('bed', pieces, manner)
     expect(made.row).toMatchObject({ name: 'Bed 6', length: 3, width: 1.2 })
-    expect(made.row.y).toBeGreaterThanOrEqual(boundsOf(pieces.map(({ row }) => row)).north)
+    for (const { row } of pieces) expect(sharedArea(row, made.row)).toBe(0)
     expect(newPiece('bed', [], { ...manner, units: 'us' }).row.length).toBeCloseTo(3.048, 3)
     expect(newPiece('tree', pieces, manner)).toMatchObject({ of: 'obstacle', row: { density: 0.85 } })
   })

@@ -205,7 +205,14 @@ function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): Pl
         : `Leaves ${pressed.leafAreaIndex.toFixed(1)} times the ground’s area, grown: they take ${Math.round(pressed.lightTaken * 100)} % of the light.`,
     room: main
       ? fill({
-          ...bedOf(place, spacingOf.get(main.planting.id)!, main.planting.support, main.cultivar),
+          ...bedOf(
+            place,
+            spacingOf.get(main.planting.id)!,
+            main.planting.support,
+            main.cultivar,
+            'rows',
+            main.planting.ownCage,
+          ),
           taken: takenBy(
             here.map(({ x, y, plantingId }) => ({ x, y, ...spacingOf.get(plantingId)! })),
             spacingOf.get(main.planting.id)!,

@@ -1,6 +1,6 @@
 import { dayOf } from '../../core/garden-day'
 import { describe, expect, it } from 'vitest'
-import { isoDate } from '../../core/calendar'
+import { isoDate, type IsoDate } from '../../core/calendar'
 import { adviseDepth, evenLeafHeights } from '../../core/transplant'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { southGarden } from '../../test/south-garden'
@@ -11,7 +11,8 @@ import { dayPlanOf } from './day-plan/queries'
 import { plantingDayOf } from './planting-day/queries'
 import { choicesOf, plantingView } from './queries'
 import { plantingSchema } from './new-planting/schema'
-import { NEW } from './new-planting/values'
+import { UNTOLD } from './new-planting/untold'
+import { firstSpot, NEW, type PlantingValues, type SpotValues } from './new-planting/values'
 import { supportViewOf } from './support/queries'
 
 const today = isoDate('2026-06-18')
@@ -153,37 +154,42 @@ describe('measures', () => {
 
 describe('the form of a new planting', () => {
   const typed = {
-    place: 'p',
+    ...UNTOLD,
+    spots: [firstSpot('p', '6', { units: 'metric' })],
     cultivar: 'c',
-    count: '6',
-    training: 'two-stems',
-    support: 'stake',
-    spacingSchool: 'standard',
-    laying: 'block',
-    germination: '85',
-    survival: '90 %',
     season: '2026',
-    ownInRow: '',
-    ownLines: '',
   }
+  const schemaOf = (values: PlantingValues) => plantingSchema(metric, '2026-06-18' as IsoDate, values)
+  const withNew = (spot: Partial<SpotValues>) => ({
+    ...typed,
+    spots: [{ ...firstSpot('new:bed', '6', { units: 'metric' }), ...spot }],
+  })
   it('asks for a new place or cultivar only when there is one', () => {
-    expect(plantingSchema(metric, typed).isValidSync(typed)).toBe(true)
-    expect(plantingSchema(metric, { ...typed, place: NEW }).isValidSync({ ...typed, place: NEW })).toBe(false)
-    const place = {
-      ...typed,
-      place: NEW,
-      placeName: 'Bed 9',
-      placeKind: 'bed',
-      placeLength: '3 m',
-      placeWidth: '4 ft',
-    }
-    expect(plantingSchema(metric, place).cast(place)).toMatchObject({
-      placeLength: 3,
-      placeWidth: expect.closeTo(1.2192, 9) as number,
+    expect(schemaOf(typed).isValidSync(typed)).toBe(true)
+    expect(schemaOf(typed).isValidSync(withNew({ length: '' }))).toBe(false)
+    const place = withNew({ length: '3 m', width: '4 ft' })
+    expect(schemaOf(place).cast(place)).toMatchObject({
+      spots: [{ length: 3, width: expect.closeTo(1.2192, 9) as number, many: 1, count: 6 }],
       germination: 0.85,
       survival: 0.9,
-      count: 6,
     })
+    // A pot is told by what it holds; across it is only if measured.
+    const pot = withNew({ place: 'new:container', litres: '40', many: '4', length: '' })
+    expect(schemaOf(pot).cast(pot)).toMatchObject({ spots: [{ litres: 40, length: null, many: 4 }] })
+    expect(
+      schemaOf({ ...typed, cultivar: NEW }).isValidSync({ ...typed, cultivar: NEW, fruit: 'plum' }),
+    ).toBe(false)
+  })
+  it('asks of what is here already how it is, and of seed only when it was sown', () => {
+    const growing = { ...typed, begins: 'growing', height: '3 ft', since: '20 May', carries: 'green' }
+    expect(schemaOf(growing).cast(growing)).toMatchObject({
+      height: expect.closeTo(0.9144, 9) as number,
+      since: '2026-05-20',
+    })
+    expect(schemaOf(growing).isValidSync({ ...growing, since: '20 July' })).toBe(false)
+    expect(schemaOf(growing).isValidSync({ ...growing, height: '40 m' })).toBe(false)
+    const seed = { ...typed, height: '40 m', sownOn: 'yesterday' }
+    expect(schemaOf(seed).validateSync(seed, { stripUnknown: true })).toMatchObject({ sownOn: '2026-06-17' })
   })
 })
 

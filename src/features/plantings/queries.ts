@@ -4,7 +4,17 @@ import type { AnyEntry } from '../../core/entry'
 import type { IsoDate } from '../../core/calendar'
 import type { Call } from '../../core/calls'
 import { indexOf, type WetnessPressure } from '../../core/climate'
-import { holdsOn, type GardenCultivar, type Manner, type Place, type Planting } from '../../core/facts'
+import type { Training } from '../../core/crop'
+import {
+  holdsOn,
+  type GardenCultivar,
+  type Manner,
+  type Place,
+  type Planting,
+  type RaisingWay,
+  type SpacingSchool,
+  type Support,
+} from '../../core/facts'
 import {
   allPlantings,
   notCleared,
@@ -24,7 +34,8 @@ import { rotation } from '../../core/rotation'
 import { plantingSpacing, recommendSpacing, type StandingPlant } from '../../core/spacing'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
-import { capital, nameOf } from '../../wording/names'
+import { mannerOf } from '../../data/gardens'
+import { capital, nameOf, trainingName } from '../../wording/names'
 import { sayCount, sayLength, sayMeasure, sayTemperature } from '../../wording/say'
 import { sayReason, sayReasons, type SaidReason } from '../../wording/say-reason'
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
@@ -53,27 +64,88 @@ export interface Choices {
   places: (Place & { seasons: PlaceInSeason[] })[]
   cultivars: GardenCultivar[]
   spacingSchool: string
+  /** A place and a cultivar that an address asks for. */
+  place: string | null
+  cultivar: string | null
+  /** What was chosen for the planting that was made last; null: there is none. */
+  last: LastChosen | null
+  /** What was chosen for the one that an address asks for another of. */
+  like: LastChosen | null
   wetness: WetnessPressure
+}
+
+/** What one planting was made with, to be taken again. */
+export interface LastChosen {
+  words: string
+  cultivar: string
+  training: Training
+  support: Support
+  spacingSchool: SpacingSchool
+  begins: Beginning
+  ownInRow: string
+  ownLines: string
+}
+
+/** How a planting began, by how it is raised. */
+const BEGAN: Record<RaisingWay, Beginning> = {
+  plug: 'seed',
+  plant: 'seed',
+  'big-plant': 'seed',
+  direct: 'seed-in-place',
+  bought: 'bought',
+}
+
+/** Ids are made in the order of time: the highest is the last. */
+const lastChosen = (state: GardenState): LastChosen | null =>
+  chosenFor(
+    state,
+    state.record.plantings.reduce<Planting | undefined>(
+      (latest, one) => (latest === undefined || one.id > latest.id ? one : latest),
+      undefined,
+    ),
+  )
+
+function chosenFor({ record, garden }: GardenState, last: Planting | undefined): LastChosen | null {
+  const cultivar = last && record.cultivars.find(({ id }) => id === last.cultivarId)
+  if (!last || !cultivar) return null
+  const manner = mannerOf(garden)
+  const typed = (metres: number | null) =>
+    metres === null ? '' : sayLength(metres, manner).replaceAll('\u00a0', ' ')
+  const { training, support, spacingSchool, raising, ownInRow, ownLines } = last
+  return {
+    words: [...new Set([cultivar.name, trainingName(training), nameOf(support)])].join(', '),
+    cultivar: cultivar.id,
+    ...{ training, support, spacingSchool, begins: BEGAN[raising] },
+    ownInRow: typed(ownInRow),
+    ownLines: typed(ownLines),
+  }
 }
 
 /** What the form begins with; its address can ask for a season and a beginning. */
 export function choicesOf(
   state: GardenState,
-  { season: asked, begins }: { season?: number; begins?: string } = {},
+  asked: { season?: number; begins?: string; place?: string; cultivar?: string; like?: string } = {},
 ): Choices {
   const day = dayOf(state, state.now)
   const seasons = [day.season, day.season + 1]
   return {
     manner: day.manner,
     now: state.now,
-    begins: BEGINNINGS.find((one) => one === begins) ?? 'seed',
+    begins: BEGINNINGS.find((one) => one === asked.begins) ?? 'seed',
     seasons,
-    season: seasons.find((season) => season === asked) ?? seasonToPlant(day.outlook),
+    season: seasons.find((season) => season === asked.season) ?? seasonToPlant(day.outlook),
     places: state.record.places
       .filter((place) => holdsOn(place, state.now))
       .map((place) => ({ ...place, seasons: seasons.map((season) => placeInSeason(day, place, season)) })),
     cultivars: [...state.record.cultivars],
     spacingSchool: day.house.spacing,
+    place: state.record.places.find(({ id }) => id === asked.place)?.id ?? null,
+    cultivar: state.record.cultivars.find(({ id }) => id === asked.cultivar)?.id ?? null,
+    last: lastChosen(state),
+    like: chosenFor(
+      state,
+      state.record.plantings.find(({ id }) => id === asked.like),
+    ),
     wetness: day.wetness,
   }
 }
@@ -134,6 +206,8 @@ export interface PlantingView {
   now: IsoDate
   log: { id: string; date: string; text: string }[]
   canSetOut: boolean
+  /** Where another planting that begins like it is made. */
+  again: string
 }
 
 export function findPlanting<One extends AnyEntry>(
@@ -183,6 +257,7 @@ export function plantingView(day: Day, id: string): PlantingView | null {
         text: capital(ENTRY_NAMES[entry.kind]) + (entry.note ? `: ${entry.note}` : ''),
       }))
       .reverse(),
+    again: `/plantings/new?like=${planting.id}&begins=${own.plan.met?.as ?? BEGAN[planting.raising]}&season=${planting.season}`,
     canSetOut: own.planting.raising !== 'direct' && !own.stands && own.phase !== 'over',
   }
 }

@@ -42,13 +42,31 @@ export const LaneRow = memo(function LaneRow({
     <li
       className={`grid grid-cols-[13rem_1fr] border-t border-base-300 max-sm:grid-cols-[7rem_1fr] ${moved ? 'bg-(--caution)/60' : ''}`}
     >
-      <Link
-        href={planting.href + query}
-        className="flex min-h-11 min-w-0 flex-col justify-center pr-2 leading-tight hover:bg-base-200"
-      >
-        <span className="truncate font-semibold">{planting.name}</span>
-        <span className="truncate text-sm text-quiet">{planting.place}</span>
-      </Link>
+      {planting.parts.length > 1 ? (
+        <details className="min-w-0 pr-2 leading-tight">
+          <summary className="flex min-h-11 cursor-pointer flex-col justify-center hover:bg-base-200">
+            <span className="truncate font-semibold">{planting.name}</span>
+            <span className="truncate text-sm text-quiet">{planting.place}</span>
+          </summary>
+          <ul>
+            {planting.parts.map(({ id, href, place, count }) => (
+              <li key={id}>
+                <Link href={href + query} className="link inline-flex min-h-11 items-center">
+                  {place} × {count}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : (
+        <Link
+          href={planting.href + query}
+          className="flex min-h-11 min-w-0 flex-col justify-center pr-2 leading-tight hover:bg-base-200"
+        >
+          <span className="truncate font-semibold">{planting.name}</span>
+          <span className="truncate text-sm text-quiet">{planting.place}</span>
+        </Link>
+      )}
       <div className="relative" data-lane={planting.id}>
         <span className="sr-only">{text}</span>
         {segments.map(({ kind, from, to }) => (

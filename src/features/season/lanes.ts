@@ -76,6 +76,7 @@ export function laneOf(dates: PlantingDates, raising: RaisingWay, axis: Axis, ma
     }),
     text: (['sow', 'set-out', 'first-flower', 'first-ripe', 'end'] as const)
       .filter((stage) => stage !== 'set-out' || raising !== 'direct')
+      .filter((stage) => stage !== 'sow' || raising !== 'bought')
       .map((stage) => `${STAGE_NAMES[stage].toLowerCase()} ${say(stage)}`)
       .join(', '),
   }

@@ -12,7 +12,11 @@ describe('the season', () => {
   const view = seasonView(dayOf(state, isoDate('2026-06-18')))
   const lanes = view.plantings.map(({ dates, raising }) => laneOf(dates, raising, view.axis, view.manner))
   it('has a lane for every planting of this season, from the first sown', () => {
-    expect(view.plantings).toHaveLength(18)
+    expect(view.plantings.flatMap(({ parts }) => parts)).toHaveLength(18)
+    // What is alike in all but its place shares a lane.
+    const shared = view.plantings.filter(({ parts }) => parts.length > 1)
+    for (const { parts, place } of shared) for (const part of parts) expect(place).toContain(part.place)
+    expect(shared.length).toBeGreaterThan(0)
     expect(view.plantings[0]).toMatchObject({ name: 'Ditch Wren × 1', place: 'Pot 7', movable: false })
     const starts = lanes.map(({ segments }) => segments[0]!.from)
     expect([...starts].sort((a, b) => a - b)).toEqual(starts)

@@ -96,14 +96,15 @@ function MovedBar({
 }) {
   const { busy, change: put } = useChange()
   const sow = dates.sow.date!
+  const ids = planting.parts.map(({ id }) => id)
   const keep = async (date: typeof sow | null) => {
     const answer = await put({
-      send: () => moveSowing(planting.id, date),
+      send: () => moveSowing(ids, date),
       said:
         date === null
           ? `${planting.name}: the season says when to sow.`
           : `Sow ${planting.name} on ${formatDate(date, manner)}: kept.`,
-      undo: { name: 'the sowing date', send: ({ before }) => moveSowing(planting.id, before.plannedSow) },
+      undo: { name: 'the sowing date', send: ({ before }) => moveSowing(ids, before.plannedSow) },
     })
     if (answer.ok) onDone()
   }

@@ -11,7 +11,7 @@ import {
   type Place,
 } from '../../../core/facts'
 import { parseQuantity } from '../../../core/quantity'
-import { outlineOf, rectangleAround, tidy, type Lying } from '../plan/geometry'
+import { outlineOf, rectangleAround, tidy, type Lying } from '../../../core/ground'
 import type { Piece } from '../plan/piece'
 import { sayLength } from '../../../wording/say'
 import { longUnit } from '../../../wording/written'

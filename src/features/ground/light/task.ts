@@ -2,7 +2,7 @@ import { inGarden, type GroundRows } from '../../../core/facts'
 import { obstacleShader, plantShader, tunnelShader } from '../../../core/light'
 import type { StandingCanopy } from '../../../core/season'
 import type { LightTask } from '../../../workers/light.worker'
-import { boundsOf } from '../plan/geometry'
+import { boundsOf } from '../../../core/ground'
 
 /** The map's grid, m. */
 const CELL = 0.25

@@ -2,7 +2,7 @@ import { GroundMark, ObstacleMark, PlantMark, WaterLines } from '../../../compon
 import type { Manner } from '../../../core/facts'
 import type { StandingCanopy } from '../../../core/season'
 import { sayLength } from '../../../wording/say'
-import { boundsOf, outlineOf } from '../plan/geometry'
+import { boundsOf, outlineOf } from '../../../core/ground'
 import { roundLength } from '../plan/length-bar'
 import type { Piece } from '../plan/piece'
 

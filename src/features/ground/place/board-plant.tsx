@@ -6,7 +6,7 @@ import { emittersAlong, type Manner, type Place, type Support } from '../../../c
 import type { StandingCanopy } from '../../../core/season'
 import type { Position } from '../../../core/spacing'
 import { sayLength } from '../../../wording/say'
-import { tidy } from '../plan/geometry'
+import { tidy } from '../../../core/ground'
 import { Grip } from '../plan/grip'
 import { SupportMark } from '../plan/support-mark'
 import { Words } from '../words'

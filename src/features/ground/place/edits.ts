@@ -12,7 +12,7 @@ import {
   type Support,
 } from '../../../core/facts'
 import type { Capacity, CapacityRule, Layout, Position } from '../../../core/spacing'
-import { tidy } from '../plan/geometry'
+import { tidy } from '../../../core/ground'
 
 /** What is asked when one asks how many fit. */
 export interface Wish {
@@ -37,6 +37,8 @@ export const plannedPlanting = (
   plannedSetOut: null,
   ownInRow: null,
   ownLines: null,
+  ownCage: null,
+  unionHeight: null,
   ...known,
 })
 

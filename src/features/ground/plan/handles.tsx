@@ -3,7 +3,7 @@
 import { useRef, type RefObject } from 'react'
 import type { Manner } from '../../../core/facts'
 import { sayLength } from '../../../wording/say'
-import { tidy, type Lying } from './geometry'
+import { tidy, type Lying } from '../../../core/ground'
 import { Grip, type Hand } from './grip'
 
 /** No side is stretched below this, m; sides snap to this, m, and turns to this, °. */

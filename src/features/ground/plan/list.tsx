@@ -8,7 +8,7 @@ import { nameOf } from '../../../wording/names'
 import { sayLength } from '../../../wording/say'
 import type { Piece } from './piece'
 import type { Layer } from './layers'
-import { PieceForm } from '../shown-later'
+import { CopiesForm, PieceForm } from '../shown-later'
 import type { PlaceNote } from '../queries'
 
 /** Every place and obstacle as a line: all that the drawing shows and does, for keyboard and reader. */
@@ -151,6 +151,7 @@ export function GroundList({
                   manner={manner}
                   onEdit={onEdit}
                 />
+                {piece.of === 'place' && <CopiesForm place={piece.row} pieces={pieces} onEdit={onEdit} />}
               </div>
             </div>
           )

@@ -8,7 +8,7 @@ import {
   type PlaceKind,
 } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
-import { boundsOf, snapped, type Lying } from './geometry'
+import { freeNames, roomFor, snapped, USUAL_SIZE, type Lying } from '../../../core/ground'
 import type { Piece } from './piece'
 
 /** What can be added, and how large it comes, m; in the order it is offered. */
@@ -16,10 +16,8 @@ const SIZES: Record<
   'bed' | 'rows' | 'container' | 'tunnel' | ObstacleKind,
   { length: number; width: number; height?: number }
 > = {
-  bed: { length: 3, width: 1.2 },
-  rows: { length: 12, width: 1.1 },
+  ...USUAL_SIZE,
   container: { length: 0.4, width: 0.4 },
-  tunnel: { length: 6, width: 2.4 },
   fence: { length: 6, width: 0.1, height: 1.5 },
   wall: { length: 4, width: 0.25, height: 2 },
   shed: { length: 3, width: 2, height: 2.4 },
@@ -35,23 +33,28 @@ const FOOT = 0.3048
 const isPlace = (kind: NewKind): kind is NewKind & PlaceKind =>
   ['bed', 'rows', 'container', 'tunnel'].includes(kind)
 
-/** A new piece of a kind on open ground north of what lies there, with the next free name. */
+/** m between a new piece and what lies there. */
+const PATH = 0.8
+
+/** A new piece of a kind on open ground beside what lies there, with the next free name. */
 export function newPiece(kind: NewKind, pieces: readonly Piece[], manner: Manner): Piece {
   const { length, width, height } = SIZES[kind]
   const round = (metres: number) =>
     manner.units === 'us' && metres >= 1 ? Math.round(Math.round(metres / FOOT) * FOOT * 1000) / 1000 : metres
-  const { west, north } = boundsOf(pieces.map(({ row }) => row))
+  const size = { length: round(length), width: round(width) }
   const at = snapped(
     {
-      x: pieces.length > 0 ? west + 1 : 1,
-      y: pieces.length > 0 ? north + 0.8 : 1,
-      length: round(length),
-      width: round(width),
+      ...roomFor(
+        size,
+        pieces.map(({ row }) => row),
+        PATH,
+      ),
+      ...size,
       turn: 0,
     },
     [],
   )
-  const known = { id: v7(), name: nextName(kind, pieces), length: round(length), width: round(width) }
+  const known = { id: v7(), name: nextName(kind, pieces), ...size }
   return isPlace(kind)
     ? { of: 'place', row: { ...plainPlace({ ...known, kind }), ...at } }
     : { of: 'obstacle', row: obstacle(kind, known, at, height!) }
@@ -73,10 +76,9 @@ const obstacle = (
   to: null,
 })
 
-function nextName(kind: NewKind, pieces: readonly Piece[]): string {
-  const word = capital(nameOf(kind))
-  const names = new Set(pieces.map(({ row }) => row.name))
-  let number = 1
-  while (names.has(`${word} ${number}`)) number++
-  return `${word} ${number}`
-}
+const nextName = (kind: NewKind, pieces: readonly Piece[]): string =>
+  freeNames(
+    `${capital(nameOf(kind))} 1`,
+    1,
+    pieces.map(({ row }) => row.name),
+  )[0]!

@@ -11,7 +11,7 @@ import {
 import type { Manner } from '../../../core/facts'
 import type { StandingCanopy } from '../../../core/season'
 import { sayLength } from '../../../wording/say'
-import { outlineOf, snapped, tidy, type Lying } from './geometry'
+import { outlineOf, snapped, tidy, type Lying } from '../../../core/ground'
 import { Grip } from './grip'
 import type { Piece } from './piece'
 import { Words } from '../words'

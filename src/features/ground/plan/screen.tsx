@@ -7,14 +7,14 @@ import { addDays } from '../../../core/calendar'
 import type { GroundEdit } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
 import { formatDate } from '../../../wording/dates'
-import type { Lying } from './geometry'
+import type { Lying } from '../../../core/ground'
 import { GroundPlan } from './plan'
 import type { Piece } from './piece'
 import { GroundTabs } from '../tabs'
 import { layerOf, LAYERS, LayerLegend, type Layer } from './layers'
 import { lightTask } from '../light/task'
 import { newPiece, NEW_KINDS, type NewKind } from './new-piece'
-import { GroundList, PieceForm } from '../shown-later'
+import { CopiesForm, GroundList, PieceForm } from '../shown-later'
 import type { GroundView } from '../queries'
 import { UndoButtons } from './undo-buttons'
 import { useGround } from './use-ground'
@@ -203,6 +203,9 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
                   manner={manner}
                   onEdit={editByForm}
                 />
+                {piece.of === 'place' && (
+                  <CopiesForm key={piece.row.id} place={piece.row} pieces={pieces} onEdit={editByForm} />
+                )}
               </>
             ) : (
               <p className="text-quiet">

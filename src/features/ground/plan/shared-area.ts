@@ -1,5 +1,5 @@
 import polygonClipping, { type Polygon } from 'polygon-clipping'
-import { outlineOf, type Lying } from './geometry'
+import { outlineOf, type Lying } from '../../../core/ground'
 
 /** m² that two rectangles share. */
 export function sharedArea(one: Lying, other: Lying): number {

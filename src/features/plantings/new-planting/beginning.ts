@@ -1,5 +1,6 @@
 import { v7 } from 'uuid'
 import type { IsoDate } from '../../../core/calendar'
+import { dateInSeason } from '../../../core/climate'
 import type { Carries } from '../../../core/crop'
 import type { GardenCultivar, Planting, RaisingWay } from '../../../core/facts'
 import type { EntryData, EntryKind, LogEntry } from '../../../core/log'
@@ -7,6 +8,7 @@ import {
   AS_FOUND,
   growthOfMet,
   isPastItsAge,
+  openWindow,
   standingSince,
   type Met,
   type SeasonOutlook,
@@ -37,13 +39,20 @@ const RAISED: Record<Beginning, RaisingWay> = {
 /** How a planting that begins so is raised. */
 export const raisedBy = ({ begins }: Begun): RaisingWay => RAISED[begins]
 
+/** The day from which a usual plant can stand outside this season; null: never. */
+function opensOn(outlook: SeasonOutlook, { crop }: GardenCultivar): IsoDate | null {
+  const { p50 } = openWindow(outlook, crop).opens
+  return p50 === null ? null : dateInSeason(outlook.start, p50)
+}
+
 /** What happened to a planting before it was written down: its first entries; or why that cannot be. */
 export function firstEntries(
   begun: Begun,
   planting: Pick<Planting, 'id' | 'count'>,
   cultivar: GardenCultivar,
-  { line, today }: Pick<SeasonOutlook, 'line' | 'today'>,
+  outlook: SeasonOutlook,
 ): Result<{ entries: LogEntry[] }> & { field?: 'since' } {
+  const { line, today } = outlook
   const at = new Date().toISOString()
   const entry = <Kind extends EntryKind>(kind: Kind, on: IsoDate, data: EntryData[Kind]) =>
     ({
@@ -67,7 +76,8 @@ export function firstEntries(
   }
   if (begins === 'bought') return { ok: true, entries: [entry('met', today, met)] }
   const growth = growthOfMet(met, cultivar)
-  const since = begun.since || standingSince(growth, cultivar, line.air, today)
+  const since =
+    begun.since || standingSince(growth, cultivar, line.air, { opens: opensOn(outlook, cultivar), on: today })
   if (isPastItsAge(growth, cultivar, line.air, { since, on: today }))
     return {
       ok: false,

@@ -1,3 +1,4 @@
+import { ChoiceCards } from '../../../components/forms/choice-cards'
 import { DateField } from '../../../components/forms/date-field'
 import { ChoiceField, TextField } from '../../../components/forms/fields'
 import type { IsoDate } from '../../../core/calendar'
@@ -6,16 +7,8 @@ import type { Manner } from '../../../core/facts'
 import { WATERED_LATELY } from '../../../core/season'
 import { BEGINNING_WORDS, CARRIES_NAMES, WATERED_NAMES } from '../../../wording/beginnings'
 import { inEither } from '../../../wording/written'
-import { BEGINNINGS, type PlantingValues } from './values'
-
-type Field = (name: keyof PlantingValues) => {
-  name: string
-  error?: string
-  defaultValue: string | undefined
-  onChange: (event: React.ChangeEvent<HTMLInputElement | HTMLSelectElement>) => unknown
-  onBlur: (event: React.FocusEvent<HTMLInputElement | HTMLSelectElement>) => unknown
-  ref: (element: HTMLInputElement | HTMLSelectElement | null) => void
-}
+import type { FieldOf } from './field'
+import { BEGINNINGS } from './values'
 
 /** How a planting begins, and what is known of plants that nobody here raised from seed. */
 export function BeginsFields({
@@ -27,35 +20,19 @@ export function BeginsFields({
 }: {
   begins: string
   got: string
-  field: Field
+  field: FieldOf
   manner: Manner
   now: IsoDate
 }) {
   return (
     <>
-      <div className="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
-        {BEGINNINGS.map((beginning) => (
-          <label
-            key={beginning}
-            className="flex min-h-11 cursor-pointer items-start gap-3 border border-base-300 bg-base-100 px-3 py-2 has-checked:border-leaf has-checked:bg-base-200 has-focus-visible:outline-2"
-          >
-            <input
-              type="radio"
-              className="radio mt-0.5 radio-sm"
-              {...field('begins')}
-              value={beginning}
-              defaultChecked={begins === beginning}
-            />
-            <span>
-              <span className="block font-semibold">{BEGINNING_WORDS[beginning].name}</span>
-              <span className="block text-sm leading-snug text-quiet">
-                {BEGINNING_WORDS[beginning].means}
-              </span>
-            </span>
-          </label>
-        ))}
-      </div>
-      <div className="mt-3 grid gap-3 sm:grid-cols-3">
+      <ChoiceCards
+        legend="How they begin"
+        choices={BEGINNINGS.map((id) => ({ id, ...BEGINNING_WORDS[id] }))}
+        field={field('begins')}
+        className="sm:grid-cols-2 lg:grid-cols-4"
+      />
+      <div className="mt-3 grid items-start gap-3 sm:grid-cols-4">
         {(begins === 'seed' || begins === 'seed-in-place') && (
           <DateField
             label="Sown on"

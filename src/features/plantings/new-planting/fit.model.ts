@@ -1,12 +1,21 @@
+import { PLACE_BOUNDS } from '../../../core/bounds'
+import { potAdvice, potOfVolume, potVolume } from '../../../core/containers'
 import type { Cultivar, Training } from '../../../core/crop'
-import { plainPlace, type PlaceKind, type SpacingSchool, type Support } from '../../../core/facts'
+import {
+  plainPlace,
+  potOf,
+  type Manner,
+  type Place,
+  type SpacingSchool,
+  type Support,
+} from '../../../core/facts'
 import { parseQuantity } from '../../../core/quantity'
-import { layAnyway, layPlanting, type Laying } from '../../../core/spacing'
+import { layAnyway, layPlanting, usualLaying, type Laying } from '../../../core/spacing'
 import { sayCrowded } from '../../../wording/crowded'
-import { sayLength } from '../../../wording/say'
+import { sayLength, sayMeasure } from '../../../wording/say'
 import { longUnit } from '../../../wording/written'
 import type { Choices } from '../queries'
-import type { PlantingValues } from './values'
+import { AS_USUAL, kindChosen, type PlantingValues, type SpotValues } from './values'
 
 /** How many fit beside what stands, and how far apart. */
 export interface Fit {
@@ -15,40 +24,35 @@ export interface Fit {
   isTooFew: boolean
   /** What planting them anyway comes to; null: they fit. */
   anyway: { apart: string; costs: string[] } | null
-  /** What rotation says against the place; empty: nothing. */
-  rotation: string
+  /** What rotation, and what a pot holds, say against the place; empty: nothing. */
+  against: { about: string; text: string }[]
 }
 
-/** What is chosen so far, in a place; null: the place has no size yet. */
+/** What is chosen so far, in a place, or in each of some new ones; null: it has no size yet. */
 export function fitOf(
   values: PlantingValues,
+  spot: SpotValues,
   plant: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
   trainings: readonly Training[],
   { manner, places, wetness }: Pick<Choices, 'manner' | 'places' | 'wetness'>,
 ): Fit | null {
-  const place = places.find(({ id }) => id === values.place)
-  const typed = (text: string, bareUnit?: string) => {
-    const read = parseQuantity(text ?? '', 'length', manner.units, bareUnit)
-    return 'error' in read || read.value < 0.05 || read.value > 500 ? null : read.value
-  }
-  const [length, width] = place
-    ? [place.length, place.width]
-    : [typed(values.placeLength, longUnit(manner)), typed(values.placeWidth, longUnit(manner))]
-  if (length === null || width === null) return null
-  const bed = place ?? plainPlace({ id: '', name: '', kind: values.placeKind as PlaceKind, length, width })
-  const inSeason = place?.seasons.find(({ season }) => season === Number(values.season))
+  const there = places.find(({ id }) => id === spot.place)
+  const place = there ?? newPlace(spot, manner)
+  if (!place) return null
+  const inSeason = there?.seasons.find(({ season }) => season === Number(values.season))
   const standing = inSeason?.standing ?? []
-  const count = /^\d{1,4}$/.test(values.count.trim()) ? Number(values.count) : 0
+  const count = /^\d{1,4}$/.test(spot.count.trim()) ? Number(spot.count) : 0
   const wanted = {
     cultivar: plant,
     count,
     training: trainings.find((other) => other === values.training) ?? trainings[0]!,
     support: values.support as Support,
     spacingSchool: values.spacingSchool as SpacingSchool,
-    ownInRow: typed(values.ownInRow),
-    ownLines: typed(values.ownLines),
+    ownInRow: lengthOf(values.ownInRow, manner),
+    ownLines: lengthOf(values.ownLines, manner),
+    ownCage: lengthOf(values.ownCage, manner),
   }
-  const { spacing, fits } = layPlanting(bed, { ...wanted, count: 0 }, standing, wetness)
+  const { spacing, fits } = layPlanting(place, { ...wanted, count: 0 }, standing, wetness)
   const beside = inSeason?.planned ? ` beside ${inSeason.planned}` : ''
   const isTooFew = count > fits
   return {
@@ -56,11 +60,62 @@ export function fitOf(
     how: `${beside}, ${sayLength(spacing.inRow, manner)} apart in the row.`,
     isTooFew,
     anyway: isTooFew ? anywayOf() : null,
-    rotation: inSeason?.rotation ?? '',
+    against: [...(inSeason?.rotation ? [{ about: 'Rotation', text: inSeason.rotation }] : []), ...potOfIt()],
   }
 
   function anywayOf(): Fit['anyway'] {
-    const { inRow, share, costs } = layAnyway(bed, wanted, standing, wetness, values.laying as Laying)
+    const laying = values.laying === AS_USUAL ? usualLaying(place!) : (values.laying as Laying)
+    const { inRow, share, costs } = layAnyway(place!, wanted, standing, wetness, laying)
     return { apart: sayLength(inRow, manner), costs: sayCrowded(costs, share) }
   }
+
+  /** A pot that holds less than its plants want. */
+  function potOfIt(): Fit['against'] {
+    const pot = potOf(place!)
+    if (!pot || count === 0) return []
+    const { filled } = potVolume(pot)
+    const { least } = potAdvice(plant, filled, place!.pot!.selfWatering).answer
+    const say = (value: number) => sayMeasure({ kind: 'volume', value }, manner)
+    return filled >= least * count
+      ? []
+      : [
+          {
+            about: 'Room',
+            text: `${say(least * count)} of mix ${count === 1 ? 'is the least for one' : `are the least for ${count}`}; this pot holds ${say(filled)}. It needs water and feed more often.`,
+          },
+        ]
+  }
+}
+
+/** A length that is typed whole; null: not yet, or none that can be. */
+function lengthOf(text: string, manner: Manner, bareUnit?: string): number | null {
+  const read = parseQuantity(text ?? '', 'length', manner.units, bareUnit)
+  return 'error' in read || read.value < 0.05 || read.value > 500 ? null : read.value
+}
+
+/** The new place that a spot describes; null: not yet. */
+function newPlace(spot: SpotValues, manner: Manner): Place | null {
+  const kind = kindChosen(spot.place)
+  if (!kind) return null
+  const known = { id: '', name: '', kind }
+  if (kind === 'container') {
+    const litres = parseQuantity(spot.litres, 'volume', manner.units)
+    const across = lengthOf(spot.length, manner)
+    if ('error' in litres) return null
+    try {
+      const { top, height } = potOfVolume(litres.value, across)
+      return { ...plainPlace({ ...known, length: top, width: top }), height }
+    } catch (error) {
+      // What such a pot cannot be is told beside its fields.
+      if (error instanceof RangeError) return null
+      throw error
+    }
+  }
+  const [length, width] = [
+    lengthOf(spot.length, manner, longUnit(manner)),
+    lengthOf(spot.width, manner, longUnit(manner)),
+  ]
+  const least = PLACE_BOUNDS.side[0]
+  if (length === null || width === null || length < least || width < least) return null
+  return plainPlace({ ...known, length, width })
 }

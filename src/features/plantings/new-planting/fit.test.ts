@@ -5,47 +5,26 @@ import { stateOfFile } from '../../../test/state-of-file'
 import { southGarden } from '../../../test/south-garden'
 import { choicesOf } from '../queries'
 import { fitOf } from './fit.model'
-import { NEW, type PlantingValues } from './values'
+import { UNTOLD } from './untold'
+import { firstSpot, type PlantingValues, type SpotValues } from './values'
 
 const choices = choicesOf(demoState())
 const vine = { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer' } as const
 const trainings = trainingsFor(vine)
 const values = (more: Partial<PlantingValues>): PlantingValues => ({
-  place: NEW,
-  placeName: 'Strip',
-  placeKind: 'bed',
-  placeLength: '2.4 m',
-  placeWidth: '1.2 m',
-  cultivar: NEW,
-  cultivarName: 'Any',
-  crop: 'tomato',
-  habit: 'indeterminate',
-  fruit: 'slicer',
-  daysToMaturity: '',
-  maturityFrom: 'transplanting',
-  begins: 'seed',
-  sownOn: '',
-  got: 'now',
-  potVolume: '',
-  height: '',
-  leaves: '',
-  carries: 'nothing',
-  since: '',
-  watered: 'every-few-days',
+  ...UNTOLD,
+  spots: [],
   season: '2026',
-  count: '4',
-  ownInRow: '',
-  ownLines: '',
-  anyway: '',
-  training: 'two-stems',
-  support: 'stake',
-  spacingSchool: 'standard',
-  laying: 'block',
-  germination: '85',
-  survival: '90',
   ...more,
 })
-const fit = (more: Partial<PlantingValues>) => fitOf(values(more), vine, trainings, choices)
+const strip: Partial<SpotValues> = { place: 'new:bed', length: '2.4 m', width: '1.2 m', count: '4' }
+const fit = ({ place, count, length, ...more }: Partial<PlantingValues> & Partial<SpotValues>) => {
+  const typed = Object.fromEntries(
+    Object.entries({ place, count, length }).filter(([, value]) => value !== undefined),
+  )
+  const spot = { ...firstSpot('', '', { units: 'metric' }), ...strip, ...typed }
+  return fitOf(values(more), spot, vine, trainings, choices)
+}
 const plain = (text: string) => text.replaceAll('\u00a0', ' ')
 
 describe('how many fit', () => {
@@ -67,8 +46,8 @@ describe('how many fit', () => {
     expect(crowd.anyway!.costs.join(' ')).toMatch(/% of the advised distance.*wet longer.*single stem/)
   })
   it('is unknown while a new place has no size, or what is typed is none', () => {
-    expect(fit({ placeLength: '' })).toBeNull()
-    expect(fit({ placeLength: 'long' })).toBeNull()
+    expect(fit({ length: '' })).toBeNull()
+    expect(fit({ length: 'long' })).toBeNull()
     expect(fit({ count: 'six' })!.isTooFew).toBe(false)
   })
   it('counts what stands in the season that is planned, and no other', () => {
@@ -78,7 +57,7 @@ describe('how many fit', () => {
     expect(next.how).not.toContain('beside')
     expect(parseInt(next.answer)).toBeGreaterThan(parseInt(fit({ place: bed.id })!.answer))
     // What stood here this season is told of where next season's place is chosen.
-    expect(next.rotation).not.toBe('')
+    expect(next.against.map(({ about }) => about)).toEqual(['Rotation'])
   })
 })
 

@@ -9,6 +9,9 @@ interface Field {
   onChange: (event: ChangeEvent<HTMLSelectElement>) => unknown
 }
 
+/** What decides which styles suit a plant. */
+export type Followed = Parameters<typeof trainingsFor>[0]
+
 /** Pruning style and support follow the plant and each other, until they were chosen apart. */
 export function useFollowing<F extends Field>(
   form: UseFormReturn<PlantingValues>,
@@ -18,7 +21,7 @@ export function useFollowing<F extends Field>(
   const [isApart, setIsApart] = useState({ training: false, support: false })
   const [training, support] = [field('training'), field('support')]
   /** Another plant has other styles: its usual one, unless what was chosen suits it too. */
-  const follow = (next: Parameters<typeof trainingsFor>[0]) => {
+  const follow = (next: Followed) => {
     const suits = trainingsFor(next)
     const chosen = form.getValues('training') as Training
     const style = isApart.training && suits.includes(chosen) ? chosen : suits[0]!

@@ -20,6 +20,8 @@ export interface PlantingDay {
   count: number
   crop: Crop
   grafted: boolean
+  /** Of the graft union above the soil of its pot, m; null: not known. */
+  union: number | null
   support: Support
   manner: Manner
   on: IsoDate
@@ -65,7 +67,8 @@ export function plantingDayOf(day: Day, id: string): PlantingDay | null {
     title: `${place.name} · ${cultivar.name}, ${planting.count === 1 ? 'one plant' : `${planting.count} alike`}`,
     count: planting.count,
     crop: cultivar.crop,
-    grafted: cultivar.grafted,
+    grafted: cultivar.grafted || planting.unionHeight !== null,
+    union: planting.unionHeight,
     support: planting.support,
     manner,
     on,

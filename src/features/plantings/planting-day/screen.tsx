@@ -39,8 +39,13 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   const [dragged, setDragged] = useState<number | null>(null)
 
   const input = useMemo(
-    () => depthInputOf({ crop, grafted: day.grafted }, measures, conditions),
-    [crop, day.grafted, measures, conditions],
+    () =>
+      depthInputOf(
+        { crop, grafted: day.grafted, ...(day.union !== null && { graftHeight: day.union }) },
+        measures,
+        conditions,
+      ),
+    [crop, day.grafted, day.union, measures, conditions],
   )
   const advice = useMemo(() => adviseDepth({ ...input, school }), [input, school])
   const byHand = dragged === null ? null : depthAt(input, dragged)

@@ -2,27 +2,31 @@ import { Link } from '../../../components/link'
 import { PartHeading, Why, WorkedOut } from '../../../components/advice/why'
 import { PlacePlan } from '../../../components/drawing/place-plan'
 import type { PlantingView } from '../queries'
+import { Made } from './made'
 import { Cover, Hardening, Needs, Ways } from './season-sections'
 import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 
 /** One planting: what is next, its dates and why, where it stands, what happened. */
-export function PlantingScreen({ view }: { view: PlantingView }) {
+export function PlantingScreen({ view, made }: { view: PlantingView; made: number }) {
   const at = (path: string) => (view.on === view.now ? path : `${path}?on=${view.on}`)
   return (
     <div className="mx-auto max-w-6xl px-6 py-5 max-sm:px-4">
+      {made > 0 && <Made view={view} made={made} />}
       <p className="text-quiet">
         {view.title} · {view.subtitle}
       </p>
       <h1 className="mt-1 text-3xl font-semibold">{view.answer}</h1>
       {view.deciding && <p className="mt-2 text-lg text-quiet">{view.deciding}</p>}
-      {view.canSetOut && (
-        <Link href={at(`/plantings/${view.id}/set-out`)} className="btn mt-3 min-h-11 bg-base-100">
-          Planting day
+      <p className="mt-3 flex flex-wrap gap-2">
+        {view.canSetOut && (
+          <Link href={at(`/plantings/${view.id}/set-out`)} className="btn min-h-11 bg-base-100">
+            Planting day
+          </Link>
+        )}
+        <Link href={at(`/plantings/${view.id}/support`)} className="btn min-h-11 bg-base-100">
+          Support
         </Link>
-      )}
-      <Link href={at(`/plantings/${view.id}/support`)} className="btn mt-3 ml-2 min-h-11 bg-base-100">
-        Support
-      </Link>
+      </p>
       <div className="mt-6 grid gap-8 lg:grid-cols-2">
         <div className="min-w-0 space-y-6">
           <section aria-label="Dates">
@@ -64,7 +68,7 @@ export function PlantingScreen({ view }: { view: PlantingView }) {
           </section>
           {view.season.cover && <Cover cover={view.season.cover} />}
           <Hardening hardening={view.season.hardening} />
-          <Needs needs={{ ...view.season.needs, odds: view.seeds }} />
+          {view.season.needs && <Needs needs={{ ...view.season.needs, odds: view.seeds }} />}
           <section>
             <PartHeading>{view.place.name}: soil</PartHeading>
             <p>

@@ -15,12 +15,12 @@ const partOf = (id: string, on = '2026-06-18', change: Parameters<typeof demoSta
 describe('how a planting goes through its season', () => {
   it('says seeds, cells, trays, mix and shelf, in the garden’s units', () => {
     const { needs } = partOf('row-b-1')
-    expect(needs.headline).toMatch(/^\d+ seeds, one to a cell: 1 tray of 72 cells$/)
-    expect(needs.lines).toHaveLength(2)
-    expect(needs.lines[0]).toMatch(
+    expect(needs!.headline).toMatch(/^\d+ seeds, one to a cell: 1 tray of 72 cells$/)
+    expect(needs!.lines).toHaveLength(2)
+    expect(needs!.lines[0]).toMatch(
       /^In cells: \d+, [\d.]+\s(L|mL) of seedling mix, [\d.]+\s(m²|cm²) of shelf under light\.$/,
     )
-    expect(partOf('row-b-1', '2026-06-18', { garden: { units: 'us' } }).needs.lines[1]).toMatch(
+    expect(partOf('row-b-1', '2026-06-18', { garden: { units: 'us' } }).needs!.lines[1]).toMatch(
       /gal .+ft² of shelf/,
     )
   })
@@ -41,7 +41,13 @@ describe('how a planting goes through its season', () => {
     expect(partOf('bed-1-1').ways).toEqual([])
   })
   it('offers only the ways that are still open', () => {
-    expect(partOf('tunnel-2').ways.map(({ way }) => way)).toEqual(['plug', 'plant', 'big-plant', 'direct'])
+    expect(partOf('tunnel-2').ways.map(({ way }) => way)).toEqual([
+      'plug',
+      'plant',
+      'big-plant',
+      'direct',
+      'bought',
+    ])
     expect(partOf('pot-6-1').ways.map(({ way }) => way)).toEqual(['plant', 'big-plant'])
     const [planned] = partOf('tunnel-2').ways.filter((way) => way.planned)
     expect(planned).toMatchObject({ way: 'plant', setOut: '3 August' })

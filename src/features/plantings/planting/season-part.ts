@@ -45,7 +45,8 @@ interface WayLine {
 
 /** How a planting goes through its season, beyond its dates. */
 export interface SeasonPart {
-  needs: { headline: string; lines: string[] }
+  /** What raising it takes; null: it is not raised here. */
+  needs: { headline: string; lines: string[] } | null
   hardening: { done: string; days: HardeningLine[] }
   ways: WayLine[]
   succession: string | null
@@ -72,8 +73,7 @@ function needsOf({ planting }: PlantingOutlook, manner: Manner): SeasonPart['nee
       headline: `${sayCount(seedsInPlace(planting), 'seed')} in ${sayCount(planting.count, 'spot')}`,
       lines: ['Thin each spot to its best seedling once the first true leaves are out.'],
     }
-  if (planting.raising === 'bought')
-    return { headline: `${sayCount(planting.count, 'plant')}, raised elsewhere`, lines: [] }
+  if (planting.raising === 'bought') return null
   const { seeds, trays, stages } = raisingNeeds(planting, planting.raising)
   return {
     headline: `${sayCount(seeds, 'seed')}, one to a cell: ${sayCount(trays, 'tray')} of 72 cells`,

@@ -4,7 +4,7 @@ import type { SeasonPart } from './season-part'
 import { WayButton } from './way-button'
 
 /** Seeds, trays and room under light. */
-export function Needs({ needs }: { needs: SeasonPart['needs'] & { odds: string } }) {
+export function Needs({ needs }: { needs: NonNullable<SeasonPart['needs']> & { odds: string } }) {
   return (
     <section aria-label="Seeds and trays">
       <PartHeading>Seeds and trays</PartHeading>
@@ -63,7 +63,7 @@ export function Hardening({ hardening }: { hardening: SeasonPart['hardening'] })
 export function Ways({ id, ways, canChoose }: { id: string; ways: SeasonPart['ways']; canChoose: boolean }) {
   return (
     <section aria-label="Ways to raise it">
-      <PartHeading>Plug, plant, bigger plant, or seed in place</PartHeading>
+      <PartHeading>Raised here, sown in place, or bought</PartHeading>
       <ul>
         {ways.map(({ way, name, planned, sow, setOut, ripe, effect }) => (
           <li
@@ -74,7 +74,8 @@ export function Ways({ id, ways, canChoose }: { id: string; ways: SeasonPart['wa
               <strong>{name}</strong>
               <span className="text-quiet"> {effect}</span>
               <span className="block text-sm">
-                sow {sow}, {way === 'direct' ? setOut : `set out ${setOut}`}, first ripe {ripe}
+                {way !== 'bought' && `sow ${sow}, `}
+                {way === 'direct' ? setOut : `set out ${setOut}`}, first ripe {ripe}
               </span>
             </span>
             {canChoose && !planned && <WayButton id={id} way={way} name={name} />}

@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Planting' }
 
 interface Props {
   params: Promise<{ id: string }>
-  searchParams: Promise<{ on?: string }>
+  searchParams: Promise<{ on?: string; made?: string }>
 }
 
 export default async function PlantingPage({ params, searchParams }: Props) {
@@ -16,5 +16,6 @@ export default async function PlantingPage({ params, searchParams }: Props) {
   if (!day) return null
   const view = plantingView(day, (await params).id)
   if (!view) notFound()
-  return <PlantingScreen view={view} />
+  const made = Number((await searchParams).made)
+  return <PlantingScreen view={view} made={Number.isInteger(made) && made > 0 ? made : 0} />
 }

@@ -1,5 +1,5 @@
-import type { Place } from '../../../core/facts'
-import { corners } from '../../../core/light'
+import type { Place } from '../facts'
+import { corners } from '../light'
 
 /** A rectangle turned about its middle, as places and obstacles are; m, °. */
 export type Lying = Pick<Place, 'x' | 'y' | 'length' | 'width' | 'turn'>

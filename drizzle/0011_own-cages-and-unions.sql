@@ -1,0 +1,2 @@
+ALTER TABLE `planting` ADD `own_cage` real;--> statement-breakpoint
+ALTER TABLE `planting` ADD `union_height` real;

@@ -1,0 +1,5 @@
+export { boundsOf, outlineOf, rectangleAround, snapped, tidy } from './geometry'
+export type { Lying } from './geometry'
+export { freeNames, likePlace, newPlaces, USUAL_SIZE } from './new-places'
+export type { NewPlaces } from './new-places'
+export { roomFor } from './room-for'

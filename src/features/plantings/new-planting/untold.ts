@@ -1,0 +1,35 @@
+import { USUAL_SEED } from '../../../core/facts'
+import { AS_USUAL, type PlantingValues } from './values'
+
+/** A new planting's form of which nothing was told yet, but what every garden has in its own way. */
+export const UNTOLD: Omit<PlantingValues, 'spots' | 'season'> = {
+  begins: 'seed',
+  sownOn: '',
+  got: 'now',
+  potVolume: '',
+  height: '',
+  leaves: '',
+  carries: 'nothing',
+  since: '',
+  watered: 'every-few-days',
+  cultivar: '',
+  differs: '',
+  cultivarName: '',
+  crop: 'tomato',
+  habit: 'indeterminate',
+  fruit: 'slicer',
+  daysToMaturity: '',
+  maturityFrom: 'transplanting',
+  ripeColour: '',
+  grafted: '',
+  unionHeight: '',
+  ownInRow: '',
+  ownLines: '',
+  ownCage: '',
+  training: 'two-stems',
+  support: 'stake',
+  spacingSchool: 'standard',
+  laying: AS_USUAL,
+  germination: String(100 * USUAL_SEED.germination),
+  survival: String(100 * USUAL_SEED.survival),
+}
