@@ -139,6 +139,15 @@ describe('plants that grow already', () => {
       expect(first?.state ?? 'buds').toBe(states[carries])
     }
   })
+  it('are as far on as they were found, whenever they were set out', () => {
+    const grown = (height: number) => ownOn('2026-07-10', growing({ height })).grownFor!
+    expect(grown(1.4)).toBeGreaterThan(grown(0.6) + 100)
+    const small = ownOn('2026-07-10', [
+      ...growing({ height: 0.6 }),
+      entryOf('t', 'set-out', '2026-05-01', setOutData),
+    ])
+    expect(small.grownFor).toBeCloseTo(grown(0.6), 6)
+  })
   it('are asked nothing that lies behind them', () => {
     const calls = callsOf(outlookOn('2026-07-10', growing({ height: 0.9, carries: 'green' })), withoutCare)
     expect(calls.filter(({ urgency }) => urgency === 'late')).toEqual([])

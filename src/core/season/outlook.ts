@@ -213,7 +213,7 @@ function plantingOutlook(
     stands,
     begins: setOut.how === 'logged' ? setOut : dates[standsFrom(planting)],
     end: endOf(cultivar, dates, turns.frost === null ? null : dateInSeason(start, turns.frost)),
-    grownFor: stands && growthOf({ planting, cultivar, air, stands })(indexOf(air, today)),
+    grownFor: stands && growthOf({ planting, cultivar, air, stands, plan })(indexOf(air, today)),
   }
 }
 

@@ -289,7 +289,7 @@ function growing(
   const flower =
     logged['first-flower'] ??
     (seen
-      ? openedBefore(running, seen.day, thermal.ripening * RIPENED[seen.carries])
+      ? openedBefore(running, seen.day, thermal.ripening * RIPENED[seen.carries], logged['set-out'] ?? 0)
       : after(starts, Math.max(LEAST_TO_FLOWER, thermal.toFirstFlower - ahead)))
   const ripe = logged['first-ripe'] ?? (seen?.carries === 'ripe' ? seen.day : after(flower, thermal.ripening))
   const bush = isBush(cultivar)
@@ -312,10 +312,10 @@ function growing(
 /** Of the way from flower to ripe fruit that the oldest truss has come. */
 const RIPENED: Record<Carries, number> = { nothing: 0, flowers: 0, green: GREEN, ripe: 1 }
 
-/** The day on which a flower opened that had come so many °C d further by a day. */
-function openedBefore(running: Float64Array, day: number, sum: number): number {
+/** The day on which a flower opened that had come so many °C d further by a day; not before the first. */
+function openedBefore(running: Float64Array, day: number, sum: number, first: number): number {
   let opened = Math.min(day, running.length - 1)
-  while (opened > 0 && running[day]! - running[opened]! < sum) opened--
+  while (opened > Math.max(0, first) && running[day]! - running[opened]! < sum) opened--
   return opened
 }
 

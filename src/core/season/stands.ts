@@ -1,10 +1,12 @@
 import type { IsoDate } from '../calendar'
 import { indexOf, type DailySeries } from '../climate'
-import { runningDegreeDays, type Cultivar } from '../crop'
+import { RAISED_DAY, runningDegreeDays, type Cultivar } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Planting } from '../facts'
 import { stageEntries, type StageEntries } from './entries'
+import { usualGrowth } from './met'
 import { headStart } from './raising'
+import type { StagePlan } from './stage-days'
 import type { Stage } from './stages'
 
 /** From the day a planting stood where it grows to the day it was cleared; null: it still stands. */
@@ -64,14 +66,27 @@ interface Growing {
   planting: Raised
   cultivar: Pick<Cultivar, 'crop'>
   air: DailySeries
+  /** With what was found of plants that were not raised here. */
+  plan?: Pick<StagePlan, 'met'>
 }
 
 /** As {@link growthOf}, of a planting that stands or is to stand from a day on. */
-export function growthFrom({ planting, cultivar, air }: Growing, from: IsoDate): (index: number) => number {
+export function growthFrom(
+  { planting, cultivar, air, plan }: Growing,
+  from: IsoDate,
+): (index: number) => number {
   const running = runningDegreeDays(air, cultivar.crop)
   // What came through from before the line begins has grown since its first day at least.
   const began = Math.max(0, indexOf(air, from))
   const ahead = planting.raising === 'direct' ? headStart(cultivar.crop, 'direct', null) : 0
   const at = (index: number) => running[Math.min(Math.max(index, began), air.days)]!
-  return (index) => Math.max(0, at(index) - at(began) + ahead)
+  const met = plan?.met ?? null
+  const further = met === null || met.growth === null ? 0 : furtherOn(met.growth, met.on)
+  return (index) => Math.max(0, at(index) - at(began) + ahead + further)
+
+  /** What they had grown beyond a usual plant, by their size when they were met. */
+  function furtherOn(growth: number, on: IsoDate): number {
+    const inPot = Math.max(0, began - indexOf(air, on)) * RAISED_DAY.degreeDays
+    return growth + inPot - usualGrowth(cultivar) - (at(indexOf(air, on)) - at(began))
+  }
 }

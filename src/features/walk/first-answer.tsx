@@ -42,6 +42,9 @@ export function FirstAnswerPart({
         <Link href={newPlantingHref} className="btn btn-primary min-h-11">
           {answer.again === null ? 'Plan the first planting' : `Plan a planting for ${answer.season}`}
         </Link>
+        <Link href="/plantings/new?begins=growing" className="btn min-h-11 bg-base-100">
+          Add plants that grow already
+        </Link>
         {answer.again !== null && (
           <Link href="/season/next" className="btn min-h-11 bg-base-100">
             Plan {answer.season} like {answer.again}
