@@ -34,6 +34,7 @@ const SCREENS = [
   '/ground/papers',
   '/ground/papers/labels',
   '/plantings/new',
+  '/plantings/table',
   '/plantings/demo-2026-bed-2-1',
   '/plantings/demo-2026-bed-4-1/set-out',
   '/plantings/demo-2026-bed-4-1/support',

@@ -134,3 +134,49 @@ test('a plant taller than its age, and cages wider than the bed, are told so and
   await save.click()
   await expect(alert.filter({ hasText: 'A whole number from 1 to 60' })).toBeVisible()
 })
+
+test('a list is pasted with its columns in any order, faults are told by line, and it goes in whole', async ({
+  page,
+}) => {
+  await open(page, '/plantings/table')
+  const list = page.getByLabel('Your list')
+  const columns = page.getByRole('region', { name: 'Columns' })
+  await list.fill('qty\tvariety\twhere\n4\tTern\tLee\nmany\tReef\tLee')
+  const save = columns.getByRole('button', { name: /^Save 2 plantings/ })
+  await save.click()
+  const alert = columns.getByRole('alert')
+  await expect(alert).toContainText('Line 2: “Tern” is new here: say its type of fruit')
+  await expect(alert).toContainText('Line 3: A whole number from 1')
+  await expect(list).toHaveValue(/many/)
+  await list.fill('qty\tvariety\twhere\tsort\n4\tTern\tLee\tslicing\n3\tReef\tLee\t')
+  // A head that is not known is told by hand.
+  await columns.getByLabel('Column 4, sort').selectOption({ label: 'type of fruit' })
+  await save.click()
+  await expect(
+    page.getByRole('status').filter({ hasText: '2 plantings with 7 plants are saved.' }),
+  ).toBeVisible()
+  const { places, plants } = await (await page.request.get('/export')).json()
+  expect(places.filter(({ name }: { name: string }) => name === 'Lee')).toHaveLength(1)
+  expect(plants.length).toBeGreaterThan(7)
+})
+
+test('what is wanted keeps count of what has no place yet', async ({ page }) => {
+  await open(page, '/season?season=2027')
+  const wanted = page.getByRole('region', { name: 'Wanted' })
+  await wanted.getByLabel('Cultivar').selectOption({ label: 'Reef' })
+  await wanted.getByLabel('How many').fill('5')
+  await wanted.getByRole('button', { name: 'Add to the list' }).click()
+  await expect(wanted.getByRole('heading')).toHaveText('Wanted in 2027: 5 plants without a place yet')
+  await wanted.getByRole('link', { name: 'Place 5 Reef' }).click()
+  const form = page.getByRole('form', { name: 'New planting' })
+  await expect(form.getByLabel('Plants wanted')).toHaveValue('5')
+  await form.getByLabel('Plants wanted').fill('2')
+  await form.getByRole('button', { name: 'Save and show dates' }).click()
+  await page.waitForURL(/made=1/)
+  await open(page, '/season?season=2027')
+  await expect(wanted.getByRole('row', { name: /^Reef 5 2 3/ })).toBeVisible()
+  await wanted.getByRole('button', { name: 'Remove Reef' }).click()
+  await expect(wanted.getByRole('row', { name: /^Reef/ })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(wanted.getByRole('row', { name: /^Reef 5 2 3/ })).toBeVisible()
+})

@@ -25,6 +25,7 @@ import { placeRecord } from './records/place'
 import { cultivarRecord } from './records/cultivar'
 import { obstacleRecord } from './records/obstacle'
 import { supplyRecord } from './records/supply'
+import { wantedRecord } from './records/wanted'
 import { productRecord } from './records/product'
 import { type ArchivedSeason, archiveRecord } from './records/archived-season'
 import { type NormalRow, normalRecord } from './records/normal'
@@ -114,12 +115,13 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
     entryRecord.of(garden.id, db),
     recentWeather(garden.id, ensemble, now, db),
   ])
-  const [plants, photos, archive, devices, readings] = await Promise.all([
+  const [plants, photos, archive, devices, readings, wanted] = await Promise.all([
     plantRecord.of(garden.id, db),
     photoRecord.of(garden.id, db),
     archiveRecord.of(garden.id, db),
     devicesOf(garden.id, db),
     readingRecord.of(garden.id, db),
+    wantedRecord.of(garden.id, db),
   ])
   // The ensemble's own normals: what was worked out from them once is known by that very object.
   const station =
@@ -135,6 +137,7 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
     obstacles,
     supplies,
     products,
+    wanted,
     devices,
     readings,
     photos: byEntry(photos),

@@ -183,6 +183,7 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
     obstacles: fc.array(rows(RECORDS.obstacles.row), { maxLength: 2 }),
     supplies: fc.array(rows(RECORDS.supplies.row), { maxLength: 3 }),
     products: fc.array(rows(RECORDS.products.row), { maxLength: 2 }),
+    wanted: fc.array(rows(RECORDS.wanted.row, { cultivarId: 'c0' }), { maxLength: 2 }),
   })
   .chain((drawn) => entries(drawn.clock).map((log) => ({ ...drawn, log })))
   .map(({ garden, clock, normals, isThisSeason, plantings, ...drawn }): GardenFile => {
@@ -206,6 +207,7 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
       obstacles: numbered(drawn.obstacles, 'o'),
       supplies: numbered(drawn.supplies, 's'),
       products: numbered(drawn.products, 'p'),
+      wanted: numbered(drawn.wanted, 'w'),
       readings: [],
       log: drawn.log,
       photos: [],

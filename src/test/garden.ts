@@ -98,6 +98,7 @@ export function gardenOf(
     plantings: [],
     plants: [],
     supplies: [],
+    wanted: [],
     products: [],
     readings: [],
     log: [],

@@ -45,6 +45,7 @@ export function stateOfFile(file: GardenFile, seasons: number | Ensemble = 8): G
     plants: file.plants,
     obstacles: file.obstacles,
     supplies: file.supplies,
+    wanted: file.wanted,
     products: file.products,
     devices: [],
     readings: file.readings,

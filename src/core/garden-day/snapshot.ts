@@ -1,6 +1,6 @@
 import type { IsoDate } from '../calendar'
 import type { Station } from '../climate'
-import type { Manner, Obstacle, PlantPosition, Shelter, Site, SoilTexture, Supply } from '../facts'
+import type { Manner, Obstacle, PlantPosition, Shelter, Site, SoilTexture, Supply, Wanted } from '../facts'
 import type { Product } from '../feeding'
 import type { LogEntry } from '../log'
 import type { GardenRecord } from '../season'
@@ -28,6 +28,8 @@ export interface GardenSnapshot {
   supplies: readonly Supply[]
   /** Feeds of its own. */
   products: readonly Product[]
+  /** What is wanted of cultivars, season by season. */
+  wanted: readonly Wanted[]
   /** What sensors read, oldest first in each place. */
   readings: readonly SensorReading[]
   /** Years in which Solanaceae stood in each place, by its id, as far as they were told. */

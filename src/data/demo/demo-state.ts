@@ -34,6 +34,7 @@ export function demoState(
     plants: file.plants,
     obstacles: file.obstacles,
     supplies: file.supplies,
+    wanted: file.wanted,
     products: file.products,
     devices: [],
     readings: [...file.readings, ...(change.readings ?? [])],

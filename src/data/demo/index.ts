@@ -80,6 +80,7 @@ export function demoGarden(): GardenFile {
       })),
     ),
     supplies: SUPPLIES,
+    wanted: [],
     products: PRODUCTS,
     readings: sensorReadings(),
     cultivars: CULTIVARS,

@@ -13,6 +13,7 @@ import { productRecord } from './product'
 import { readingRecord } from './reading'
 import type { GardenRecord, RowOf } from './record'
 import { supplyRecord } from './supply'
+import { wantedRecord } from './wanted'
 import { weatherRecord } from './weather-day'
 
 /**
@@ -26,6 +27,7 @@ export const RECORDS = {
   obstacles: obstacleRecord,
   cropHistory: cropRecord,
   cultivars: cultivarRecord,
+  wanted: wantedRecord,
   plantings: plantingRecord,
   plants: plantRecord,
   supplies: supplyRecord,

@@ -3,7 +3,14 @@ import type { Day, GardenState } from '../../data/garden-state'
 import type { IsoDate } from '../../core/calendar'
 import { addDays, dayOfYear } from '../../core/calendar'
 import { frostPercentiles, seasonStart } from '../../core/climate'
-import { holdsOn, type GardenCultivar, type GroundRows, type Manner, type Place } from '../../core/facts'
+import {
+  holdsOn,
+  wantedIn,
+  type GardenCultivar,
+  type GroundRows,
+  type Manner,
+  type Place,
+} from '../../core/facts'
 import { rotation, type Rotation } from '../../core/rotation'
 import { onPlan, seasonInView, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
@@ -133,6 +140,12 @@ function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): str
     ]),
   )
   return [
+    ...wantedIn(seasonInView(outlook).season, day.state.wanted, day.state.record.plantings)
+      .filter(({ left }) => left > 0)
+      .map(({ cultivarId, left }) => {
+        const wished = day.state.record.cultivars.find(({ id }) => id === cultivarId)
+        return `${left} ${wished?.name ?? ''} on your list ${left === 1 ? 'has' : 'have'} no place yet.`
+      }),
     ...overlaps(rows.place).map(
       ({ one, other, area }) =>
         `${one.name} and ${other.name} lie on each other by ${sayMeasure({ kind: 'area', value: area }, manner)}.`,

@@ -64,9 +64,10 @@ export interface Choices {
   places: (Place & { seasons: PlaceInSeason[] })[]
   cultivars: GardenCultivar[]
   spacingSchool: string
-  /** A place and a cultivar that an address asks for. */
+  /** A place, a cultivar and how many that an address asks for. */
   place: string | null
   cultivar: string | null
+  count: string
   /** What was chosen for the planting that was made last; null: there is none. */
   last: LastChosen | null
   /** What was chosen for the one that an address asks for another of. */
@@ -124,7 +125,14 @@ function chosenFor({ record, garden }: GardenState, last: Planting | undefined):
 /** What the form begins with; its address can ask for a season and a beginning. */
 export function choicesOf(
   state: GardenState,
-  asked: { season?: number; begins?: string; place?: string; cultivar?: string; like?: string } = {},
+  asked: {
+    season?: number
+    begins?: string
+    place?: string
+    cultivar?: string
+    like?: string
+    count?: string
+  } = {},
 ): Choices {
   const day = dayOf(state, state.now)
   const seasons = [day.season, day.season + 1]
@@ -141,6 +149,7 @@ export function choicesOf(
     spacingSchool: day.house.spacing,
     place: state.record.places.find(({ id }) => id === asked.place)?.id ?? null,
     cultivar: state.record.cultivars.find(({ id }) => id === asked.cultivar)?.id ?? null,
+    count: /^[1-9]\d{0,3}$/.test(asked.count ?? '') ? asked.count! : '6',
     last: lastChosen(state),
     like: chosenFor(
       state,

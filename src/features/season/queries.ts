@@ -2,7 +2,7 @@ import { remembered } from '../../core/memo'
 import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { dateInSeason, expectedSeries, frostRisk, indexOf, startOfSeason } from '../../core/climate'
-import type { Manner, RaisingWay } from '../../core/facts'
+import { wantedIn, type Manner, type RaisingWay, type WantedLine } from '../../core/facts'
 import {
   allPlantings,
   datingEntries,
@@ -68,6 +68,12 @@ export interface SeasonView {
   axis: Axis
   today: number
   backdrop: Backdrop
+  /** What is wanted of the season, what can be, and how much was grown in the one before. */
+  wanted: {
+    lines: (WantedLine & { name: string })[]
+    choices: { id: string; name: string }[]
+    like: { cultivar: string; count: number }[]
+  }
   plantings: LanePlanting[]
   kit: SeasonKit
 }
@@ -126,6 +132,7 @@ function workView(day: Day, season: number): SeasonView {
     axis,
     today: daysBetween(axis.start, on),
     backdrop: backdropOf(day, outlook, axis),
+    wanted: wantedOf(state, season),
     plantings: alike(outlook.plantings)
       .map((own) => lanePlanting(own))
       .sort((a, b) => (beginsOn(a) < beginsOn(b) ? -1 : 1)),
@@ -158,6 +165,24 @@ function nextOf({ calls, manner, on }: Day, named: (id: string) => string): Seas
 /** The first of several, and how many more. */
 const severalOf = (names: readonly string[]): string =>
   names.length > 2 ? `${names[0]} and ${names.length - 1} more` : names.join(', ')
+
+function wantedOf({ record, wanted }: GardenState, season: number): SeasonView['wanted'] {
+  const names = new Map(record.cultivars.map(({ id, name }) => [id, name]))
+  const lines = wantedIn(season, wanted, record.plantings).map((line) => ({
+    ...line,
+    name: names.get(line.cultivarId) ?? '',
+  }))
+  const told = new Set(lines.map(({ cultivarId }) => cultivarId))
+  const grown = new Map<string, number>()
+  for (const { season: of, cultivarId, count } of record.plantings)
+    if (of === season - 1 && !told.has(cultivarId))
+      grown.set(cultivarId, (grown.get(cultivarId) ?? 0) + count)
+  return {
+    lines,
+    choices: record.cultivars.map(({ id, name }) => ({ id, name })),
+    like: [...grown].map(([cultivar, count]) => ({ cultivar, count })),
+  }
+}
 
 /** Its first date: what is bought was sown elsewhere. */
 const beginsOn = ({ dates }: LanePlanting): string => dates.sow.date ?? dates['set-out'].date ?? '9'

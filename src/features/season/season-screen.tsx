@@ -3,6 +3,7 @@ import type { ReactNode } from 'react'
 import { Tabs } from '../../components/tabs'
 import { SeasonBoard } from './season-board'
 import type { SeasonView } from './queries'
+import { WantedPart } from './wanted-part'
 
 /** The whole season: what to do now, what may go wrong, and every planting on one axis. */
 export function SeasonScreen({ view, query }: { view: SeasonView; query: string }) {
@@ -99,6 +100,7 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
           <p className="mt-3 max-w-prose text-sm text-quiet">{view.basis}</p>
         </>
       )}
+      <WantedPart key={season} view={view} live={query === ''} />
     </div>
   )
 }

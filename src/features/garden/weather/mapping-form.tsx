@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { ChoiceField, TextField } from '../../../components/forms/fields'
+import { ColumnChoices } from '../../../components/table/column-choices'
 import { DATE_FORMATS, ROLES, type Mapping, type Role } from '../../../workers/weather-import/columns'
 
 const ROLE_NAMES: Record<Role, string> = {
@@ -37,14 +38,6 @@ export function MappingForm({
   const [mapping, setMapping] = useState(guess)
   const [problem, setProblem] = useState<string | null>(null)
   const set = (change: Partial<Mapping>) => setMapping({ ...mapping, ...change })
-  const width = Math.max(...rows.map((row) => row.length))
-  const roleOf = (at: number) => ROLES.find((role) => mapping.columns[role] === at)
-  const assign = (at: number, role: Role | '') => {
-    const columns = { ...mapping.columns }
-    for (const other of ROLES) if (columns[other] === at || other === role) delete columns[other]
-    if (role !== '') columns[role] = at
-    set({ columns })
-  }
   const read = () => {
     const missing = (['date', 'tmin', 'tmax'] as const).filter((role) => mapping.columns[role] === undefined)
     const height = mapping.windHeight
@@ -61,45 +54,14 @@ export function MappingForm({
   return (
     <section aria-label="Columns" className="space-y-4">
       <h2 className="text-xl font-semibold">{lines} lines. Which column holds what?</h2>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="First lines of the file">
-        <table className="border-collapse text-sm">
-          <thead>
-            <tr>
-              {Array.from({ length: width }, (_, at) => (
-                <th key={at} scope="col" className="p-1 text-left font-normal">
-                  <select
-                    className="select min-h-11 min-w-32"
-                    aria-label={`Column ${at + 1}${mapping.header ? `, ${rows[0]?.[at] ?? ''}` : ''}`}
-                    value={roleOf(at) ?? ''}
-                    onChange={(event) => assign(at, event.target.value as Role | '')}
-                  >
-                    <option value="">left out</option>
-                    {ROLES.map((role) => (
-                      <option key={role} value={role}>
-                        {ROLE_NAMES[role]}
-                      </option>
-                    ))}
-                  </select>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.slice(0, 7).map((row, line) => (
-              <tr
-                key={line}
-                className={`border-t border-base-300 ${line === 0 && mapping.header ? 'font-semibold' : ''}`}
-              >
-                {Array.from({ length: width }, (_, at) => (
-                  <td key={at} className={`max-w-48 truncate px-2 py-1 ${roleOf(at) ? '' : 'text-quiet'}`}>
-                    {row[at]}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <ColumnChoices
+        rows={rows}
+        header={mapping.header}
+        roles={ROLES}
+        names={ROLE_NAMES}
+        columns={mapping.columns}
+        onChange={(columns) => set({ columns })}
+      />
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         <ChoiceField
           label="First line"

@@ -1,33 +1,26 @@
 'use client'
 
 import { useState } from 'react'
-import { trainingsFor, type Crop, type FruitType, type Habit } from '../../../core/crop'
+import { want } from '../../../actions/want'
+import { useChange } from '../../../components/act/use-change'
+import { Link } from '../../../components/link'
+import { trainingsFor, type Crop } from '../../../core/crop'
+import { TYPICAL_CULTIVARS } from '../../../core/facts'
 import { firstYield, FRESH_IN, freshWanted, plantsFor, SUITED, USES, type Use } from '../../../core/harvest'
 import { sayCount, sayMeasure } from '../../../wording/say'
-import { capital, nameOf } from '../../../wording/names'
 import { LABELS, readAmounts, startOf, type Amounts } from './amounts'
 import { GroundTabs } from '../tabs'
 import { PlanGives } from '../place/plan-gives'
 import type { HowManyView } from '../place/plan-queries'
 
-/** What is reckoned with while the garden has no cultivar of its own. */
+/** What is reckoned with while the garden has no cultivar of its own: one typical of each type. */
 const anyOf = (crop: Crop) =>
-  (crop === 'tomato'
-    ? ([
-        ['slicer', 'indeterminate'],
-        ['cherry', 'indeterminate'],
-        ['paste', 'determinate'],
-      ] satisfies [FruitType, Habit][])
-    : ([
-        ['bell', null],
-        ['sweet-long', null],
-        ['hot-small', null],
-      ] satisfies [FruitType, null][])
-  ).map(([fruit, habit]) => ({ id: fruit, name: capital(nameOf(fruit)), crop, habit, fruit }))
+  TYPICAL_CULTIVARS.filter((one) => one.crop === crop).map(({ key, ...traits }) => ({ id: key, ...traits }))
 
 /** How many plants a household wants, by what it eats and keeps; and what the plan will give. */
 export function HowManyScreen({ view }: { view: HowManyView }) {
-  const { manner, query, cultivars, plan } = view
+  const { manner, query, cultivars, plan, season } = view
+  const { busy, change } = useChange()
   const [crop, setCrop] = useState<Crop>('tomato')
   const [typed, setTyped] = useState(() => ({
     tomato: startOf('tomato', manner),
@@ -50,6 +43,21 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
     return [{ use, cultivar, kg, aPlant, plants: plantsFor(kg, aPlant) }]
   })
   const plants = lines.reduce((sum, line) => sum + line.plants, 0)
+  /** A cultivar that is wanted for two uses is wanted for both. */
+  const keep = () => {
+    const wishes = new Map<string, number>()
+    for (const { cultivar, plants: count } of lines)
+      wishes.set(cultivar.id, (wishes.get(cultivar.id) ?? 0) + count)
+    return change({
+      send: () =>
+        want(
+          season,
+          [...wishes].map(([cultivar, count]) => ({ cultivar, count })),
+        ),
+      said: `${sayCount(plants, `${crop} plant`)} are on your list for ${season}.`,
+      undo: { name: 'the list of what you want', send: ({ before }) => want(season, before) },
+    })
+  }
   const mass = (kg: number) => sayMeasure({ kind: 'mass', value: kg }, manner)
   return (
     <div className="mx-auto max-w-5xl px-6 py-5 max-sm:px-4">
@@ -144,6 +152,21 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
             ))}
           </tbody>
         </table>
+      )}
+      {lines.length > 0 && query === '' && (
+        <p className="mt-3 flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn btn-primary min-h-11"
+            disabled={busy}
+            onClick={() => void keep()}
+          >
+            Put these on my list for {season}
+          </button>
+          <Link href={`/season?season=${season}`} className="btn min-h-11 bg-base-100">
+            See the list
+          </Link>
+        </p>
       )}
       <PlanGives
         plan={plan}

@@ -1,4 +1,4 @@
-import { onPlan } from '../../../core/season'
+import { onPlan, seasonInView } from '../../../core/season'
 import type { Day } from '../../../data/garden-state'
 import type { Training } from '../../../core/crop'
 import type { GardenCultivar, Manner } from '../../../core/facts'
@@ -8,6 +8,8 @@ import { holdsOn } from '../../../core/facts'
 export interface HowManyView {
   manner: Manner
   query: string
+  /** The season that is lived in. */
+  season: number
   cultivars: GardenCultivar[]
   /** The season's plantings: cultivar, plants and how they are led. */
   plan: { cultivarId: string; plants: number; training: Training }[]
@@ -19,6 +21,7 @@ export function howManyView(day: Day): HowManyView {
   return {
     manner: day.manner,
     query: day.query,
+    season: seasonInView(day.outlook).season,
     cultivars: [...state.record.cultivars],
     plan: onPlan(day.outlook).map(({ planting }) => ({
       cultivarId: planting.cultivarId,

@@ -21,19 +21,20 @@ import { AS_USUAL, firstSpot, newOf, typicalOf, type PlantingValues } from './va
 /** A planting: how it begins, what it is, where and how many; how many fit is said while one types. */
 export function NewPlantingForm({ choices }: { choices: Choices }) {
   const { manner, places, cultivars, seasons, last } = choices
-  const usual = trainingsFor(cultivars[0] ?? TYPICAL_CULTIVARS[0]!)[0]!
+  const start = cultivars.find(({ id }) => id === choices.cultivar) ?? cultivars[0]
+  const usual = trainingsFor(start ?? TYPICAL_CULTIVARS[0]!)[0]!
   // The first place that nobody has yet.
   const isFree = ({ seasons: of }: Choices['places'][number]) =>
     of.find(({ season }) => season === choices.season)?.planned === ''
   const place = choices.place ?? (places.find(isFree) ?? places[0])?.id
-  const first = firstSpot(place ?? newOf('bed'), '6', manner)
+  const first = firstSpot(place ?? newOf('bed'), choices.count, manner)
   const { form, submit, field, sending, busy, problem } = useCheckedForm<PlantingValues>({
     schema: async () => (await import('./schema')).chosenSchema(manner, choices.now),
     defaults: {
       ...UNTOLD,
       begins: choices.begins,
       spots: [first],
-      cultivar: choices.cultivar ?? cultivars[0]?.id ?? typicalOf(TYPICAL_CULTIVARS[0]!.key),
+      cultivar: start?.id ?? typicalOf(TYPICAL_CULTIVARS[0]!.key),
       season: String(choices.season),
       training: usual,
       support: supportFor(usual),

@@ -1,0 +1,150 @@
+'use client'
+
+import { useMemo } from 'react'
+import { object, string } from 'yup'
+import { useChange } from '../../components/act/use-change'
+import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
+import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { Link } from '../../components/link'
+import { TYPICAL_CULTIVARS } from '../../core/facts'
+import { wholeField } from '../../wording/fields'
+import { sayCount } from '../../wording/say'
+import type { SeasonView } from './queries'
+import { want } from '../../actions/want'
+
+const MOST_WANTED = 9999
+
+/** What is wanted in a season, how many of it have a place, and how many still want one. */
+export function WantedPart({ view, live }: { view: SeasonView; live: boolean }) {
+  const { season, wanted } = view
+  const { busy: isChanging, change } = useChange()
+  const schema = useMemo(
+    () =>
+      object({
+        cultivar: string().required('Choose a cultivar.'),
+        count: wholeField(1, MOST_WANTED, 'how many you want'),
+      }),
+    [],
+  )
+  const set = (cultivar: string, count: number, said: string) =>
+    change({
+      send: () => want(season, [{ cultivar, count }]),
+      said,
+      undo: { name: 'the list of what you want', send: ({ before }) => want(season, before) },
+    })
+  const { form, submit, field, busy, problem } = useCheckedForm<{ cultivar: string; count: string }>({
+    schema,
+    defaults: { cultivar: wanted.choices[0]?.id ?? TYPICAL_CULTIVARS[0]!.key, count: '' },
+    send: async (typed) => {
+      const { cultivar, count } = schema.validateSync(typed)
+      const answer = await set(cultivar, count, 'It is on your list.')
+      if (!answer.ok) return { form: answer.message }
+      form.setValue('count', '')
+    },
+  })
+  const { lines, like } = wanted
+  const left = lines.reduce((sum, line) => sum + line.left, 0)
+  return (
+    <section aria-label="Wanted" className="mt-6 max-w-3xl">
+      <h2 className="text-lg font-semibold">
+        Wanted in {season}
+        {lines.length > 0 && (
+          <span className="font-normal text-quiet">
+            : {left === 0 ? 'all have a place' : `${sayCount(left, 'plant')} without a place yet`}
+          </span>
+        )}
+      </h2>
+      {lines.length > 0 && (
+        <table className="mt-1 w-full border-collapse">
+          <thead className="text-left text-sm text-quiet">
+            <tr>
+              {['cultivar', 'wanted', 'placed', 'left', ''].map((heading) => (
+                <th key={heading} scope="col" className="py-1 pr-3 font-normal">
+                  {heading}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {lines.map(({ cultivarId, name, count, placed, left: without }) => (
+              <tr key={cultivarId} className="border-t border-base-300">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {name}
+                </th>
+                <td className="pr-3">{count}</td>
+                <td className="pr-3">{placed}</td>
+                <td className={`pr-3 ${without > 0 ? 'font-semibold' : 'text-quiet'}`}>{without}</td>
+                <td className="text-right whitespace-nowrap">
+                  {without > 0 && (
+                    <Link
+                      href={`/plantings/new?season=${season}&cultivar=${cultivarId}&count=${without}`}
+                      className="btn min-h-11 bg-base-100"
+                    >
+                      Place {without}
+                      <span className="sr-only"> {name}</span>
+                    </Link>
+                  )}{' '}
+                  {live && (
+                    <button
+                      type="button"
+                      className="btn min-h-11 bg-base-100"
+                      disabled={isChanging}
+                      onClick={() => void set(cultivarId, 0, `${name} is off your list.`)}
+                    >
+                      Remove<span className="sr-only"> {name}</span>
+                    </button>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {live && (
+        <form onSubmit={submit} noValidate aria-label="Add to what you want" className="mt-2">
+          <div className="flex flex-wrap items-end gap-3">
+            <div className="w-64">
+              <ChoiceField label="Cultivar" {...field('cultivar')}>
+                {wanted.choices.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+                <optgroup label="By type, as most of them are">
+                  {TYPICAL_CULTIVARS.map(({ key, name }) => (
+                    <option key={key} value={key}>
+                      {name}
+                    </option>
+                  ))}
+                </optgroup>
+              </ChoiceField>
+            </div>
+            <div className="w-24">
+              <TextField label="How many" inputMode="numeric" {...field('count')} />
+            </div>
+            <button className="btn min-h-11 bg-base-100" disabled={busy}>
+              Add to the list
+            </button>
+            {like.length > 0 && (
+              <button
+                type="button"
+                className="btn min-h-11 bg-base-100"
+                disabled={isChanging}
+                onClick={() =>
+                  void change({
+                    send: () => want(season, like),
+                    said: `What you grew in ${season - 1} is on your list.`,
+                    undo: { name: 'the list of what you want', send: ({ before }) => want(season, before) },
+                  })
+                }
+              >
+                As many as in {season - 1}
+              </button>
+            )}
+          </div>
+          <FormError message={problem} />
+        </form>
+      )}
+    </section>
+  )
+}
