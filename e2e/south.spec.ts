@@ -163,6 +163,7 @@ test('a list is pasted with its columns in any order, faults are told by line, a
 test('what is wanted keeps count of what has no place yet', async ({ page }) => {
   await open(page, '/season?season=2027')
   const wanted = page.getByRole('region', { name: 'Wanted' })
+  await wanted.getByRole('button', { name: 'Add to what you want' }).click()
   await wanted.getByLabel('Cultivar').selectOption({ label: 'Reef' })
   await wanted.getByLabel('How many').fill('5')
   await wanted.getByRole('button', { name: 'Add to the list' }).click()

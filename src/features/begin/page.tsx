@@ -1,7 +1,7 @@
 import { Link } from '../../components/link'
-import { TakeGarden } from '../../components/garden-file/take-garden'
 import { todayIn } from '../../data/gardens'
 import { BeginForm } from './form'
+import { TakeGarden } from './shown-later'
 
 /** A newcomer's first garden, or another one: where it lies, then the first true answer. */
 export function BeginPage({ beside = false }: { beside?: boolean }) {

@@ -1,47 +1,27 @@
 'use client'
 
-import { useMemo } from 'react'
-import { object, string } from 'yup'
+import { useState } from 'react'
 import { useChange } from '../../components/act/use-change'
-import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
-import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { later } from '../../components/later'
 import { Link } from '../../components/link'
-import { TYPICAL_CULTIVARS } from '../../core/facts'
-import { wholeField } from '../../wording/fields'
 import { sayCount } from '../../wording/say'
 import type { SeasonView } from './queries'
 import { want } from '../../actions/want'
 
-const MOST_WANTED = 9999
+/** Fetched when something is to be added. */
+const WantedForm = later(() => import('./wanted-form').then(({ WantedForm }) => WantedForm))
 
 /** What is wanted in a season, how many of it have a place, and how many still want one. */
 export function WantedPart({ view, live }: { view: SeasonView; live: boolean }) {
   const { season, wanted } = view
-  const { busy: isChanging, change } = useChange()
-  const schema = useMemo(
-    () =>
-      object({
-        cultivar: string().required('Choose a cultivar.'),
-        count: wholeField(1, MOST_WANTED, 'how many you want'),
-      }),
-    [],
-  )
+  const { busy, change } = useChange()
+  const [isAdding, setIsAdding] = useState(false)
   const set = (cultivar: string, count: number, said: string) =>
     change({
       send: () => want(season, [{ cultivar, count }]),
       said,
       undo: { name: 'the list of what you want', send: ({ before }) => want(season, before) },
     })
-  const { form, submit, field, busy, problem } = useCheckedForm<{ cultivar: string; count: string }>({
-    schema,
-    defaults: { cultivar: wanted.choices[0]?.id ?? TYPICAL_CULTIVARS[0]!.key, count: '' },
-    send: async (typed) => {
-      const { cultivar, count } = schema.validateSync(typed)
-      const answer = await set(cultivar, count, 'It is on your list.')
-      if (!answer.ok) return { form: answer.message }
-      form.setValue('count', '')
-    },
-  })
   const { lines, like } = wanted
   const left = lines.reduce((sum, line) => sum + line.left, 0)
   return (
@@ -88,7 +68,7 @@ export function WantedPart({ view, live }: { view: SeasonView; live: boolean }) 
                     <button
                       type="button"
                       className="btn min-h-11 bg-base-100"
-                      disabled={isChanging}
+                      disabled={busy}
                       onClick={() => void set(cultivarId, 0, `${name} is off your list.`)}
                     >
                       Remove<span className="sr-only"> {name}</span>
@@ -101,49 +81,38 @@ export function WantedPart({ view, live }: { view: SeasonView; live: boolean }) 
         </table>
       )}
       {live && (
-        <form onSubmit={submit} noValidate aria-label="Add to what you want" className="mt-2">
-          <div className="flex flex-wrap items-end gap-3">
-            <div className="w-64">
-              <ChoiceField label="Cultivar" {...field('cultivar')}>
-                {wanted.choices.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-                <optgroup label="By type, as most of them are">
-                  {TYPICAL_CULTIVARS.map(({ key, name }) => (
-                    <option key={key} value={key}>
-                      {name}
-                    </option>
-                  ))}
-                </optgroup>
-              </ChoiceField>
-            </div>
-            <div className="w-24">
-              <TextField label="How many" inputMode="numeric" {...field('count')} />
-            </div>
-            <button className="btn min-h-11 bg-base-100" disabled={busy}>
-              Add to the list
+        <p className="mt-2 flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn min-h-11 bg-base-100"
+            aria-expanded={isAdding}
+            onClick={() => setIsAdding(!isAdding)}
+          >
+            Add to what you want
+          </button>
+          {like.length > 0 && (
+            <button
+              type="button"
+              className="btn min-h-11 bg-base-100"
+              disabled={busy}
+              onClick={() =>
+                void change({
+                  send: () => want(season, like),
+                  said: `What you grew in ${season - 1} is on your list.`,
+                  undo: { name: 'the list of what you want', send: ({ before }) => want(season, before) },
+                })
+              }
+            >
+              As many as in {season - 1}
             </button>
-            {like.length > 0 && (
-              <button
-                type="button"
-                className="btn min-h-11 bg-base-100"
-                disabled={isChanging}
-                onClick={() =>
-                  void change({
-                    send: () => want(season, like),
-                    said: `What you grew in ${season - 1} is on your list.`,
-                    undo: { name: 'the list of what you want', send: ({ before }) => want(season, before) },
-                  })
-                }
-              >
-                As many as in {season - 1}
-              </button>
-            )}
-          </div>
-          <FormError message={problem} />
-        </form>
+          )}
+        </p>
+      )}
+      {live && isAdding && (
+        <WantedForm
+          choices={wanted.choices}
+          onAdd={(cultivar, count) => set(cultivar, count, 'It is on your list.')}
+        />
       )}
     </section>
   )

@@ -1,0 +1,67 @@
+import { useMemo } from 'react'
+import { object, string } from 'yup'
+import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
+import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { TYPICAL_CULTIVARS } from '../../core/facts'
+import type { Result } from '../../core/result'
+import { wholeField } from '../../wording/fields'
+import type { SeasonView } from './queries'
+
+const MOST_WANTED = 9999
+
+/** A cultivar, and how many of it are wanted. */
+export function WantedForm({
+  choices,
+  onAdd,
+}: {
+  choices: SeasonView['wanted']['choices']
+  onAdd: (cultivar: string, count: number) => Promise<Result>
+}) {
+  const schema = useMemo(
+    () =>
+      object({
+        cultivar: string().required('Choose a cultivar.'),
+        count: wholeField(1, MOST_WANTED, 'how many you want'),
+      }),
+    [],
+  )
+  const { form, submit, field, busy, problem } = useCheckedForm<{ cultivar: string; count: string }>({
+    schema,
+    defaults: { cultivar: choices[0]?.id ?? TYPICAL_CULTIVARS[0]!.key, count: '' },
+    send: async (typed) => {
+      const { cultivar, count } = schema.validateSync(typed)
+      const answer = await onAdd(cultivar, count)
+      if (!answer.ok) return { form: answer.message }
+      form.setValue('count', '')
+    },
+  })
+  return (
+    <form onSubmit={submit} noValidate aria-label="Add to what you want" className="mt-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="w-64">
+          <ChoiceField label="Cultivar" {...field('cultivar')}>
+            {choices.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+            <optgroup label="By type, as most of them are">
+              {TYPICAL_CULTIVARS.map(({ key, name }) => (
+                <option key={key} value={key}>
+                  {name}
+                </option>
+              ))}
+            </optgroup>
+          </ChoiceField>
+        </div>
+        <div className="w-24">
+          <TextField label="How many" inputMode="numeric" {...field('count')} />
+        </div>
+        <button className="btn min-h-11 bg-base-100" disabled={busy}>
+          Add to the list
+        </button>
+      </div>
+      <FormError message={problem} />
+    </form>
+  )
+}
