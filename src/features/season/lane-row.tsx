@@ -9,7 +9,7 @@ import type { PlantingDates } from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { Glyph } from './glyphs'
 import { laneOf, type Axis, type SegmentKind } from './lanes'
-import type { LanePlanting } from './queries'
+import type { LanePlanting } from './lane-plantings'
 
 export const FILL: Record<SegmentKind, string> = {
   raising: 'bg-(--leaf-young)',

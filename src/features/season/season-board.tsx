@@ -10,7 +10,8 @@ import { moveSowing } from './actions'
 import { LaneBackdrop, WeatherBand } from './backdrop'
 import { Glyph } from './glyphs'
 import { FILL, LaneRow } from './lane-row'
-import type { LanePlanting, SeasonView } from './queries'
+import type { LanePlanting } from './lane-plantings'
+import type { SeasonView } from './queries'
 import { useDates } from './use-dates'
 
 /** All plantings on one axis, over what the weather usually does; sowing dates can be moved. */

@@ -5,7 +5,7 @@ import type { IsoDate } from '../../core/calendar'
 import { datesAlong, type PlantingDates } from '../../core/season'
 import { SeasonDates } from '../../workers/season-dates'
 import { lineOf, type SeasonKit } from '../../workers/season-kit'
-import type { LanePlanting } from './queries'
+import type { LanePlanting } from './lane-plantings'
 
 /** A hand has rested this long before the odds are worked out anew, ms. */
 const REST = 250

@@ -4,7 +4,7 @@ import { HABITS, PEPPER_FRUITS, TOMATO_FRUITS, type Crop, type Habit } from '../
 import { TYPICAL_CULTIVARS, type GardenCultivar } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
 import { inEither } from '../../../wording/written'
-import type { Choices } from '../queries'
+import type { Choices } from './choices'
 import type { FieldOf } from './field'
 import type { Followed } from './use-following'
 import { NEW, typicalOf, type PlantingValues } from './values'

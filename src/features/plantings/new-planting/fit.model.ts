@@ -14,7 +14,7 @@ import { layAnyway, layPlanting, usualLaying, type Laying } from '../../../core/
 import { sayCrowded } from '../../../wording/crowded'
 import { sayLength, sayMeasure } from '../../../wording/say'
 import { longUnit } from '../../../wording/written'
-import type { Choices } from '../queries'
+import type { Choices } from './choices'
 import { AS_USUAL, kindChosen, type PlantingValues, type SpotValues } from './values'
 
 /** How many fit beside what stands, and how far apart. */

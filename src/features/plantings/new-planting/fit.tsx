@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Cultivar, Training } from '../../../core/crop'
-import type { Choices } from '../queries'
+import type { Choices } from './choices'
 import { fitOf } from './fit.model'
 import type { PlantingValues, SpotValues } from './values'
 

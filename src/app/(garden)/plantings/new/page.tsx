@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { Link } from '../../../../components/link'
 import { currentState } from '../../../../data/request'
 import { NewPlantingForm } from '../../../../features/plantings/new-planting/form'
-import { choicesOf } from '../../../../features/plantings/queries'
+import { choicesOf } from '../../../../features/plantings/new-planting/choices'
 
 export const metadata: Metadata = { title: 'New planting' }
 
