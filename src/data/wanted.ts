@@ -1,7 +1,7 @@
 import { inArray } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import { MOST_PLANTS } from '../core/bounds'
-import { TYPICAL_CULTIVARS, type Wanted } from '../core/facts'
+import { typicalCultivar, type Wanted } from '../core/facts'
 import type { Result } from '../core/result'
 import { write } from './database'
 import { currentGarden } from './gardens'
@@ -31,11 +31,8 @@ export async function setWanted(season: number, wishes: readonly Wish[]): Promis
           ok: false,
           message: `How many are wanted is a whole number up to ${MOST_PLANTS.toLocaleString('en')}.`,
         }
-      const typical = TYPICAL_CULTIVARS.find(({ key }) => key === cultivar)
-      let own = cultivars.find(({ id, name }) => id === cultivar || name === typical?.name)
-      if (!own && typical) {
-        const { key: _, ...traits } = typical
-        own = { id: v7(), ...traits }
+      const own = cultivars.find(({ id }) => id === cultivar) ?? typicalCultivar(cultivar, cultivars, v7())
+      if (own && !cultivars.includes(own)) {
         cultivars.push(own)
         await cultivarRecord.insert(tx, garden.id, [own])
       }

@@ -17,7 +17,7 @@ export const HAVE_WORDS = {
   growing: { name: 'Plants already growing', means: 'What to do with them today.' },
 }
 
-/** What hangs on a plant. */
+/** What a plant carries. */
 export const CARRIES_NAMES: Record<Carries, string> = {
   nothing: 'no flowers yet',
   flowers: 'open flowers',

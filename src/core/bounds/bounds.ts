@@ -51,6 +51,10 @@ export const WEATHER_BOUNDS = {
 
 export const SEASON_BOUNDS: Bounds = [1901, 2398]
 
+/** New places, and plants, of one form. */
+export const MOST_NEW_PLACES = 60
+export const MOST_PLANTS_AT_ONCE = 2000
+
 /** Plants of one planting. */
 export const MOST_PLANTS = 10_000
 

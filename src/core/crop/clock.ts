@@ -1,4 +1,5 @@
 import { runningGrowth, type GrowthDay, type SetOut } from './growth-days'
+import { growthOfLeaves } from './growth-from-size'
 import type { PlantEvent, PlantMisfit } from './plant-event'
 import { trussNode, type PlantTraits } from './plant-traits'
 
@@ -38,8 +39,7 @@ export function growthClock(
 /** Fits what has come together to the leaves that were counted on a day: all before it by the same share. */
 function anchorLeaves(running: number[], day: number, leaves: number, traits: PlantTraits): boolean {
   const counted = running[day]!
-  // Midway to the next leaf: as likely just unfolded as nearly followed.
-  const wanted = traits.toFirstLeaf + (leaves - 0.5) * traits.leafEvery
+  const wanted = growthOfLeaves(traits, leaves)
   if (counted <= 0 || wanted > counted * MOST_SHIFT || wanted * MOST_SHIFT < counted) return false
   for (let index = 0; index <= day; index++) running[index]! *= wanted / counted
   for (let index = day + 1; index < running.length; index++) running[index]! += wanted - counted

@@ -1,7 +1,7 @@
 import { requireInRange } from '../guard'
 import { RAISED_INTERNODE, trussNode, type PlantTraits } from './plant-traits'
 
-/** What hangs on a plant, from the least to the furthest on. */
+/** What a plant carries, from the least to the furthest on. */
 export const CARRIES = ['nothing', 'flowers', 'green', 'ripe'] as const
 export type Carries = (typeof CARRIES)[number]
 
@@ -12,8 +12,8 @@ export interface PlantSize {
   carries: Carries
 }
 
-/** † Of the way from flower to ripe fruit, where all that hangs is green. */
-export const GREEN = 0.4
+/** † Of the way from flower to ripe fruit that its oldest truss has come. */
+export const RIPENED: Record<Carries, number> = { nothing: 0, flowers: 0, green: 0.4, ripe: 1 }
 
 /** °C d over base 10 from emergence to the first open flower. */
 export const growthToFlower = (traits: PlantTraits): number =>
@@ -38,17 +38,12 @@ export function growthFromSize(
   if (height !== null) requireInRange('height', height, 0.005, 10)
   if (leaves !== null) requireInRange('leaves', leaves, 0, 200)
   const counted = leaves ?? (height === null ? null : leavesAt(traits, height, outside))
-  const least = {
-    nothing: 0,
-    flowers: growthToFlower(traits),
-    green: growthToFlower(traits) + GREEN * traits.ripening,
-    ripe: growthToFlower(traits) + traits.ripening,
-  }[carries]
+  const least = carries === 'nothing' ? 0 : growthToFlower(traits) + RIPENED[carries] * traits.ripening
   if (counted === null) return carries === 'nothing' ? null : least
   return Math.max(least, growthOfLeaves(traits, counted))
 }
 
-/** °C d since emergence by which so many leaves are out; midway to the next one. */
+/** °C d since emergence by which so many leaves are out: midway, as likely just unfolded as nearly followed. */
 export const growthOfLeaves = ({ toFirstLeaf, leafEvery }: PlantTraits, leaves: number): number =>
   toFirstLeaf + (leaves - 0.5) * leafEvery
 

@@ -21,11 +21,11 @@ export { growPlant } from './grow-plant'
 export type { GrowOptions } from './grow-plant'
 export {
   CARRIES,
-  GREEN,
   growthFromSize,
   growthOfLeaves,
   growthToFlower,
   leavesOfGrowth,
+  RIPENED,
 } from './growth-from-size'
 export type { Carries, PlantSize } from './growth-from-size'
 export { growthDay, RAISED_DAY } from './growth-days'

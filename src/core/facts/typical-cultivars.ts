@@ -1,4 +1,5 @@
 import type { Cultivar } from '../crop'
+import type { GardenCultivar } from './planting'
 
 /** A cultivar as most of its type are, called by its type; `notes`: what its packet would say. */
 export type TypicalCultivar = Cultivar & { key: string; name: string; notes: string }
@@ -231,3 +232,24 @@ export const TYPICAL_CULTIVARS: readonly TypicalCultivar[] = [
     notes: 'Very hot, dries on the plant. Gloves when cutting.',
   },
 ]
+
+/**
+ * The garden's own cultivar that is the typical one of a key, or that one as a new cultivar of the garden.
+ *
+ * @param id of a new one
+ * @returns null where there is no such key
+ */
+export function typicalCultivar(
+  key: string,
+  cultivars: readonly GardenCultivar[],
+  id: string,
+): GardenCultivar | null {
+  const typical = TYPICAL_CULTIVARS.find((one) => one.key === key)
+  if (!typical) return null
+  const { key: _, ...traits } = typical
+  const same = cultivars.find(
+    ({ name, habit, daysToMaturity }) =>
+      name === traits.name && habit === traits.habit && daysToMaturity === traits.daysToMaturity,
+  )
+  return same ?? { id, ...traits }
+}

@@ -56,20 +56,24 @@ export function newPlaces(
     many,
     there.map((place) => place.name),
   )
-  const lying: Lying[] = [...there, ...around]
-  return names.map((own, index) => {
-    const plain = plainPlace({ id: ids[index]!, name: own, kind, ...size })
-    const place: Place = {
-      ...plain,
-      ...roomFor(plain, lying, GAP[kind]),
-      ...(pot && { height: tidy(pot.height) }),
-    }
-    lying.push(place)
-    return place
+  const plain = names.map((own, index): Place => {
+    const place = plainPlace({ id: ids[index]!, name: own, kind, ...size })
+    return pot ? { ...place, height: tidy(pot.height) } : place
+  })
+  return laidBeside(plain, [...there, ...around])
+}
+
+/** Places where they come to lie, one after the other, free of what is there and of one another. */
+function laidBeside(places: readonly Place[], there: readonly Lying[]): Place[] {
+  const lying = [...there]
+  return places.map((place) => {
+    const laid = { ...place, ...roomFor(place, lying, GAP[place.kind]) }
+    lying.push(laid)
+    return laid
   })
 }
 
-/** Another place like one that is there, beside it. */
+/** More places like one that is there, numbered on, beside what is there. */
 export function likePlace(
   place: Place,
   many: number,
@@ -84,11 +88,14 @@ export function likePlace(
     // Never the bare name: what is made of a place is numbered.
     [base, ...there.map(({ name }) => name)],
   )
-  const lying: Lying[] = [...there, ...around]
-  return names.map((name, index) => {
-    const made: Place = { ...place, id: ids[index]!, name, turn: 0, walk: null, from: null, to: null }
-    Object.assign(made, roomFor(made, lying, GAP[place.kind]))
-    lying.push(made)
-    return made
-  })
+  const alike = names.map((name, index): Place => ({
+    ...place,
+    id: ids[index]!,
+    name,
+    turn: 0,
+    walk: null,
+    from: null,
+    to: null,
+  }))
+  return laidBeside(alike, [...there, ...around])
 }

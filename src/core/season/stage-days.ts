@@ -1,10 +1,9 @@
 import {
   dayReached,
-  GREEN,
+  RIPENED,
   isBush,
   lastDayToReach,
   thermalTraits,
-  type Carries,
   type Cultivar,
   type ThermalTraits,
 } from '../crop'
@@ -172,9 +171,6 @@ function growing(
     end,
   }
 }
-
-/** Of the way from flower to ripe fruit that the oldest truss has come. */
-const RIPENED: Record<Carries, number> = { nothing: 0, flowers: 0, green: GREEN, ripe: 1 }
 
 /** The day on which a flower opened that had come so many °C d further by a day; not before the first. */
 function openedBefore(running: Float64Array, day: number, sum: number, first: number): number {

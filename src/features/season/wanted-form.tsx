@@ -2,12 +2,11 @@ import { useMemo } from 'react'
 import { object, string } from 'yup'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { MOST_PLANTS } from '../../core/bounds'
 import { TYPICAL_CULTIVARS } from '../../core/facts'
 import type { Result } from '../../core/result'
 import { wholeField } from '../../wording/fields'
 import type { SeasonView } from './queries'
-
-const MOST_WANTED = 9999
 
 /** A cultivar, and how many of it are wanted. */
 export function WantedForm({
@@ -21,7 +20,7 @@ export function WantedForm({
     () =>
       object({
         cultivar: string().required('Choose a cultivar.'),
-        count: wholeField(1, MOST_WANTED, 'how many you want'),
+        count: wholeField(1, MOST_PLANTS, 'how many you want'),
       }),
     [],
   )

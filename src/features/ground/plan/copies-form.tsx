@@ -5,13 +5,12 @@ import { object } from 'yup'
 import { v7 } from 'uuid'
 import { FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
+import { MOST_NEW_PLACES } from '../../../core/bounds'
 import type { GroundEdit, Place } from '../../../core/facts'
 import { likePlace } from '../../../core/ground'
 import { wholeField } from '../../../wording/fields'
 import { sayCount } from '../../../wording/say'
 import type { Piece } from './piece'
-
-const MOST_COPIES = 60
 
 /** More places like one, numbered on, beside what is there. */
 export function CopiesForm({
@@ -23,7 +22,7 @@ export function CopiesForm({
   pieces: readonly Piece[]
   onEdit: (edits: GroundEdit[], words: string) => Promise<string | null>
 }) {
-  const schema = useMemo(() => object({ many: wholeField(1, MOST_COPIES, 'how many more') }), [])
+  const schema = useMemo(() => object({ many: wholeField(1, MOST_NEW_PLACES, 'how many more') }), [])
   const { submit, field, busy, problem } = useCheckedForm<{ many: string }>({
     schema,
     defaults: { many: '1' },

@@ -152,8 +152,8 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
             )}
             {isSeed && (
               <>
-                <TextField label="Seeds that come up, %" {...field('germination')} />
-                <TextField label="Seedlings that live, %" {...field('survival')} />
+                <TextField label="Germination rate, %" {...field('germination')} />
+                <TextField label="Seedling survival, %" {...field('survival')} />
               </>
             )}
           </div>

@@ -1,4 +1,5 @@
 import { v7 } from 'uuid'
+import { MOST_NEW_PLACES, MOST_PLANTS_AT_ONCE } from '../../../core/bounds'
 import type { FormProblems } from '../../../components/forms/use-checked-form'
 import { seasonOf } from '../../../core/climate'
 import {
@@ -10,6 +11,7 @@ import {
   type Training,
 } from '../../../core/crop'
 import {
+  typicalCultivar,
   TYPICAL_CULTIVARS,
   type GardenCultivar,
   type Place,
@@ -34,10 +36,6 @@ import { capital, nameOf } from '../../../wording/names'
 import { sayLength } from '../../../wording/say'
 import { firstEntries, raisedBy, type Begun } from './beginning'
 import { AS_USUAL, kindChosen, NEW, typicalOf } from './values'
-
-/** Plants, and new places, of one form. */
-const MOST_PLANTS_AT_ONCE = 2000
-const MOST_PLACES_AT_ONCE = 60
 
 /** A spot as it was checked. */
 interface Spot {
@@ -186,10 +184,10 @@ async function placesOf(
     const kind = kindChosen(spot.place)
     const many = kind ? (spot.many ?? 1) : 1
     plants += many * count
-    if (plants > MOST_PLANTS_AT_ONCE || made.length + (kind ? many : 0) > MOST_PLACES_AT_ONCE)
+    if (plants > MOST_PLANTS_AT_ONCE || made.length + (kind ? many : 0) > MOST_NEW_PLACES)
       return {
         fields: {
-          [`spots.${at}.${kind ? 'many' : 'count'}`]: `At most ${MOST_PLACES_AT_ONCE} new places and ${MOST_PLANTS_AT_ONCE} plants in one go: save these, then add the rest.`,
+          [`spots.${at}.${kind ? 'many' : 'count'}`]: `At most ${MOST_NEW_PLACES} new places and ${MOST_PLANTS_AT_ONCE} plants in one go: save these, then add the rest.`,
         },
       }
     if (!kind) {
@@ -225,13 +223,7 @@ function cultivarOf(values: Checked, cultivars: readonly GardenCultivar[]): Gard
   const typical = TYPICAL_CULTIVARS.find(({ key }) => typicalOf(key) === values.cultivar)
   if (values.differs === 'yes' || values.cultivar === NEW)
     return toldCultivar(values, known ?? typical ?? null)
-  if (known || !typical) return known ?? null
-  const { key: _, ...traits } = typical
-  const same = cultivars.find(
-    (own) =>
-      own.name === traits.name && own.habit === traits.habit && own.daysToMaturity === traits.daysToMaturity,
-  )
-  return same ?? { id: v7(), ...traits }
+  return known ?? (typical ? typicalCultivar(typical.key, cultivars, v7()) : null)
 }
 
 function toldCultivar(

@@ -1,5 +1,12 @@
 import { array, lazy, number, object, string, type ObjectShape } from 'yup'
-import { CAGE_BOUNDS, SEASON_BOUNDS, SPACING_BOUNDS, UNION_BOUNDS } from '../../../core/bounds'
+import {
+  CAGE_BOUNDS,
+  MOST_NEW_PLACES,
+  MOST_PLANTS_AT_ONCE,
+  SEASON_BOUNDS,
+  SPACING_BOUNDS,
+  UNION_BOUNDS,
+} from '../../../core/bounds'
 import type { IsoDate } from '../../../core/calendar'
 import { CARRIES, CROPS, HABITS, PEPPER_FRUITS, TOMATO_FRUITS, TRAININGS } from '../../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type Manner } from '../../../core/facts'
@@ -16,8 +23,7 @@ import {
 import { longUnit } from '../../../wording/written'
 import { AS_USUAL, BEGINNINGS, GOT, kindChosen, NEW, type PlantingValues, type SpotValues } from './values'
 
-/** Places that are made at once, and spots of one form. */
-const MOST_NEW = 60
+/** Lines of one form. */
 const MOST_SPOTS = 40
 const MOST_LEAVES = 100
 const OWN = { low: SPACING_BOUNDS[0], high: SPACING_BOUNDS[1] }
@@ -34,7 +40,7 @@ const optionalName = () =>
 function newPlaceFields(manner: Manner, isPot: boolean): ObjectShape {
   const size = () => quantityField('length', manner, { low: 0.1, high: 500, bareUnit: longUnit(manner) })
   return {
-    many: wholeField(1, MOST_NEW, 'how many places'),
+    many: wholeField(1, MOST_NEW_PLACES, 'how many places'),
     name: optionalName(),
     ...(isPot
       ? {
@@ -51,7 +57,7 @@ const spotField = (manner: Manner) =>
     return object({
       place: string().required('Choose a place.').max(64),
       ...(kind && newPlaceFields(manner, kind === 'container')),
-      count: wholeField(1, 2000, 'how many plants you want'),
+      count: wholeField(1, MOST_PLANTS_AT_ONCE, 'how many plants you want'),
       anyway: string().default('').max(3),
     })
   })
@@ -138,8 +144,8 @@ export function plantingSchema(manner: Manner, today: IsoDate, values: Deciding)
     support: choiceField(SUPPORTS, 'a support'),
     spacingSchool: choiceField(SPACING_SCHOOLS, 'how close'),
     laying: choiceField([AS_USUAL, ...LAYINGS] as const, 'how they are laid'),
-    germination: shareField('how many seeds come up'),
-    survival: shareField('how many seedlings live'),
+    germination: shareField('the germination rate'),
+    survival: shareField('the seedling survival'),
   })
 }
 
