@@ -162,6 +162,51 @@ test.describe('with nothing planted', () => {
   })
 })
 
+test.describe('in a US garden', () => {
+  test.use({ data: 'empty' })
+  test('one’s own stakes are judged with their numbers: too short, too thin, and right', async ({ page }) => {
+    await begin(page, 'Omaha')
+    await open(page, '/plantings/new')
+    await page.getByLabel('Place', { exact: true }).selectOption('new:bed')
+    await page
+      .getByLabel('Cultivar', { exact: true })
+      .selectOption({ label: 'Red slicing tomato: indeterminate (vine), 75 days' })
+    await page.getByRole('button', { name: 'Save and show dates' }).click()
+    await page.waitForURL(/\/plantings\/(?!new)/)
+    const planting = new URL(page.url()).pathname
+
+    const keep = async (label: string, values: Record<string, string>, material: string) => {
+      await open(page, '/shed')
+      await page.getByRole('button', { name: 'Add to the shed' }).click()
+      const form = page.getByRole('form', { name: 'Add to the shed' })
+      await form.getByLabel('Your word for it').fill(label)
+      for (const [name, value] of Object.entries(values)) await form.getByLabel(name).fill(value)
+      await form.getByLabel('Made of').selectOption(material)
+      await form.getByRole('button', { name: 'Keep' }).click()
+      await expect(page.getByText(`${label} is kept.`)).toBeVisible()
+    }
+    await keep('Old canes', { 'How many': '40', 'Length of each': '5 ft', Thickness: '5/8' }, 'bamboo')
+    await expect(page.getByText(/5\sft long, ⅝\sin thick, bamboo/)).toBeVisible()
+    await keep('Oak posts', { 'How many': '40', 'Length of each': '9 ft', Thickness: '3 in' }, 'hardwood')
+
+    await open(page, `${planting}/support`)
+    await page.getByRole('region', { name: 'Another way' }).getByRole('button', { name: 'A stake' }).click()
+    const yours = page.getByRole('region', { name: 'Will yours do?' })
+    const canes = yours.getByRole('listitem').filter({ hasText: 'Old canes' })
+    await expect(canes).toContainText(/^No/)
+    await expect(canes).toContainText(/5\sft is .+ too short: 5\.9\sft above the ground and .+ in it make/)
+    await expect(canes).toContainText(/bends too far in a gust of \d+\smph/)
+    await expect(canes).toContainText(/What would do: Pieces of .+ are long enough/)
+    await expect(yours.getByRole('listitem').filter({ hasText: 'Oak posts' })).toContainText(/^Yes/)
+    // A harder gust is asked for, and less depth.
+    await yours.getByLabel('Gust they must hold').fill('40')
+    await yours.getByLabel('Driven so deep').fill('0.3')
+    await expect(yours.getByRole('listitem').filter({ hasText: 'Oak posts' })).toContainText(
+      /^No.*the ground lets them go in a gust of \d+\smph.*What would do:.*deep, they hold/,
+    )
+  })
+})
+
 test('what the season takes is sorted by its headings, by key, dearest first, what has no price last', async ({
   page,
 }) => {

@@ -37,7 +37,7 @@ test('a weather file with five bad lines is read, its good days are taken, and t
   await expect(page.getByLabel('Column 2, Max temp')).toHaveValue('tmax')
   await expect(page.getByLabel('Decimals')).toHaveValue('comma')
   await page.getByRole('button', { name: 'Read the lines' }).click()
-  await expect(page.getByText('55 good lines, 5 wrong: 1 April 2024 to 30 May 2024')).toBeVisible()
+  await expect(page.getByText('55 good days, 5 wrong: 1 April 2024 to 30 May 2024')).toBeVisible()
   await expect(page.getByRole('list', { name: 'Wrong lines' }).getByRole('listitem')).toHaveText([
     'Line 7: the low, 12,5, is over the high, 9,5.',
     'Line 13: the rain, -2, is less than none.',
@@ -96,7 +96,7 @@ test('what is no weather file is refused with what to do, and nothing is stored'
   await expect(page.getByRole('alert').filter({ hasText: 'Say which column holds the low' })).toBeVisible()
   await page.getByLabel('Column 2, low').selectOption('tmin')
   await page.getByRole('button', { name: 'Read the lines' }).click()
-  await expect(page.getByText('2 good lines, 0 wrong')).toBeVisible()
+  await expect(page.getByText('2 good days, 0 wrong')).toBeVisible()
   await page.getByRole('button', { name: 'Take none' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('382 days on record')
 })
@@ -134,5 +134,74 @@ test('the record goes out as a table that comes in again', async ({ page }) => {
   await open(page, '/garden/weather/import')
   await give(page, table)
   await page.getByRole('button', { name: 'Read the lines' }).click()
-  await expect(page.getByText('382 good lines, 0 wrong')).toBeVisible()
+  await expect(page.getByText('382 good days, 0 wrong')).toBeVisible()
+})
+
+test('a station’s hourly file is gathered into days, told in a sentence, and its days ahead are a forecast', async ({
+  page,
+}) => {
+  const two = (value: number) => String(value).padStart(2, '0')
+  const lines = ['Hill station;made up', '', 'Time;Air temp (°C);Rain (mm);Humidity %;Wind km/h']
+  for (let day = 10; day <= 22; day++)
+    for (let hour = 0; hour < (day === 10 ? 4 : 24); hour++)
+      lines.push(
+        `2026-06-${two(day)} ${two(hour)}:00;${hour === 5 ? 9.5 : hour === 15 ? 22.5 : 15};${hour === 3 ? '1.5' : 0};70;${day === 20 ? 120 : 9}`,
+      )
+  await open(page, '/garden/weather/import')
+  await give(page, lines.join('\n'))
+  const told = page.getByRole('region', { name: 'Columns' }).getByRole('status')
+  await expect(told).toContainText(
+    'Read as many readings a day, gathered into days, 292 rows, named on line 3. Temperature is “Air temp (°C)”',
+  )
+  await expect(told).toContainText(
+    'Numbers are in °C, mm and km/h. The rain of a day’s readings is added up.',
+  )
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await expect(page.getByText('12 good days, 1 wrong: 11 June 2026 to 22 June 2026')).toBeVisible()
+  await expect(page.getByText('4 days of them are still to come: a forecast')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Wrong lines' })).toContainText(
+    '2026-06-10 has 4 of 24 readings',
+  )
+  // What is guessed can be changed: the sentence follows.
+  await page.getByLabel('A reading’s rain').selectOption('so-far')
+  await expect(told).toContainText('Rain grows through each day, so the last of the day counts.')
+  await page.getByLabel('A reading’s rain').selectOption('each')
+  await page.getByLabel('Columns are named on').selectOption('0')
+  await expect(told).not.toContainText('named on line 3')
+  await page.getByLabel('Columns are named on').selectOption('2')
+  await page.getByRole('button', { name: 'Read the lines' }).click()
+  await page.getByRole('button', { name: /^Take the 12 good days|Take the \d+ good days/ }).click()
+  await page.waitForURL(/\/garden\/weather$/)
+  await expect(page.locator('tr[data-date="2026-06-20"]')).toContainText('forecast')
+  await expect(page.locator('tr[data-date="2026-06-20"]')).toContainText('22.5')
+})
+
+test('a forecast by hand goes before the simulated station, in the advice as in the table', async ({
+  page,
+}) => {
+  await open(page, '/walk')
+  await expect(page.getByText('Made up by the simulated station.')).toBeVisible()
+  await page.getByRole('link', { name: 'Give it a forecast' }).click()
+  const form = page.getByRole('form', { name: 'Days ahead' })
+  const keep = form.getByRole('button', { name: 'Keep the forecast' })
+  await form.getByLabel('High of 19 June').fill('12')
+  await keep.click()
+  await expect(form.getByRole('alert')).toHaveText('The low too, please.')
+  await form.getByLabel('Low of 19 June').fill('0.5')
+  await form.getByLabel('Rain of 19 June').fill('0')
+  await keep.click()
+  await expect(page.getByText('The forecast of 1 day is kept.')).toBeVisible()
+  await expect(page.locator('tr[data-date="2026-06-19"]')).toContainText('forecast')
+  await expect(page.locator('tr[data-date="2026-06-20"]')).toContainText('simulated')
+  // A frost that is foretold is to be met before night.
+  await open(page, '/walk')
+  await expect(page.getByRole('button', { name: /Cover/ }).first()).toBeVisible()
+  await open(page, '/garden/weather')
+  await expect(form.getByLabel('Low of 19 June')).toHaveValue('0.5')
+  await form.getByLabel('Low of 19 June').fill('')
+  await form.getByLabel('High of 19 June').fill('')
+  await form.getByLabel('Rain of 19 June').fill('')
+  await keep.click()
+  await expect(page.getByText('No forecast is kept.')).toBeVisible()
+  await expect(page.locator('tr[data-date="2026-06-19"]')).toContainText('simulated')
 })

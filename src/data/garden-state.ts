@@ -2,6 +2,7 @@ import { isDeepStrictEqual } from 'node:util'
 import QuickLRU from 'quick-lru'
 import { addDays, type IsoDate } from '../core/calendar'
 import {
+  FORECAST_REACH,
   recordedSeasons,
   simulateSeasons,
   type Ensemble,
@@ -62,7 +63,10 @@ async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Prom
     const recorded =
       record.days < LEAST_RECORD
         ? null
-        : recordedSeasons(normals, await weatherBetween(garden.id, FIRST, LAST, db))
+        : recordedSeasons(
+            normals,
+            (await weatherBetween(garden.id, FIRST, LAST, db)).filter(({ source }) => source !== 'forecast'),
+          )
     found = recorded ?? simulateSeasons({ normals, latitude: garden.latitude })
     ensembles.set(key, found)
   }
@@ -161,14 +165,14 @@ function solanaceaeYears(rows: readonly RowOf<typeof cropRecord>[]): Map<string,
   return years
 }
 
-/** The weather on record of the last seasons; the same object as before where it says the same. */
+/** The weather on record of the last seasons, and what is foretold; the same object as before where it says the same. */
 async function recentWeather(
   gardenId: string,
   ensemble: Ensemble,
   now: IsoDate,
   db: Reader,
 ): Promise<RecordedDay[]> {
-  const loaded = await weatherBetween(gardenId, addDays(now, -450), now, db)
+  const loaded = await weatherBetween(gardenId, addDays(now, -450), addDays(now, FORECAST_REACH), db)
   const held = remembered(ensemble, 'recent weather', () => ({ days: loaded }))
   if (!isDeepStrictEqual(held.days, loaded)) held.days = loaded
   return held.days

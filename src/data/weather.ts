@@ -1,8 +1,8 @@
-import { and, between, eq, sql } from 'drizzle-orm'
+import { and, between, eq, ne, sql } from 'drizzle-orm'
 import { daysBetween, type IsoDate } from '../core/calendar'
 import type { RecordedDay } from '../core/climate'
 import { reader, type Reader, type Writer } from './database'
-import { weatherDay, weatherWhere, type WeatherRow } from './records/weather-day'
+import { putWeather, weatherDay, weatherWhere, type WeatherRow } from './records/weather-day'
 
 /** The record between two dates with where each day came from, both included. */
 export const sourcedWeather = async (
@@ -16,7 +16,7 @@ export const sourcedWeather = async (
     from ?? (await reader()),
   )
 
-/** The record between two dates, both included; a measure that was not taken is missing. */
+/** The record and forecast between two dates, both included; a measure that was not taken is missing. */
 export async function weatherBetween(
   gardenId: string,
   first: IsoDate,
@@ -24,8 +24,9 @@ export async function weatherBetween(
   from?: Reader,
 ): Promise<RecordedDay[]> {
   return (await sourcedWeather(gardenId, first, last, from)).map(
-    ({ date, tmin, tmax, rain, dewPoint, wind, solar }) => ({
+    ({ date, source, tmin, tmax, rain, dewPoint, wind, solar }) => ({
       date,
+      ...((source === 'forecast' || source === 'simulated') && { source }),
       tmin,
       tmax,
       rain: rain ?? undefined,
@@ -34,6 +35,23 @@ export async function weatherBetween(
       solar: solar ?? undefined,
     }),
   )
+}
+
+/** Puts what is foretold of a span in place of what was foretold before; what was measured stays. */
+export async function putForecast(
+  tx: Writer,
+  gardenId: string,
+  first: IsoDate,
+  last: IsoDate,
+  rows: readonly WeatherRow[],
+): Promise<void> {
+  const foretold = and(
+    eq(weatherDay.gardenId, gardenId),
+    eq(weatherDay.source, 'forecast'),
+    between(weatherDay.date, first, last),
+  )
+  await tx.delete(weatherDay).where(foretold)
+  await putWeather(tx, gardenId, rows, 'simulated')
 }
 
 /** Takes a day off the record. */
@@ -49,6 +67,10 @@ const SUMS = ['tmin', 'tmax', 'rain', 'dew_point', 'wind', 'solar']
   )
   .join(' || ')
 
+/** Days that were, not those that were foretold. */
+const onRecord = (gardenId: string) =>
+  and(eq(weatherDay.gardenId, gardenId), ne(weatherDay.source, 'forecast'))
+
 /** What tells one record from another, at a glance: how many days, and their sums. */
 export async function recordFingerprint(
   gardenId: string,
@@ -61,7 +83,7 @@ export async function recordFingerprint(
       sums: sql<string | null>`min(date) || max(date) || ${sql.raw(SUMS)}`,
     })
     .from(weatherDay)
-    .where(eq(weatherDay.gardenId, gardenId))
+    .where(onRecord(gardenId))
   return found!
 }
 
@@ -78,7 +100,7 @@ export async function weatherSummary(
       last: sql<IsoDate | null>`max(date)`,
     })
     .from(weatherDay)
-    .where(eq(weatherDay.gardenId, gardenId))
+    .where(onRecord(gardenId))
   const { days, first, last } = found!
   const span = first === null || last === null ? 0 : daysBetween(first, last) + 1
   return { days, first, last, missing: span - days }

@@ -49,6 +49,7 @@ const NAMES: Record<string, string> = {
   softwood: 'softwood',
   hardwood: 'hardwood',
   'steel-tube': 'steel tube',
+  'steel-rod': 'steel rod',
   loose: 'loose, tilled',
   firm: 'firm, settled',
   sectional: 'in sections',

@@ -44,6 +44,7 @@ export const REASONS: Record<Rule, string> = {
   'set-out.nights-cold': 'A night of {low} is coming; below {limit} the plants stall.',
   'set-out.soil-warm': 'The soil is {soil} at {depth}; {limit} is enough.',
   'set-out.soil-cold': 'The soil is {soil} at {depth}; under {limit} roots stand still.',
+  'set-out.frost-simulated': 'The simulated station foresees frost: {low} on {date}.',
   'set-out.frost-ahead': 'Frost is forecast: {low} on {date}.',
   'set-out.warm-from': 'Nights and soil suit from about {date}.',
   'set-out.not-this-season': 'No warm enough spell is left this season.',
@@ -102,6 +103,8 @@ export const REASONS: Record<Rule, string> = {
   'call.lower': 'The vine is {stem} long and has reached its wire.',
   'call.cut': 'To come off in all: suckers {suckers}, leaves {leaves}, trusses {trusses}.',
   'call.cut-last': 'Last done on {date}.',
+  'call.forecast-simulated':
+    'That weather is the simulated station’s, and made up: a forecast of your own goes before it (Garden › Weather).',
   'call.storm': 'Wind of {wind} is forecast: what is not tied breaks.',
   'call.waits-tie': 'The stem bends and breaks in the next wind, or roots along the ground.',
   'call.waits-cut': 'Suckers past {length 0.05} leave larger wounds and cost fruit.',
@@ -168,6 +171,8 @@ export const REASONS: Record<Rule, string> = {
   'date.end-frost': 'The first frost, in the middle season.',
   'date.end-borne': 'A determinate bears for about {days} and is done, or the frost comes first.',
   'date.end-none': 'No frost ends it in most years.',
+  'warn.frost-night-simulated':
+    'A night of {low} on {date} by the simulated station: cover what stands out, clear of the leaves.',
   'warn.frost-night': 'A night of {low} on {date}: cover what stands out, clear of the leaves.',
   'warn.set-cold':
     'A night of {value} on {date} is too cold to set: expect a failed truss about {from} to {to}.',

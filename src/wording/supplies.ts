@@ -1,4 +1,5 @@
-import { SUPPLY_UNIT, type Manner, type SupplyKind } from '../core/facts'
+import { SUPPLY_UNIT, type Manner, type Supply, type SupplyKind } from '../core/facts'
+import { nameOf } from './names'
 import { sayLength, sayMeasure } from './say'
 
 const NAMES: Record<SupplyKind, string> = {
@@ -30,6 +31,23 @@ export const supplyName = (
   { kind, length }: { kind: SupplyKind; length: number | null },
   manner: Manner,
 ): string => (length === null ? NAMES[kind] : `${NAMES[kind]} of at least ${sayLength(length, manner)}`)
+
+/** How thick a piece is, told finer than how long. */
+export const sayThickness = (value: number, manner: Manner): string =>
+  sayMeasure({ kind: 'thickness', value }, manner)
+
+/** `2.4 m long, 32 mm thick, hardwood`; empty: nothing was measured. */
+export function measuresOf({ kind, length, across, material }: Supply, manner: Manner): string {
+  const isCage = kind === 'cage'
+  return [
+    length !== null && `${sayLength(length, manner)} ${isCage ? 'high' : 'long'}`,
+    across !== null &&
+      (isCage ? `${sayLength(across, manner)} across` : `${sayThickness(across, manner)} thick`),
+    material !== null && nameOf(material),
+  ]
+    .filter(Boolean)
+    .join(', ')
+}
 
 /** Packs to buy: `3`, `2 × 100 m`. */
 export const sayPacks = (

@@ -1,7 +1,7 @@
 import type { Manner } from '../core/facts'
 import type { SupportPlan } from '../core/support'
 import { nameOf } from './names'
-import { sayCount, sayLength } from './say'
+import { sayCount, sayLength, sayMeasure } from './say'
 
 const PIECE = {
   stake: 'stake',
@@ -37,7 +37,7 @@ export function saySupport(
         : ' All set before the roots spread.'
   return {
     headline: `${nameOf(`by-${system}`)}: ${piece} of ${sayLength(post.length, manner)}, ${sayLength(post.embedment, manner)} deep`,
-    how: `${nameOf(post.material)[0]!.toUpperCase()}${nameOf(post.material).slice(1)}, ${sayLength(post.diameter, manner)} thick.${where}`,
+    how: `${nameOf(post.material)[0]!.toUpperCase()}${nameOf(post.material).slice(1)}, ${sayMeasure({ kind: 'thickness', value: post.diameter }, manner)} thick.${where}`,
     tiers,
   }
 }

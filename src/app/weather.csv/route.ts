@@ -4,10 +4,11 @@ import { weatherRecord } from '../../data/records/weather-day'
 
 export const dynamic = 'force-dynamic'
 
-/** The weather record as a table. */
+/** The weather record as a table, without what is only foretold. */
 export const GET = () =>
   gardenFile(
-    async ({ garden }) => weatherCsv(await weatherRecord.of(garden.id)),
+    async ({ garden }) =>
+      weatherCsv((await weatherRecord.of(garden.id)).filter(({ source }) => source !== 'forecast')),
     'text/csv',
     'prairie-weather.csv',
   )

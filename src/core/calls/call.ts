@@ -98,6 +98,7 @@ export type CallRule =
   | 'call.cut'
   | 'call.cut-last'
   | 'call.storm'
+  | 'call.forecast-simulated'
   | 'call.waits-tie'
   | 'call.waits-cut'
   | 'call.vent-open'

@@ -5,7 +5,8 @@ import type { Place } from '../facts'
 import type { HarvestEntries } from '../harvest'
 import { needsOf } from './needs'
 import type { PlantingOutlook, SeasonOutlook, StageEntries } from '../season'
-import type { Call, CallKind, Urgency } from './call'
+import type { Reason } from '../advice'
+import type { Call, CallKind, CallRule, Urgency } from './call'
 import type { CallAnswer } from './call-answer'
 
 /** One planting on one day, as the call makers see it. */
@@ -30,6 +31,12 @@ export interface AboutContext {
   own: PlantingOutlook
 }
 export type PlaceContext = AboutContext & { place: Place }
+
+/** That a day's weather is made up, where what is to be done rests on it; nothing where it was foretold or recorded. */
+export const madeUp = ({ line }: SeasonOutlook, at: number): Reason<CallRule>[] =>
+  line.sources[at] === 'simulated'
+    ? [{ rule: 'call.forecast-simulated', values: {}, weight: 'supports' }]
+    : []
 
 /** What a planting's calls go by. */
 type Told = keyof StageEntries | keyof HarvestEntries

@@ -2,7 +2,7 @@ import { addDays } from '../calendar'
 import { LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
 import type { Call } from './call'
-import { has, lastOf, makeCall, type CallContext } from './context'
+import { has, lastOf, madeUp, makeCall, type CallContext } from './context'
 import { MINUTES } from './minutes'
 
 /** Nights ahead that a frost is looked for in. */
@@ -34,6 +34,7 @@ export function cover(context: CallContext): Call | null {
             weight: 'decides',
           },
           { rule: 'call.cover-clear-of-leaves', values: {}, weight: 'supports' },
+          ...madeUp(season, at + night),
         ],
         cautions: [],
       },

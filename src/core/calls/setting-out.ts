@@ -41,7 +41,12 @@ export function setOut(context: CallContext): Call | null {
   const { planting, cultivar, dates, air, soil, at } = context
   const planned = dates['set-out'].date
   if (planned === null || !isRaised(context) || has(context, 'set-out')) return null
-  const { answer, reasons, alternatives, cautions } = judgeSetOut({ air }, soil, cultivar.crop, at)
+  const { answer, reasons, alternatives, cautions } = judgeSetOut(
+    { air, sources: context.season.line.sources },
+    soil,
+    cultivar.crop,
+    at,
+  )
   return makeCall(context, {
     due: planned,
     early: 3,

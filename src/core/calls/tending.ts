@@ -7,7 +7,7 @@ import { stemHeightAfter, tyingPlans } from '../support'
 import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
 import { plantingCuts, type AlikePlants } from './planting-cuts'
-import { makeCall, type CallContext } from './context'
+import { madeUp, makeCall, type CallContext } from './context'
 import { callEntries, type Work } from './entries'
 import { MINUTES, PLANTS_A_BAY } from './minutes'
 
@@ -34,11 +34,12 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
   if (ties.length === 0 && alike.length === 0) return null
   const cuts = countCuts(alike)
   const plants = alike.reduce((sum, group) => sum + group.plants.length, 0)
-  const wind = Math.max(
-    ...Array.from({ length: STORM_AHEAD }, (_, ahead) =>
-      season.line.sources[at + ahead + 1] === 'normal' ? 0 : (season.line.air.wind[at + ahead + 1] ?? 0),
-    ),
+  const windOn = (day: number) =>
+    season.line.sources[day] === 'normal' ? 0 : (season.line.air.wind[day] ?? 0)
+  const windiest = Array.from({ length: STORM_AHEAD }, (_, ahead) => at + ahead + 1).reduce((a, b) =>
+    windOn(b) > windOn(a) ? b : a,
   )
+  const wind = windOn(windiest)
   const storm = ties.length > 0 && wind >= STORM
   const reasons: Reason<CallRule>[] = [
     ...ties.map(({ work, stem, height }): Reason<CallRule> => ({
@@ -56,7 +57,10 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
         ]
       : []),
     ...(storm
-      ? [{ rule: 'call.storm' as const, values: { wind: speed(wind) }, weight: 'warns' as const }]
+      ? [
+          { rule: 'call.storm' as const, values: { wind: speed(wind) }, weight: 'warns' as const },
+          ...madeUp(season, windiest),
+        ]
       : []),
     ...(cut
       ? [{ rule: 'call.cut-last' as const, values: { date: onDate(cut) }, weight: 'supports' as const }]

@@ -4,7 +4,7 @@ import { entriesAbout } from '../entry'
 import { days, onDate, temperature } from '../quantity'
 import { standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
-import { makeCallAbout, type AboutContext, type PlaceContext } from './context'
+import { madeUp, makeCallAbout, type AboutContext, type PlaceContext } from './context'
 import { callEntries, type Work } from './entries'
 import { MINUTES } from './minutes'
 
@@ -101,6 +101,7 @@ export function shade(context: AboutContext, { water }: CallGarden): Call | null
           values: { high: temperature(air.tmax[at + scorching]!), limit: temperature(SHADE_FROM) },
           weight: 'decides',
         },
+        ...madeUp(season, at + scorching),
       ],
       cautions: ['heat-work'],
     },

@@ -283,11 +283,40 @@ describe('station', () => {
       'normal',
       'normal',
       'normal',
-      'forecast',
+      'simulated',
     ])
     expect(line.air.tmax[2]).toBe(2)
     expect(line.air.rain[2]).toBe(expectedSeries(plain, epochDay(from), 40).rain[2])
     expect(line.air.tmax[10]).not.toBe(2)
     expect(line.sources[18]).toBe('normal')
+  })
+  it('lets what is foretold go before the station, and stand in for a day that nobody recorded', () => {
+    const today = isoDate('2026-06-18')
+    const from = isoDate('2026-06-10')
+    const foretold = (date: string) => ({
+      date: isoDate(date),
+      tmin: 1,
+      tmax: 2,
+      source: 'forecast' as const,
+    })
+    const line = weatherLine({
+      normals: plain,
+      from,
+      days: 40,
+      today,
+      record: [foretold('2026-06-17'), foretold('2026-06-20'), foretold('2026-07-02')],
+      forecast: stationForecast(station, today),
+    })
+    expect([7, 8, 10, 11, 22, 23].map((day) => line.sources[day])).toEqual([
+      'forecast',
+      'simulated',
+      'forecast',
+      'simulated',
+      'forecast',
+      'normal',
+    ])
+    for (const day of [7, 10, 22]) expect(line.air.tmax[day]).toBe(2)
+    // What is not said of a day is as usual for it, not as the station makes it up.
+    expect(line.air.rain[10]).toBe(expectedSeries(plain, epochDay(from), 40).rain[10])
   })
 })

@@ -9,21 +9,25 @@ import {
   type DayWeather,
 } from './series'
 
-export type WeatherSource = 'recorded' | 'forecast' | 'normal'
+/** Where a day's weather is from: on record, foretold, made up by the simulated station, or usual for the day. */
+export type WeatherSource = 'recorded' | 'forecast' | 'simulated' | 'normal'
 
-/** One season's weather in a single line: what was, what is forecast, then what is normal. */
+/** One season's weather in a single line: what was, what is foretold, then what is normal. */
 export interface WeatherLine {
   air: DailySeries
   sources: WeatherSource[]
 }
 
-/** Days that have passed: a measure that was not taken is missing. */
-export type RecordedDay = Pick<DayWeather, 'date' | 'tmin' | 'tmax'> & Partial<DayWeather>
+/** A day that was recorded, unless its source says otherwise: a measure that was not taken is missing. */
+export type RecordedDay = Pick<DayWeather, 'date' | 'tmin' | 'tmax'> &
+  Partial<DayWeather> & { source?: 'forecast' | 'simulated' }
 
 /**
- * Lays record and forecast over the normals; a measure missing from the record stays normal.
+ * Lays record and forecast over the normals; a measure that is missing stays normal. Days that were foretold from
+ * outside go before the simulated station's, and stand in for those that passed without a record.
  *
- * @param plan `today` is the first day that the record does not count for: the forecast begins there
+ * @param plan `today` is the first day that the record does not count for: the forecast begins there; `forecast` is
+ *   the simulated station's
  */
 export function weatherLine(plan: {
   normals: Normals
@@ -40,18 +44,21 @@ export function weatherLine(plan: {
   for (const field of WEATHER_FIELDS) air[field].set(expected[field])
   const sources = Array<WeatherSource>(plan.days).fill('normal')
 
-  for (const day of plan.record) {
+  const lay = (day: RecordedDay) => {
     const index = epochDay(day.date) - start
-    if (index < 0 || index >= Math.min(plan.days, today - start)) continue
-    sources[index] = 'recorded'
-    for (const field of WEATHER_FIELDS) air[field][index] = day[field] ?? air[field][index]!
+    if (index < 0 || index >= plan.days) return
+    sources[index] = day.source ?? 'recorded'
+    for (const field of WEATHER_FIELDS) air[field][index] = day[field] ?? expected[field][index]!
   }
+  const isPast = ({ date }: RecordedDay) => epochDay(date) < today
+  for (const day of plan.record) if (isPast(day)) lay(day)
   const { forecast } = plan
   for (let lead = 0; forecast !== null && lead < forecast.days; lead++) {
     const index = forecast.from + lead - start
     if (index < 0 || index >= plan.days) continue
-    sources[index] = 'forecast'
+    sources[index] = 'simulated'
     for (const field of WEATHER_FIELDS) air[field][index] = forecast[field][lead]!
   }
+  for (const day of plan.record) if (day.source === 'forecast' && !isPast(day)) lay(day)
   return { air: settled(air), sources }
 }

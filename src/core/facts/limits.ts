@@ -7,8 +7,8 @@ export const LARGEST = {
   photo: 15 * 1024 * 1024,
   /** A logbook as CSV. */
   logbook: 30 * 1024 * 1024,
-  /** A weather file as CSV. */
-  weather: 10 * 1024 * 1024,
+  /** A weather file as CSV: a year of readings every five minutes is 5 MB. */
+  weather: 40 * 1024 * 1024,
   /** What a sensor posts at once. */
   devicePost: 64 * 1024,
 } as const

@@ -48,6 +48,13 @@ export const SUPPLY_UNIT: Record<SupplyKind, 'pieces' | 'metres' | 'litres'> = {
 /** Kinds whose pieces have a length that must suffice. */
 export const HAS_LENGTH: readonly SupplyKind[] = ['stake', 'post', 'rod']
 
+/** What is driven into the ground, and must be thick and strong enough to stand there. */
+export const IS_DRIVEN: readonly SupplyKind[] = ['stake', 'post', 'rod']
+
+/** What something that is driven is made of. */
+export const POST_MATERIALS = ['bamboo', 'softwood', 'hardwood', 'steel-tube', 'steel-rod'] as const
+export type PostMaterial = (typeof POST_MATERIALS)[number]
+
 /** One line of what the shed holds, and how it is bought. */
 export interface Supply {
   id: string
@@ -56,8 +63,12 @@ export interface Supply {
   name: string
   /** Pieces, m or L, as its kind is counted. */
   quantity: number
-  /** Of each piece, m; null where the kind has none. */
+  /** Of each piece, m; of a cage its height; null where the kind has none, or it is not known. */
   length: number | null
+  /** Of each piece, m: how thick it is, a cage how far across; null where the kind has none, or it is not known. */
+  across: number | null
+  /** What is driven is made of; null: not known. */
+  material: PostMaterial | null
   /** Pieces, m or L in a pack as it is sold. */
   pack: number
   /** Of a pack, in the gardener's own money; null: not known. */

@@ -54,8 +54,9 @@ function withStation(
   known: IsoDate,
 ): RecordedDay[] {
   const simulated = stationRecord(station, addDays(start, -DAYS_BEFORE_SEASON), STATION_DAYS)
-  const days = Array.from({ length: simulated.days }, (_, index) => weatherAt(simulated, index)).filter(
-    ({ date }) => date < known,
-  )
+  const days = Array.from({ length: simulated.days }, (_, index): RecordedDay => ({
+    ...weatherAt(simulated, index),
+    source: 'simulated',
+  })).filter(({ date }) => date < known)
   return [...days, ...stored]
 }

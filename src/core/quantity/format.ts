@@ -65,6 +65,8 @@ function spoken({ kind, value }: Numeric, units: UnitSystem): Spoken {
   switch (kind) {
     case 'length':
       return us ? usLength(value) : metricLength(value)
+    case 'thickness':
+      return us ? [fraction(convertFromSi(value, 'length', 'in'), 8), 'in'] : [upTo(value * 1000, 0), 'mm']
     case 'temperature':
       return [whole(us ? convertFromSi(value, kind, '°f') : value), us ? '°F' : '°C']
     case 'temperature-difference':

@@ -14,6 +14,7 @@ export {
   share,
   speed,
   temperature,
+  thickness,
   volume,
   waterDepth,
 } from './measure'

@@ -3,9 +3,16 @@ import type { IsoDate } from '../calendar'
 /** The kinds a person can type, each with its SI unit: m, °C, kg, L, m², s. */
 export type QuantityKind = 'length' | 'temperature' | 'mass' | 'volume' | 'area' | 'duration'
 
-/** Kinds that are only ever shown: K, mm of water, m/s, °C d, a share 0–1, days, a count. */
+/** Kinds that are only ever shown: m of a post, K, mm of water, m/s, °C d, a share 0–1, days, a count. */
 type ShownKind =
-  'temperature-difference' | 'water-depth' | 'speed' | 'degree-days' | 'share' | 'days' | 'count'
+  | 'thickness'
+  | 'temperature-difference'
+  | 'water-depth'
+  | 'speed'
+  | 'degree-days'
+  | 'share'
+  | 'days'
+  | 'count'
 
 /** A value that knows what it is, so that it can be put into words in anyone's units. */
 export type Measure =
@@ -16,6 +23,7 @@ export type Measure =
 export type UnitSystem = 'metric' | 'us'
 
 export const length = (value: number): Measure => ({ kind: 'length', value })
+export const thickness = (value: number): Measure => ({ kind: 'thickness', value })
 export const temperature = (value: number): Measure => ({ kind: 'temperature', value })
 export const volume = (value: number): Measure => ({ kind: 'volume', value })
 export const mass = (value: number): Measure => ({ kind: 'mass', value })

@@ -298,10 +298,13 @@ describe('warnings and risks', () => {
     forecast.tmax.fill(22)
     forecast.tmin[4] = 1
     const [frost] = warningsAhead(seasonOutlook(sampleGarden(set), june, forecast))
-    expect(frost).toMatchObject({ rule: 'warn.frost-night', date: '2026-06-22' })
+    expect(frost).toMatchObject({ rule: 'warn.frost-night-simulated', date: '2026-06-22' })
+    const cold = { date: isoDate('2026-06-21'), tmin: 1, tmax: 15, source: 'forecast' as const }
+    const told = warningsAhead(seasonOutlook({ ...sampleGarden(set), weather: [cold] }, june, null))
+    expect(told[0]).toMatchObject({ rule: 'warn.frost-night', date: '2026-06-21' })
     const warmInside = plainPlace({ id: 'p', name: 'T', kind: 'tunnel', length: 6, width: 3 })
     const inside = warningsAhead(seasonOutlook(sampleGarden(set, { places: [warmInside] }), june, forecast))
-    expect(inside.map(({ rule }) => rule)).not.toContain('warn.frost-night')
+    expect(inside.map(({ rule }) => rule)).not.toContain('warn.frost-night-simulated')
   })
   it('name the riskiest dates first, with odds that grow the earlier one plants', () => {
     const odds = (plannedSetOut: string) =>

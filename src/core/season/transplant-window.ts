@@ -1,5 +1,5 @@
 import { dateFromEpochDay, type IsoDate } from '../calendar'
-import { dayPercentiles, FROST, type DailySeries, type DayPercentiles } from '../climate'
+import { dayPercentiles, FROST, type DailySeries, type DayPercentiles, type WeatherSource } from '../climate'
 import type { Advice, Reason } from '../advice'
 import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
 import { count, length, onDate, temperature } from '../quantity'
@@ -100,6 +100,7 @@ export type SetOutRule =
   | 'set-out.soil-warm'
   | 'set-out.soil-cold'
   | 'set-out.frost-ahead'
+  | 'set-out.frost-simulated'
   | 'set-out.warm-from'
   | 'set-out.not-this-season'
 
@@ -117,7 +118,7 @@ export interface SetOutVerdict {
  * @throws RangeError when the line does not reach far enough past the day
  */
 export function judgeSetOut(
-  line: { air: DailySeries },
+  line: { air: DailySeries; sources?: readonly WeatherSource[] },
   soil: Float64Array,
   crop: Crop,
   at: number,
@@ -158,7 +159,7 @@ export function judgeSetOut(
   ]
   if (frost >= 0)
     reasons.unshift({
-      rule: 'set-out.frost-ahead',
+      rule: line.sources?.[at + frost] === 'simulated' ? 'set-out.frost-simulated' : 'set-out.frost-ahead',
       values: {
         date: onDate(dateFromEpochDay(air.from + at + frost)),
         low: temperature(air.tmin[at + frost]!),

@@ -6,7 +6,12 @@ import { onDate, share, temperature } from '../quantity'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
 
 export type WarningRule =
-  'warn.frost-night' | 'warn.set-cold' | 'warn.set-hot' | 'warn.heat-gap' | 'warn.not-ripe'
+  | 'warn.frost-night'
+  | 'warn.frost-night-simulated'
+  | 'warn.set-cold'
+  | 'warn.set-hot'
+  | 'warn.heat-gap'
+  | 'warn.not-ripe'
 
 /** Something ahead that a grower wants to know in time. */
 export interface SeasonWarning extends Reason<WarningRule> {
@@ -41,18 +46,17 @@ export function warningsAhead(outlook: SeasonOutlook): SeasonWarning[] {
 
 const stands = ({ begins, stands }: PlantingOutlook, on: IsoDate) =>
   begins.date !== null && begins.date <= on && !(stands?.to && stands.to <= on)
-const isKnown = (source: WeatherSource | undefined) => source === 'recorded' || source === 'forecast'
+const isKnown = (source: WeatherSource | undefined) => source !== undefined && source !== 'normal'
 
 function frostNights({ line, today }: SeasonOutlook, own: PlantingOutlook): SeasonWarning[] {
   const at = indexOf(line.air, today)
   for (let day = at; day <= at + DAYS_AHEAD; day++) {
     const date = dateFromEpochDay(line.air.from + day)
     const low = own.air.tmin[day]
-    if (low === undefined || low > LIGHT_FROST || line.sources[day] !== 'forecast' || !stands(own, date))
-      continue
+    if (low === undefined || low > LIGHT_FROST || !isKnown(line.sources[day]) || !stands(own, date)) continue
     return [
       {
-        rule: 'warn.frost-night',
+        rule: line.sources[day] === 'simulated' ? 'warn.frost-night-simulated' : 'warn.frost-night',
         values: { low: temperature(low), date: onDate(date) },
         weight: 'warns',
         date,

@@ -8,6 +8,8 @@ const line = (more: Partial<Supply>): Supply => ({
   name: '',
   quantity: 0,
   length: null,
+  across: null,
+  material: null,
   pack: 1,
   price: null,
   ...more,

@@ -9,6 +9,8 @@ const stake = (id: string, length: number, quantity: number, more: Partial<Suppl
   name: '',
   quantity,
   length,
+  across: null,
+  material: null,
   pack: 1,
   price: null,
   ...more,

@@ -1,6 +1,6 @@
 import type { Advice, Alternative, CautionId, Reason } from '../advice'
 import { SUPPORTS, type Support } from '../facts'
-import { count, duration, length, name, speed } from '../quantity'
+import { count, duration, length, name, speed, thickness } from '../quantity'
 import { planOf } from './plans'
 import { DEEPEST } from './post'
 import { requireSupportCase, type SupportCase, type SupportPlan } from './support-case'
@@ -83,7 +83,7 @@ function reasonsFor(plan: SupportPlan, input: SupportCase): Reason<SupportRule>[
             values: {
               gust: speed(gust),
               embedment: length(plan.post.embedment),
-              diameter: length(plan.post.diameter),
+              diameter: thickness(plan.post.diameter),
             },
             weight: 'supports',
           }

@@ -51,21 +51,73 @@ export function usualHeight(system: Support, { cultivar }: Pick<SupportCase, 'cu
   }
 }
 
+/** Which pieces bear the wind on a row, how much of it each, and how high they stand, m. */
+export interface Load {
+  kind: 'stake' | 'post' | 'rod'
+  count: number
+  /** Of the leaves that one piece holds against the wind. */
+  width: number
+  height: number
+  above: number
+}
+
+const cageAcross = ({ cage, cultivar, spacing }: SupportCase) =>
+  cage ?? Math.min(CAGE[cultivar.crop], 2 * spacing)
+const heldHeight = ({ canopyHeight }: SupportCase, above: number) =>
+  Math.min(canopyHeight, Math.max(above, 0.2))
+
+/** What the pieces of a system have to bear in a row; null: it has none. */
+export function loadOf(system: Support, input: SupportCase): Load | null {
+  const { plants, spacing, canopyWidth, plantsPerBay = 3 } = input
+  const above = input.aboveGround ?? usualHeight(system, input)
+  const height = heldHeight(input, above)
+  const rowLength = plants * spacing
+  switch (system) {
+    case 'none':
+      return null
+    case 'stake':
+      return { kind: 'stake', count: plants, width: Math.min(canopyWidth, spacing), height, above }
+    case 'cage':
+      return { kind: 'rod', count: plants * CAGE_RODS, width: cageAcross(input) / CAGE_RODS, height, above }
+    case 'weave': {
+      const { posts } = weaveMaterials({
+        plants,
+        spacing,
+        plantsPerBay,
+        height: Math.min(above, Math.max(0.3, height)),
+        sectional: input.weave !== 'continuous',
+      })
+      return { kind: 'post', count: posts, width: Math.min(plantsPerBay, plants) * spacing, height, above }
+    }
+    case 'string':
+      return {
+        kind: 'post',
+        count: Math.ceil(rowLength / BEAM_SPAN) + 1,
+        width: Math.min(BEAM_SPAN, rowLength),
+        height,
+        above,
+      }
+    case 'panel':
+      return {
+        kind: 'post',
+        count: Math.ceil(rowLength / PANEL) + 1,
+        width: Math.min(PANEL, rowLength),
+        height,
+        above,
+      }
+  }
+}
+
+/** The wind's push on what one piece holds, N, in a gust at 10 m. */
+export const pushOn = ({ width, height }: Pick<Load, 'width' | 'height'>, gust: number, shelter: number) =>
+  windForce({ gust: gustAt(gust, 10, height), shelter, height, width })
+
 /** One system worked out for a row: posts against the wind, strings and ties, what it takes. */
 export function planOf(system: Support, input: SupportCase): SupportPlan {
-  const {
-    plants,
-    spacing,
-    cultivar,
-    canopyHeight,
-    canopyWidth,
-    plantsPerBay = 3,
-    weave = 'sectional',
-    cage,
-  } = input
+  const { plants, spacing, cultivar, plantsPerBay = 3, weave = 'sectional' } = input
   const above = input.aboveGround ?? usualHeight(system, input)
   const rowLength = plants * spacing
-  const held = Math.min(canopyHeight, Math.max(above, 0.2))
+  const held = heldHeight(input, above)
   const common = {
     system,
     suits: suits(system, input),
@@ -73,8 +125,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
     life: LIFE[system],
     lowerings: [] as number[],
   }
-  const stand = (width: number, count: number, kind: 'stake' | 'post' | 'rod') =>
-    standing(input, { width, height: held, above, count, kind })
+  const stand = () => standing(input, loadOf(system, input)!)
   switch (system) {
     case 'none':
       return {
@@ -90,7 +141,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
         minutes: 0,
       }
     case 'stake': {
-      const post = stand(Math.min(canopyWidth, spacing), plants, 'stake')
+      const post = stand()
       const ties = Math.max(1, tiesUpTo(Math.min(above, held)))
       return {
         ...common,
@@ -103,12 +154,11 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
       }
     }
     case 'cage': {
-      const diameter = cage ?? Math.min(CAGE[cultivar.crop], 2 * spacing)
-      const post = stand(diameter / CAGE_RODS, plants * CAGE_RODS, 'rod')
+      const post = stand()
       return {
         ...common,
         ...post.plan,
-        distance: diameter / 2,
+        distance: cageAcross(input) / 2,
         tiers: [],
         drops: 1,
         needs: [{ kind: 'cage', quantity: plants, length: null }, post.need],
@@ -123,8 +173,8 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
         height: Math.min(above, Math.max(0.3, held)),
         sectional: weave === 'sectional',
       }
-      const { posts } = weaveMaterials(row)
-      const post = stand(Math.min(plantsPerBay, plants) * spacing, posts, 'post')
+      const post = stand()
+      const { count: posts } = post.plan.post
       const { twine, tiers } = weaveMaterials({ ...row, postDiameter: post.plan.post.diameter })
       return {
         ...common,
@@ -137,8 +187,8 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
       }
     }
     case 'string': {
-      const posts = Math.ceil(rowLength / BEAM_SPAN) + 1
-      const post = stand(Math.min(BEAM_SPAN, rowLength), posts, 'post')
+      const post = stand()
+      const { count: posts } = post.plan.post
       const lowering = isBush(cultivar)
         ? 0
         : Math.max(0, input.seasonDays - DAYS_TO_THE_BEAM) * LOWERING_A_DAY
@@ -165,7 +215,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
     }
     case 'panel': {
       const panels = Math.ceil(rowLength / PANEL)
-      const post = stand(Math.min(PANEL, rowLength), panels + 1, 'post')
+      const post = stand()
       const ties = tiesUpTo(Math.min(above, held))
       return {
         ...common,
@@ -191,17 +241,14 @@ const SERVES: Record<'stake' | 'post' | 'rod', (post: Post) => boolean> = {
   post: ({ diameter }) => diameter >= 0.034,
 }
 const LENGTH_STEP = 0.3
-const SAFETY = 2
+export const SAFETY = 2
 
 /** The thinnest post that bears the wind on its share of the row without bending too far or standing too deep. */
-function standing(
-  input: SupportCase,
-  share: { width: number; height: number; above: number; count: number; kind: 'stake' | 'post' | 'rod' },
-) {
+function standing(input: SupportCase, load: Load) {
   const { gust, shelter, soil, groundDepth = DEEPEST } = input
   const deepest = Math.min(DEEPEST, groundDepth)
-  const { width, height, above, count, kind } = share
-  const force = windForce({ gust: gustAt(gust, 10, height), shelter, height, width })
+  const { height, above, count, kind } = load
+  const force = pushOn(load, gust, shelter)
   const loadHeight = height / 2
   const choices = POSTS.filter(SERVES[kind])
   const embedded = choices.map((post) => ({

@@ -1,3 +1,4 @@
+import type { PostMaterial } from '../facts'
 import { requireInRange } from '../guard'
 
 export type Ground = 'loose' | 'firm'
@@ -37,7 +38,7 @@ export function lateralCapacity(post: {
 }
 
 /** Even without wind a post stands so deep, m; deeper than this it wants to be thicker, or anchored. */
-const LEAST_EMBEDMENT = 0.45
+export const LEAST_EMBEDMENT = 0.45
 export const DEEPEST = 0.9
 const MOST = 20
 
@@ -74,21 +75,38 @@ export function embedmentFor(post: {
   return Math.max(minimum, high)
 }
 
-/** Round posts that can be had, thinnest first of each; m, and what the material bears in bending, Pa. */
-export const POSTS = [
-  { material: 'bamboo', diameter: 0.016, bears: 25e6 },
-  { material: 'bamboo', diameter: 0.022, bears: 25e6 },
-  { material: 'softwood', diameter: 0.025, bears: 12e6 },
-  { material: 'softwood', diameter: 0.032, bears: 12e6 },
-  { material: 'hardwood', diameter: 0.032, bears: 20e6 },
-  { material: 'softwood', diameter: 0.05, bears: 12e6 },
-  { material: 'steel-tube', diameter: 0.034, wall: 0.002, bears: 160e6 },
-  { material: 'softwood', diameter: 0.075, bears: 12e6 },
-  { material: 'softwood', diameter: 0.1, bears: 12e6 },
-] as const satisfies readonly Post[]
+/** What materials bear in bending, Pa, and the wall of a usual tube, m. */
+export const BEARS: Record<PostMaterial, number> = {
+  bamboo: 25e6,
+  softwood: 12e6,
+  hardwood: 20e6,
+  'steel-tube': 160e6,
+  'steel-rod': 160e6,
+}
+export const TUBE_WALL = 0.002
+
+const post = (material: PostMaterial, diameter: number): Post => ({
+  material,
+  diameter,
+  bears: BEARS[material],
+  ...(material === 'steel-tube' && { wall: TUBE_WALL }),
+})
+
+/** Round posts that can be had, thinnest first of each. */
+export const POSTS: readonly Post[] = [
+  post('bamboo', 0.016),
+  post('bamboo', 0.022),
+  post('softwood', 0.025),
+  post('softwood', 0.032),
+  post('hardwood', 0.032),
+  post('softwood', 0.05),
+  post('steel-tube', 0.034),
+  post('softwood', 0.075),
+  post('softwood', 0.1),
+]
 
 export interface Post {
-  material: 'bamboo' | 'softwood' | 'hardwood' | 'steel-tube'
+  material: PostMaterial
   /** Outside, m. */
   diameter: number
   /** Of a tube, m. */

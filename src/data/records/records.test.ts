@@ -63,6 +63,7 @@ const STEPS: Record<string, [before: object, after: object][]> = {
     ],
   ],
   'places 9': [[ROW, { ...ROW, walk: null }]],
+  'supplies 12': [[ROW, { ...ROW, across: null, material: null }]],
   'weather 8': [
     [
       { tmin: 20, tmax: 8 },

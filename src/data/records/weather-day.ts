@@ -7,13 +7,17 @@ import { date, isoDateField, measure, orNull, within } from './fields'
 import { gardenId } from './garden'
 import { inPortions, record } from './record'
 
+/** Where a day of the record comes from; a forecast stands in until the day is on record. */
+const WEATHER_ORIGINS = ['imported', 'entered', 'simulated', 'forecast'] as const
+export type WeatherOrigin = (typeof WEATHER_ORIGINS)[number]
+
 /** °C, mm, °C, m/s at 2 m, MJ m⁻² d⁻¹. */
 export const weatherDay = sqliteTable(
   'weather_day',
   {
     gardenId: gardenId(),
     date: date().notNull(),
-    source: text().$type<'imported' | 'entered' | 'simulated'>().notNull(),
+    source: text().$type<WeatherOrigin>().notNull(),
     tmin: real().notNull(),
     tmax: real().notNull(),
     rain: real(),
@@ -27,7 +31,7 @@ export const weatherDay = sqliteTable(
 /** A day of the weather as it is kept. */
 const weatherRow = object({
   date: isoDateField().required(),
-  source: string().required().oneOf(['imported', 'entered', 'simulated']),
+  source: string().required().oneOf(WEATHER_ORIGINS),
   tmin: measure(...WEATHER_BOUNDS.tmin),
   tmax: measure(...WEATHER_BOUNDS.tmax),
   rain: orNull(measure(...WEATHER_BOUNDS.rain)),
@@ -59,14 +63,14 @@ export async function weatherWhere(where: SQL | undefined, db: Reader): Promise<
   })
 }
 
-/** Which days on record give way to new ones: only simulated ones, imported ones too, or all. */
+/** Which days on record give way to new ones: only made-up ones and forecasts, imported ones too, or all. */
 export const REPLACED = ['simulated', 'imported', 'all'] as const
 export type Replaced = (typeof REPLACED)[number]
 
 const GIVES_WAY: Record<Replaced, readonly WeatherRow['source'][]> = {
-  simulated: ['simulated'],
-  imported: ['simulated', 'imported'],
-  all: ['simulated', 'imported', 'entered'],
+  simulated: ['simulated', 'forecast'],
+  imported: ['simulated', 'forecast', 'imported'],
+  all: ['simulated', 'forecast', 'imported', 'entered'],
 }
 
 /**

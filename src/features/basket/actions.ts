@@ -59,6 +59,8 @@ export async function keepSeeds(cultivarId: string, quantity: number): Promise<R
     kind: 'seed',
     name: cultivar.name,
     length: null,
+    across: null,
+    material: null,
     pack: 1,
     price: null,
     ...line,

@@ -140,7 +140,7 @@ function blightOf(day: Day): WatchScreenView['blight'] {
     aridMonths(ensemble.normals, state.garden.latitude),
     indexOf(line.air, from),
     indexOf(line.air, on) + AHEAD,
-  ).filter(({ date, source }) => date <= on || source === 'forecast')
+  ).filter(({ date, source }) => date <= on || source !== 'normal')
   const today = days.findLast(({ date }) => date <= on)
   return {
     points: days.map((day) => pointOf(day, on, manner)),

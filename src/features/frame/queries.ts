@@ -35,9 +35,7 @@ export interface RibbonData {
   low: number[]
   rain: number[]
   wind: number[]
-  /** The weather comes from the simulated station. */
-  simulated: boolean
-  /** r recorded, f forecast, n normal: a letter a day. */
+  /** r recorded, f forecast, s simulated, n normal: a letter a day. */
   sources: string
   lanes: { name: 'under cover' | 'in the ground' | 'bearing'; from: number; to: number }[]
 }
@@ -82,7 +80,6 @@ function workRibbon(state: GardenState): RibbonData {
       .slice(from, from + days)
       .map((source) => source.charAt(0))
       .join(''),
-    simulated: state.station !== null,
     lanes: lanesOf(inView, start, end),
   }
 }

@@ -11,7 +11,7 @@ export function dayInWords(data: RibbonData, at: number): { temperatures: string
   const speed = formatMeasure({ kind: 'speed', value: data.wind[at]! }, manner)
   const isDry = data.rain[at]! < 0.5
   const rain = isDry ? 'dry' : `rain ${formatMeasure({ kind: 'water-depth', value: data.rain[at]! }, manner)}`
-  if (!data.simulated) return { temperatures, sky: `${rain}, wind ${speed}` }
+  if (data.sources[at] !== 's') return { temperatures, sky: `${rain}, wind ${speed}` }
   // What is made up says so first, and then only as much as stands on the line.
   return { temperatures, sky: `simulated: ${isDry ? `${rain}, ${speed}` : rain}` }
 }

@@ -76,6 +76,8 @@ export async function markBought(typed: Bought[]): Promise<SupplyChange> {
       name: '',
       quantity: pack * packs,
       length: HAS_LENGTH.includes(kind) ? length : null,
+      across: null,
+      material: null,
       pack,
       price: null,
     })),

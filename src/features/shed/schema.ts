@@ -1,6 +1,8 @@
 import { mixed, object, string, type AnyObjectSchema } from 'yup'
 import {
   HAS_LENGTH,
+  IS_DRIVEN,
+  POST_MATERIALS,
   SUPPLY_KINDS,
   SUPPLY_UNIT,
   type Manner,
@@ -9,9 +11,13 @@ import {
 } from '../../core/facts'
 import { choiceField, decimalField, orNothing, quantityField, wholeField } from '../../wording/fields'
 import { sayLength, sayMeasure } from '../../wording/say'
+import { sayThickness } from '../../wording/supplies'
 
 /** A line of the shed as it is typed. */
-export type SupplyValues = Record<'kind' | 'name' | 'quantity' | 'length' | 'pack' | 'price', string>
+export type SupplyValues = Record<
+  'kind' | 'name' | 'quantity' | 'length' | 'across' | 'material' | 'pack' | 'price',
+  string
+>
 
 /** What is typed of a line, by what its kind is counted in and whether its pieces have a length. */
 export function supplySchema(manner: Manner, { kind }: Pick<SupplyValues, 'kind'>): AnyObjectSchema {
@@ -24,7 +30,29 @@ export function supplySchema(manner: Manner, { kind }: Pick<SupplyValues, 'kind'
       .max(80, 'At most 80 characters, please.')
       .matches(/^[^\p{Cc}]*$/u, 'On one line, please.'),
     quantity: amountField(known, manner, 0),
-    length: HAS_LENGTH.includes(known) ? quantityField('length', manner, { low: 0.1, high: 12 }) : nothing(),
+    length: HAS_LENGTH.includes(known)
+      ? quantityField('length', manner, { low: 0.1, high: 12 })
+      : known === 'cage'
+        ? orNothing(quantityField('length', manner, { low: 0.1, high: 4 }))
+        : nothing(),
+    across: IS_DRIVEN.includes(known)
+      ? orNothing(
+          quantityField('length', manner, {
+            low: 0.004,
+            high: 0.3,
+            bareUnit: manner.units === 'us' ? 'in' : 'mm',
+          }),
+        )
+      : known === 'cage'
+        ? orNothing(quantityField('length', manner, { low: 0.1, high: 3 }))
+        : nothing(),
+    material: IS_DRIVEN.includes(known)
+      ? string()
+          .nullable()
+          .default(null)
+          .transform((typed: unknown) => (typed === '' ? null : typed))
+          .oneOf([...POST_MATERIALS, null], 'What they are made of is one of the list.')
+      : nothing(),
     pack: amountField(known, manner, 1),
     price: orNothing(decimalField(0, 100_000)),
   })
@@ -57,13 +85,21 @@ const amountText = (kind: SupplyKind, quantity: number, manner: Manner) =>
 
 /** A line as its form starts. */
 export const typedSupply = (
-  { kind, name, quantity, length, pack, price }: Supply,
+  { kind, name, quantity, length, across, material, pack, price }: Supply,
   manner: Manner,
 ): SupplyValues => ({
   kind,
   name,
   quantity: amountText(kind, quantity, manner),
   length: length === null ? '' : sayLength(length, manner).replaceAll('\u00a0', ' '),
+  across:
+    across === null
+      ? ''
+      : (kind === 'cage' ? sayLength(across, manner) : sayThickness(across, manner)).replaceAll(
+          '\u00a0',
+          ' ',
+        ),
+  material: material ?? '',
   pack: amountText(kind, pack, manner),
   price: price === null ? '' : String(price),
 })

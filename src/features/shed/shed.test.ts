@@ -45,7 +45,9 @@ describe('a line as it is typed', () => {
     kind,
     name: index % 2 === 0 ? '' : 'Old ones',
     quantity: 12,
-    length: ['stake', 'post', 'rod'].includes(kind) ? 2.4 : null,
+    length: ['stake', 'post', 'rod', 'cage'].includes(kind) ? 2.4 : null,
+    across: kind === 'cage' ? 0.5 : kind === 'post' ? 0.0635 : null,
+    material: kind === 'post' ? ('softwood' as const) : null,
     pack: 3,
     price: index % 2 === 0 ? null : 4.5,
   }))

@@ -9,17 +9,29 @@ import { ChoiceField, FormError, TextField } from '../../components/forms/fields
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import {
   HAS_LENGTH,
+  IS_DRIVEN,
+  POST_MATERIALS,
   SUPPLY_KINDS,
   SUPPLY_UNIT,
   type Manner,
   type Supply,
   type SupplyKind,
 } from '../../core/facts'
+import { nameOf } from '../../wording/names'
 import { supplyKindName } from '../../wording/supplies'
 import { keepSupply } from './actions'
 import { supplySchema, typedSupply, type SupplyValues } from './schema'
 
-const EMPTY: SupplyValues = { kind: 'stake', name: '', quantity: '', length: '', pack: '1', price: '' }
+const EMPTY: SupplyValues = {
+  kind: 'stake',
+  name: '',
+  quantity: '',
+  length: '',
+  across: '',
+  material: '',
+  pack: '1',
+  price: '',
+}
 const AMOUNT = { pieces: 'How many', metres: 'How much, as a length', litres: 'How much' } as const
 
 /** A line of the shed: what it is, how much, how long, and how it is sold. */
@@ -68,6 +80,25 @@ export function SupplyForm({
       <TextField label="Your word for it, if any" {...field('name')} />
       <TextField label={AMOUNT[SUPPLY_UNIT[kind]]} {...field('quantity')} />
       {HAS_LENGTH.includes(kind) && <TextField label="Length of each" {...field('length')} />}
+      {IS_DRIVEN.includes(kind) && (
+        <>
+          <TextField label="Thickness, if known" {...field('across')} />
+          <ChoiceField label="Made of" {...field('material')}>
+            <option value="">not noted</option>
+            {POST_MATERIALS.map((material) => (
+              <option key={material} value={material}>
+                {nameOf(material)}
+              </option>
+            ))}
+          </ChoiceField>
+        </>
+      )}
+      {kind === 'cage' && (
+        <>
+          <TextField label="Height of each, if known" {...field('length')} />
+          <TextField label="Across, if known" {...field('across')} />
+        </>
+      )}
       <TextField label="In a pack, as it is sold" {...field('pack')} />
       <TextField label="Price of a pack, if known" inputMode="decimal" {...field('price')} />
       <div className="col-span-2 space-y-2">

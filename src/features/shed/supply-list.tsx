@@ -3,8 +3,7 @@
 import { useChange } from '../../components/act/use-change'
 import { DataTable, type Column } from '../../components/table/data-table'
 import type { Manner, Supply } from '../../core/facts'
-import { sayLength } from '../../wording/say'
-import { sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'
+import { measuresOf, sayAmount, sayMoney, supplyKindName } from '../../wording/supplies'
 import { putBack } from './actions'
 
 /** What is there, line by line. */
@@ -39,7 +38,7 @@ export function SupplyList({
           {titleOf(supply)}
           <span className="block text-sm font-normal text-quiet">
             {supply.name && supplyKindName(supply.kind)}
-            {supply.length !== null && `${supply.name ? ', ' : ''}${sayLength(supply.length, manner)} each`}
+            {measuresOf(supply, manner) && `${supply.name ? ', ' : ''}${measuresOf(supply, manner)}`}
           </span>
         </>
       ),

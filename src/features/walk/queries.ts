@@ -141,6 +141,7 @@ function daysAhead({ air, sources }: WeatherLine, on: IsoDate, manner: Manner): 
       low: sayTemperature(tmin, manner),
       note,
       usual,
+      isMadeUp: sources[at + lead] === 'simulated',
     }
   })
 }

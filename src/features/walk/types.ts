@@ -71,6 +71,8 @@ export interface DayAhead {
   low: string
   note: string
   usual: boolean
+  /** The simulated station makes it up. */
+  isMadeUp: boolean
 }
 
 export interface Round {

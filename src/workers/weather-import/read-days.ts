@@ -1,6 +1,10 @@
 import { WEATHER_BOUNDS } from '../../core/bounds'
-import { dewPointFromHumidity, windAtTwoMetres } from '../../core/climate'
-import { readDate, type Mapping, type Role } from './columns'
+import { addDays, type IsoDate } from '../../core/calendar'
+import { dewPointFromHumidity, FORECAST_REACH, windAtTwoMetres } from '../../core/climate'
+import { isMissing, isTrace, readNumber } from './cells'
+import { isoOf, readDate, readTime } from './dates'
+import { DayOfReadings, type Gathered, type Reading } from './gather'
+import { MEASURES, type Mapping, type Measure, type Role } from './mapping'
 
 /** A day as it is kept: °C, mm, °C, m/s at 2 m, MJ m⁻² d⁻¹; null: not measured. */
 export interface ReadDay {
@@ -20,14 +24,16 @@ interface Fault {
 }
 
 export interface ReadResult {
+  /** Those after the garden's day are a forecast. */
   days: ReadDay[]
   faults: Fault[]
 }
 
 /** What a day's numbers can be, SI. */
-const BOUNDS = {
+const BOUNDS: Record<Measure, readonly [number, number, string]> = {
   tmin: [...WEATHER_BOUNDS.tmin, 'low'],
   tmax: [...WEATHER_BOUNDS.tmax, 'high'],
+  temperature: [WEATHER_BOUNDS.tmin[0], WEATHER_BOUNDS.tmax[1], 'temperature'],
   rain: [...WEATHER_BOUNDS.rain, 'rain'],
   dewPoint: [...WEATHER_BOUNDS.dewPoint, 'dew point'],
   humidity: [0, 100, 'humidity'],
@@ -35,76 +41,104 @@ const BOUNDS = {
   humidityMax: [0, 100, 'highest humidity'],
   wind: [...WEATHER_BOUNDS.wind, 'wind'],
   solar: [...WEATHER_BOUNDS.solar, 'solar radiation'],
-} as const satisfies Record<Exclude<Role, 'date'>, readonly [number, number, string]>
-type Measured = keyof typeof BOUNDS
-
-/** What stations write where nothing was measured. */
-const MISSING = new Set([
-  '',
-  '-',
-  '--',
-  'na',
-  'n/a',
-  'nan',
-  'null',
-  'none',
-  'm',
-  '-999',
-  '-9999',
-  '-99.9',
-  '-999.9',
-])
+}
+/** MJ m⁻² d⁻¹ that the sun at its highest would come to, held all day. */
+const MOST_SUN_AT_ONCE = 130
+/** Gauges tell a little over full moisture. */
+const OVER_FULL = 105
 
 class LineFault extends Error {}
 
+type Rows = readonly (readonly string[])[]
+/** What stands in a row for a role. */
+type CellOf = (role: Role) => string
+
 /**
- * Reads the lines of a table as days, one after the other, so that it can be shown and stopped; yields the share
- * done. A line that is wrong is reported and left out.
+ * Reads the rows of a table as days, one after the other, so that it can be shown and stopped; yields the share done.
+ * A row that is wrong is reported and left out, and so is a day of which too little was read.
  *
- * @param today no day after it is on record
+ * @param today the garden's; of what comes after it only so many days are taken, as a forecast
  */
-export function* readingDays(
-  rows: readonly (readonly string[])[],
-  mapping: Mapping,
-  today: string,
-): Generator<number, ReadResult> {
-  const days: ReadDay[] = []
+export function* readingDays(rows: Rows, mapping: Mapping, today: string): Generator<number, ReadResult> {
   const faults: Fault[] = []
+  const days: ReadDay[] = []
   const lineOf = new Map<string, number>()
-  for (let index = mapping.header ? 1 : 0; index < rows.length; index++) {
-    const row = rows[index]!
-    const line = index + 1
-    if (row.every((cell) => cell.trim() === '')) continue
-    try {
-      const day = readDay(row, mapping)
-      if (day.date > today) throw new LineFault(`${day.date} has not come yet`)
+  const take = (line: number, read: () => ReadDay) =>
+    guarded(faults, line, () => {
+      const day = read()
+      if (day.date > addDays(today as IsoDate, FORECAST_REACH))
+        throw new LineFault(
+          `${day.date} is more than ${FORECAST_REACH} days ahead: no forecast reaches so far`,
+        )
       const before = lineOf.get(day.date)
       if (before !== undefined) throw new LineFault(`${day.date} is on line ${before} already`)
       lineOf.set(day.date, line)
       days.push(day)
-    } catch (error) {
-      if (!(error instanceof LineFault)) throw error
-      faults.push({ line, reason: error.message })
+    })
+  const each = eachRow(rows, mapping)
+  if (mapping.shape === 'days')
+    for (const [line, row, share] of each) {
+      take(line, () => dayOf(cellsOf(row, mapping), mapping))
+      if (line % STEP === 0) yield share
     }
-    if (index % STEP === 0) yield index / rows.length
+  else if (mapping.shape === 'codes') {
+    const byDay = new Map<string, { line: number; cells: Map<Measure, string> }>()
+    for (const [line, row, share] of each) {
+      guarded(faults, line, () => putCode(byDay, line, row, mapping))
+      if (line % STEP === 0) yield share
+    }
+    for (const [date, { line, cells }] of byDay)
+      take(line, () => ofCells(date, (role) => cells.get(role as Measure) ?? '', mapping))
+  } else {
+    const byDay = new Map<string, DayOfReadings>()
+    for (const [line, row, share] of each) {
+      guarded(faults, line, () => putReading(byDay, line, row, mapping))
+      if (line % STEP === 0) yield share
+    }
+    const usual = usualCount(byDay)
+    for (const [date, readings] of byDay) {
+      const gathered = readings.gathered(mapping.solar === 'W/m²')
+      take(gathered.line, () => ofReadings(date, gathered, usual))
+    }
   }
-  return { days, faults }
+  return { days, faults: faults.sort((a, b) => a.line - b.line) }
 }
 const STEP = 200
 
-function readDay(row: readonly string[], mapping: Mapping): ReadDay {
-  const date = dateOf(row, mapping)
-  const value = (role: Measured) => numberOf(row, role, mapping)
+/** Each row that holds anything, with its line and the share of the file that is behind it. */
+function* eachRow(rows: Rows, { first }: Mapping): Generator<[number, readonly string[], number]> {
+  for (let index = first; index < rows.length; index++) {
+    const row = rows[index]!
+    if (row.some((cell) => cell.trim() !== '')) yield [index + 1, row, index / rows.length]
+  }
+}
+
+function guarded(faults: Fault[], line: number, act: () => void): void {
+  try {
+    act()
+  } catch (error) {
+    if (!(error instanceof LineFault)) throw error
+    faults.push({ line, reason: error.message })
+  }
+}
+
+const cellsOf =
+  (row: readonly string[], { columns }: Mapping): CellOf =>
+  (role) =>
+    columns[role] === undefined ? '' : (row[columns[role]] ?? '').trim()
+
+const dayOf = (cell: CellOf, mapping: Mapping) => ofCells(dateOf(cell, mapping), cell, mapping)
+
+/** A day of cells that hold its low and high. */
+function ofCells(date: string, cell: CellOf, mapping: Mapping): ReadDay {
+  const value = (role: Measure) => numberOf(cell(role), role, mapping)
   const needed = (role: 'tmin' | 'tmax') => {
     const found = value(role)
     if (found === null) throw new LineFault(`the ${BOUNDS[role][2]} is missing`)
     return found
   }
   const [tmin, tmax] = [needed('tmin'), needed('tmax')]
-  if (tmin > tmax)
-    throw new LineFault(
-      `the low, ${cellOf(row, 'tmin', mapping)}, is over the high, ${cellOf(row, 'tmax', mapping)}`,
-    )
+  if (tmin > tmax) throw new LineFault(`the low, ${cell('tmin')}, is over the high, ${cell('tmax')}`)
   const wind = value('wind')
   return {
     date,
@@ -117,11 +151,75 @@ function readDay(row: readonly string[], mapping: Mapping): ReadDay {
   }
 }
 
+/** Puts a value of a table of codes to its day. */
+function putCode(
+  byDay: Map<string, { line: number; cells: Map<Measure, string> }>,
+  line: number,
+  row: readonly string[],
+  mapping: Mapping,
+): void {
+  const cell = cellsOf(row, mapping)
+  const measure = MEASURES.find((each) => mapping.codes[each] === cell('code'))
+  if (!measure) return
+  const date = dateOf(cell, mapping)
+  const day = byDay.get(date) ?? { line, cells: new Map<Measure, string>() }
+  if (day.cells.has(measure)) throw new LineFault(`${date} has its ${BOUNDS[measure][2]} already`)
+  numberOf(cell('value'), measure, mapping)
+  day.cells.set(measure, cell('value'))
+  byDay.set(date, day)
+}
+
+/** Puts one of a day's readings to the others. */
+function putReading(
+  byDay: Map<string, DayOfReadings>,
+  line: number,
+  row: readonly string[],
+  mapping: Mapping,
+): void {
+  const cell = cellsOf(row, mapping)
+  const date = dateOf(cell, mapping)
+  const reading = {} as Reading
+  for (const measure of MEASURES)
+    reading[measure] =
+      mapping.columns[measure] === undefined ? null : numberOf(cell(measure), measure, mapping)
+  if (reading.wind !== null) reading.wind = windAtTwoMetres(reading.wind, mapping.windHeight)
+  const day = byDay.get(date) ?? new DayOfReadings(line)
+  const minute = readTime(cell('time')) ?? readTime(cell('date')) ?? line
+  day.add(reading, minute, mapping.rainOf)
+  byDay.set(date, day)
+}
+
+/** How many readings most days have. */
+function usualCount(byDay: ReadonlyMap<string, DayOfReadings>): number {
+  const counts = [...byDay.values()].map((day) => day.gathered(false).count).sort((a, b) => a - b)
+  return counts[Math.floor(counts.length / 2)] ?? 0
+}
+
+/** Of a day with fewer of its usual readings, the lowest and the highest may have been missed. */
+const ENOUGH = 0.75
+
+function ofReadings(date: string, gathered: Gathered, usual: number): ReadDay {
+  const { count, tmin, tmax, rain, dewPoint, wind, solar } = gathered
+  if (count < ENOUGH * usual)
+    throw new LineFault(`${date} has ${count} of ${usual} readings: too few for its low and high`)
+  if (tmin === null || tmax === null) throw new LineFault(`${date} has no temperature`)
+  const most = (value: number | null, high: number) => (value === null ? null : Math.min(value, high))
+  return {
+    date,
+    tmin: tenth(tmin),
+    tmax: tenth(tmax),
+    rain: rain === null ? null : hundredth(rain),
+    dewPoint: dewPoint === null ? null : tenth(dewPoint),
+    wind: wind === null ? null : hundredth(wind),
+    solar: solar === null ? null : hundredth(most(solar, WEATHER_BOUNDS.solar[1])!),
+  }
+}
+
 const tenth = (value: number) => Math.round(value * 10) / 10
 const hundredth = (value: number) => Math.round(value * 100) / 100
 
 /** The dew point, from humidity where that was measured. */
-function moisture(value: (role: Measured) => number | null, tmin: number, tmax: number): number | null {
+function moisture(value: (role: Measure) => number | null, tmin: number, tmax: number): number | null {
   const [mean, low, high] = [value('humidity'), value('humidityMin'), value('humidityMax')]
   const given = value('dewPoint')
   if (mean === null && high === null) return given === null ? null : tenth(given)
@@ -130,56 +228,68 @@ function moisture(value: (role: Measured) => number | null, tmin: number, tmax: 
   return dewPoint === null ? null : tenth(dewPoint)
 }
 
-const cellOf = (row: readonly string[], role: Role, { columns }: Mapping) =>
-  columns[role] === undefined ? '' : (row[columns[role]] ?? '').trim()
-
-function dateOf(row: readonly string[], mapping: Mapping): string {
-  const cell = cellOf(row, 'date', mapping)
-  if (cell === '') throw new LineFault('the date is missing')
-  const date = readDate(cell, mapping.dateFormat)
+function dateOf(cell: CellOf, { columns, dateFormat }: Mapping): string {
+  if (columns.date === undefined) {
+    const parts = [cell('year'), cell('month'), cell('day')]
+    const date = isoOf(Number(parts[0]), Number(parts[1]), Number(parts[2]))
+    if (date === null) throw new LineFault(`there is no day “${parts.join('-').slice(0, 30)}”`)
+    return date
+  }
+  const written = cell('date')
+  if (written === '') throw new LineFault('the date is missing')
+  const date = readDate(written, dateFormat)
   if (date !== null) return date
-  const leap = /29\D?(02|2|feb)\w*\D|(02|feb)\w*\D?29/i.test(`${cell} `)
+  const leap = /29\D?(02|2|feb)\w*\D|(02|feb)\w*\D?29/i.test(`${written} `)
   throw new LineFault(
     leap
-      ? `“${cell}”: that year has no 29 February`
-      : `“${cell.slice(0, 30)}” is no date written ${mapping.dateFormat}`,
+      ? `“${written}”: that year has no 29 February`
+      : `“${written.slice(0, 30)}” is no date written ${dateFormat}`,
   )
 }
 
 const KMH = 3.6
 const MPH = 3600 / 1609.344
-/** MJ of a kWh, and of a day of one W. */
+const KNOT = 3600 / 1852
+/** MJ of a kWh, of a day of one W, and of one J on a square centimetre for a square metre. */
 const MJ_PER_KWH = 3.6
 const MJ_PER_WATT_DAY = 0.0864
+const MJ_PER_JOULE_CM2 = 0.01
 
 /** What was measured in SI; null: nothing was. */
-function numberOf(row: readonly string[], role: Measured, mapping: Mapping): number | null {
-  const cell = cellOf(row, role, mapping)
-  if (MISSING.has(cell.toLowerCase())) return null
+function numberOf(cell: string, role: Measure, mapping: Mapping): number | null {
   const [low, high, name] = BOUNDS[role]
-  const plain = mapping.decimals === 'comma' ? cell.replace(',', '.') : cell
-  const typed = /^[-+−]?(\d+\.?\d*|\.\d+)\s*(°?\s?[cf]|mm|in|%)?$/i.test(plain)
-    ? Number.parseFloat(plain.replace('−', '-'))
-    : NaN
-  if (Number.isNaN(typed)) throw new LineFault(`the ${name}, “${cell.slice(0, 30)}”, is no number`)
-  const value = toSi(typed, role, mapping)
+  if (role === 'rain' && isTrace(cell)) return 0
+  if (isMissing(cell)) return null
+  const typed = readNumber(cell, mapping.decimals)
+  if (!typed) throw new LineFault(`the ${name}, “${cell.slice(0, 30)}”, is no number`)
+  // Less than half a tenth is written as one tenth under none.
+  if (role === 'rain' && mapping.tenths && typed.value === -1) return 0
+  const value = toSi(typed.value, role, mapping)
   if (role === 'rain' && value < 0) throw new LineFault(`the rain, ${cell}, is less than none`)
-  if (value < low || value > high) throw new LineFault(`the ${name}, ${cell}, cannot be`)
+  if (/^humidity/.test(role) && value > 100 && value <= OVER_FULL) return 100
+  const most = role === 'solar' && mapping.shape === 'readings' ? MOST_SUN_AT_ONCE : high
+  if (value < low || value > most) throw new LineFault(`the ${name}, ${cell}, cannot be`)
   return Math.round(value * 1000) / 1000
 }
 
-function toSi(value: number, role: Measured, { temperature, rain, wind, solar }: Mapping): number {
+function toSi(written: number, role: Measure, mapping: Mapping): number {
+  const { temperature, rain, wind, solar, tenths } = mapping
+  const value = tenths && !/^humidity|solar/.test(role) ? written / 10 : written
   switch (role) {
     case 'tmin':
     case 'tmax':
+    case 'temperature':
     case 'dewPoint':
       return temperature === 'f' ? (value - 32) / 1.8 : value
     case 'rain':
       return rain === 'in' ? value * 25.4 : value
     case 'wind':
-      return wind === 'km/h' ? value / KMH : wind === 'mph' ? value / MPH : value
+      return value / { 'm/s': 1, 'km/h': KMH, mph: MPH, kn: KNOT }[wind]
     case 'solar':
-      return solar === 'kWh/m²' ? value * MJ_PER_KWH : solar === 'W/m²' ? value * MJ_PER_WATT_DAY : value
+      return (
+        value *
+        { 'MJ/m²': 1, 'kWh/m²': MJ_PER_KWH, 'W/m²': MJ_PER_WATT_DAY, 'J/cm²': MJ_PER_JOULE_CM2 }[solar]
+      )
     default:
       return value
   }

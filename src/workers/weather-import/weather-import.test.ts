@@ -1,19 +1,17 @@
-import { parse } from 'papaparse'
 import { describe, expect, it } from 'vitest'
 import { dewPointFromHumidity } from '../../core/climate'
-import { guessMapping, readDate, type Mapping } from './columns'
+import { readDate } from './dates'
 import { decodeText } from './decode'
+import { guessOf } from './guess'
+import type { GardenWays, Mapping } from './mapping'
 import { readingDays } from './read-days'
+import { tableOf } from './table'
 
 const METRIC = { decimals: 'point', units: 'metric', dates: 'day-first' } as const
-const tableOf = (text: string) => parse<string[]>(text, { delimitersToGuess: [',', ';', '\t', '|'] }).data
-const read = (
-  text: string,
-  change: Partial<Mapping> = {},
-  garden: Parameters<typeof guessMapping>[1] = METRIC,
-) => {
-  const rows = tableOf(text)
-  const steps = readingDays(rows, { ...guessMapping(rows, garden), ...change }, '2026-06-18')
+const guessMapping = (text: string, garden: GardenWays) => guessOf(tableOf(text)!, garden).mapping
+const read = (text: string, change: Partial<Mapping> = {}, garden: GardenWays = METRIC) => {
+  const rows = tableOf(text)!
+  const steps = readingDays(rows, { ...guessOf(rows, garden).mapping, ...change }, '2026-06-18')
   let step = steps.next()
   while (!step.done) step = steps.next()
   return step.value
@@ -52,7 +50,10 @@ describe('a weather table', () => {
       { date: '2024-05-01', tmin: 9.8, tmax: 21.3, rain: 2.5, dewPoint: null, wind: null, solar: null },
     ])
     expect(
-      read('2024-05-01,4,50,68', { columns: { date: 0, tmin: 2, tmax: 3 }, temperature: 'f' }).days[0],
+      read('2024-05-01,4,50,68\n2024-05-02,4,50,68', {
+        columns: { date: 0, tmin: 2, tmax: 3 },
+        temperature: 'f',
+      }).days[0],
     ).toMatchObject({ tmin: 10, tmax: 20 })
   })
   it('brings °F, inches, miles and watts to what is kept', () => {
@@ -72,8 +73,8 @@ describe('a weather table', () => {
     })
   })
   it('takes °F for granted where highs are over 56', () => {
-    expect(guessMapping(tableOf('date,low,high\n2024-05-01,41,72'), METRIC).temperature).toBe('f')
-    expect(guessMapping(tableOf('date,low,high\n2024-05-01,4,22'), METRIC).temperature).toBe('c')
+    expect(guessMapping('date,low,high\n2024-05-01,41,72\n2024-05-02,44,75', METRIC).temperature).toBe('f')
+    expect(guessMapping('date,low,high\n2024-05-01,4,22\n2024-05-02,4,22', METRIC).temperature).toBe('c')
   })
   it('makes the dew point of the humidity, and lets that win over one that is given', () => {
     const [day] = read('date,tmin,tmax,dew,rh max,rh min\n2024-05-01,18,25,2,82,54').days
@@ -84,11 +85,12 @@ describe('a weather table', () => {
   })
   it('reads day and month in the order that fits all lines, else in the garden’s', () => {
     expect(
-      guessMapping(tableOf('date,a,b\n13/05/2024,1,2\n02/05/2024,1,2'), { ...METRIC, dates: 'month-first' })
+      guessMapping('date,a,b\n13/05/2024,1,2\n02/05/2024,1,2', { ...METRIC, dates: 'month-first' })
         .dateFormat,
     ).toBe('dd/MM/yyyy')
     expect(
-      guessMapping(tableOf('date,a,b\n03/05/2024,1,2'), { ...METRIC, dates: 'month-first' }).dateFormat,
+      guessMapping('date,a,b\n03/05/2024,1,2\n04/05/2024,1,3', { ...METRIC, dates: 'month-first' })
+        .dateFormat,
     ).toBe('MM/dd/yyyy')
     expect(readDate('2024-05-03T06:00:00Z', 'yyyy-MM-dd')).toBe('2024-05-03')
     expect(readDate('20240503', 'yyyyMMdd')).toBe('2024-05-03')
@@ -103,7 +105,7 @@ describe('a weather table', () => {
     ['2024-05-02,8,warm,0', 'the high, “warm”, is no number'],
     ['2024-05-02,8,,0', 'the high is missing'],
     ['2024-05-02,8,99,0', 'the high, 99, cannot be'],
-    ['2030-05-02,8,20,0', '2030-05-02 has not come yet'],
+    ['2030-05-02,8,20,0', '2030-05-02 is more than 16 days ahead: no forecast reaches so far'],
   ])('refuses %s: %s', (line, reason) => expect(reasons(line)).toEqual([reason]))
   it('reports every wrong line by its number, and takes the others', () => {
     const { days, faults } = read(

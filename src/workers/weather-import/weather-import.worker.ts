@@ -1,30 +1,44 @@
 import { expose } from 'comlink'
-import { parse } from 'papaparse'
-import { guessMapping, type Mapping } from './columns'
 import { decodeText, type Decoded } from './decode'
+import { guessOf, type Guess } from './guess'
+import type { GardenWays, Mapping } from './mapping'
 import { readingDays, type ReadResult } from './read-days'
+import { tableOf } from './table'
 
-/** A table as it was opened: its first lines, how many there are, and how it seems to be written. */
+/** A table as it was opened: how it seems to be read, its first lines, and how many there are. */
+export interface OpenedTable extends Guess {
+  /** First rows with numbers. */
+  rows: string[][]
+  /** First lines of the file as they stand, in which its columns may be named. */
+  top: string[]
+  /** Rows with numbers. */
+  lines: number
+}
 export type Opened =
-  | { rows: string[][]; lines: number; mapping: Mapping; encoding: string }
-  | { problem: Extract<Decoded, { problem: unknown }>['problem'] | 'not-a-table' }
+  OpenedTable | { problem: Extract<Decoded, { problem: unknown }>['problem'] | 'not-a-table' }
 
-const SHOWN = 12
+const SHOWN = 6
+const TOP = 40
 let table: string[][] = []
 
-function open(bytes: ArrayBuffer, garden: Parameters<typeof guessMapping>[1]): Opened {
+function open(bytes: ArrayBuffer, garden: GardenWays): Opened {
   const decoded = decodeText(new Uint8Array(bytes))
   if ('problem' in decoded) return decoded
-  if (/^\s*[<{[]/.test(decoded.text)) return { problem: 'not-a-table' }
-  const { data } = parse<string[]>(decoded.text, { delimitersToGuess: [',', ';', '\t', '|'] })
-  table = data
-  const wide = data.slice(0, 50).filter((row) => row.length >= 3).length
-  if (wide < 2) return { problem: 'not-a-table' }
+  const rows = tableOf(decoded.text)
+  if (!rows) return { problem: 'not-a-table' }
+  table = rows
+  return guess(garden)
+}
+
+/** The same table, its columns named on another line. */
+function guess(garden: GardenWays, heading?: number | null): OpenedTable {
+  const found = guessOf(table, garden, heading)
+  const body = table.slice(found.mapping.first).filter((row) => row.some((cell) => cell.trim() !== ''))
   return {
-    rows: data.slice(0, SHOWN),
-    lines: data.filter((row) => row.some((cell) => cell.trim() !== '')).length,
-    mapping: guessMapping(data, garden),
-    encoding: decoded.encoding,
+    ...found,
+    rows: body.slice(0, SHOWN),
+    top: table.slice(0, TOP).map((row) => row.join('  ').slice(0, 60)),
+    lines: body.length,
   }
 }
 
@@ -35,6 +49,6 @@ function read(mapping: Mapping, today: string, onProgress: (share: number) => vo
   return step.value
 }
 
-const weatherImportWorker = { open, read }
+const weatherImportWorker = { open, guess, read }
 export type WeatherImportWorker = typeof weatherImportWorker
 expose(weatherImportWorker)

@@ -2,17 +2,19 @@
 
 import { revalidatePath } from 'next/cache'
 import { WEATHER_BOUNDS } from '../../../core/bounds'
+import { FORECAST_REACH } from '../../../core/climate'
 import { mixed, object, string } from 'yup'
 import type { FormProblems } from '../../../components/forms/use-checked-form'
-import { isIsoDate, type IsoDate } from '../../../core/calendar'
+import { addDays, isIsoDate, type IsoDate } from '../../../core/calendar'
 import type { Result } from '../../../core/result'
 import { write } from '../../../data/database'
 import { currentGarden, mannerOf, todayIn, updateGarden } from '../../../data/gardens'
-import { removeWeather, sourcedWeather } from '../../../data/weather'
+import { putForecast, removeWeather, sourcedWeather } from '../../../data/weather'
 import { checkForm } from '../../../wording/check-form'
 import type { ReadDay } from '../../../workers/weather-import/read-days'
 import { keptNormal } from '../schema'
 import { daySchema, type DayValues } from './day-schema'
+import { forecastSchema, type ForecastValues } from './forecast-schema'
 import { REPLACED, type Replaced, type WeatherRow, putWeather } from '../../../data/records/weather-day'
 
 /** Keeps one day as it was entered; it wins over whatever was there for that day. */
@@ -39,6 +41,41 @@ export async function keepDay(typed: DayValues): Promise<FormProblems | undefine
       solar: kept('solar'),
     }
     await putWeather(tx, garden.id, [row], 'all')
+    return undefined
+  })
+  if (!problems) revalidatePath('/', 'layout')
+  return problems
+}
+
+/** Keeps the days ahead as they are foretold, in place of what was foretold of them; never over what was measured. */
+export async function keepForecast(typed: ForecastValues): Promise<FormProblems | undefined> {
+  const problems = await write(async (tx): Promise<FormProblems | undefined> => {
+    const garden = await currentGarden(tx)
+    if (!garden) return { form: 'There is no garden yet: make one first.' }
+    const manner = mannerOf(garden)
+    const checked = await checkForm(forecastSchema(manner, todayIn(garden)), typed)
+    if ('fields' in checked)
+      return 'from' in checked.fields ? { form: checked.fields.from } : { fields: checked.fields }
+    const { from, days } = checked.values
+    const kept = (field: 'tmin' | 'tmax' | 'rain' | 'wind', value: number | null | undefined) =>
+      value === null || value === undefined ? null : keptNormal(field, value, manner.units === 'us')
+    const rows = days.flatMap(({ tmin, tmax, rain, wind }, ahead): WeatherRow[] =>
+      tmin === null
+        ? []
+        : [
+            {
+              date: addDays(from as IsoDate, ahead),
+              source: 'forecast',
+              tmin: kept('tmin', tmin)!,
+              tmax: kept('tmax', tmax)!,
+              rain: kept('rain', rain),
+              dewPoint: null,
+              wind: kept('wind', wind),
+              solar: null,
+            },
+          ],
+    )
+    await putForecast(tx, garden.id, from as IsoDate, addDays(from as IsoDate, days.length - 1), rows)
     return undefined
   })
   if (!problems) revalidatePath('/', 'layout')
@@ -126,8 +163,12 @@ export async function takeDays(text: string, replaced: Replaced): Promise<Weathe
     if (!garden) return refused('There is no garden yet: make one first.')
     const today = todayIn(garden)
     const rows = days
-      .filter(({ date }) => date <= today)
-      .map((day): WeatherRow => ({ ...day, date: day.date as IsoDate, source: 'imported' }))
+      .filter(({ date }) => date <= addDays(today, FORECAST_REACH))
+      .map((day): WeatherRow => ({
+        ...day,
+        date: day.date as IsoDate,
+        source: day.date > today ? 'forecast' : 'imported',
+      }))
     await putWeather(tx, garden.id, rows, replaced)
     return { ok: true, days: rows.length }
   })

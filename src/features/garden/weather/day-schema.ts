@@ -23,44 +23,42 @@ const bounds = (field: keyof MonthNormal, us: boolean) =>
     number,
   ]
 
+type Needed = 'tmin' | 'tmax'
+type Optional = Exclude<keyof MonthNormal, 'moistureTold'>
+
+/** A measure of a day, in the garden's units. */
+export const neededMeasure = (field: Needed, us: boolean) => decimalField(...bounds(field, us))
+
+/** The same, or nothing. */
+export function optionalMeasure(field: Optional, us: boolean) {
+  const whole = decimalField(...bounds(field, us))
+  const [low, high] = bounds(field, us)
+  const message = `From ${Math.ceil(low)} to ${Math.floor(high)}, or leave it empty.`
+  return number()
+    .nullable()
+    .default(null)
+    .typeError(message)
+    .transform((_, typed: unknown) =>
+      String(typed ?? '').trim() === '' ? null : whole.cast(typed, { assert: false }),
+    )
+    .test('number', message, (value) => value === null || value === undefined || whole.isValidSync(value))
+}
+
+export const LOW_OVER_HIGH = 'The low must not be over the high.'
+
 /** A day's weather in the garden's units: date, low and high, and what else was measured. */
 export function daySchema(manner: Manner, today: IsoDate) {
   const us = manner.units === 'us'
-  const needed = (field: 'tmin' | 'tmax') => decimalField(...bounds(field, us))
-  const optional = (field: 'rain' | 'dewPoint' | 'wind' | 'solar') => {
-    const whole = decimalField(...bounds(field, us))
-    return number()
-      .nullable()
-      .default(null)
-      .typeError(
-        `From ${Math.ceil(bounds(field, us)[0])} to ${Math.floor(bounds(field, us)[1])}, or leave it empty.`,
-      )
-      .transform((_, typed: unknown) =>
-        String(typed ?? '').trim() === '' ? null : whole.cast(typed, { assert: false }),
-      )
-      .test('number', '', function check(value) {
-        if (value === null || value === undefined) return true
-        const answer = whole.isValidSync(value)
-        return (
-          answer ||
-          this.createError({
-            message: `From ${Math.ceil(bounds(field, us)[0])} to ${Math.floor(bounds(field, us)[1])}, or leave it empty.`,
-          })
-        )
-      })
-  }
   return object({
     date: dayField(manner, today),
-    tmin: needed('tmin'),
-    tmax: needed('tmax'),
-    rain: optional('rain'),
-    dewPoint: optional('dewPoint'),
-    wind: optional('wind'),
-    solar: optional('solar'),
+    tmin: neededMeasure('tmin', us),
+    tmax: neededMeasure('tmax', us),
+    rain: optionalMeasure('rain', us),
+    dewPoint: optionalMeasure('dewPoint', us),
+    wind: optionalMeasure('wind', us),
+    solar: optionalMeasure('solar', us),
   }).test('order', '', function check({ tmin, tmax }) {
     // What is no number has its own fault already.
-    return tmin > tmax
-      ? this.createError({ path: 'tmin', message: 'The low must not be over the high.' })
-      : true
+    return tmin > tmax ? this.createError({ path: 'tmin', message: LOW_OVER_HIGH }) : true
   })
 }

@@ -7,20 +7,20 @@ import { NO_ANSWER } from '../../../components/act/undoing'
 import type { IsoDate } from '../../../core/calendar'
 import { LARGEST, type Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
-import type { Mapping } from '../../../workers/weather-import/columns'
+import { sayCount } from '../../../wording/say'
+import type { GardenWays, Mapping } from '../../../workers/weather-import/mapping'
 import type { ReadDay, ReadResult } from '../../../workers/weather-import/read-days'
 import { WeatherImport } from '../../../workers/weather-import/weather-import'
+import type { OpenedTable } from '../../../workers/weather-import/weather-import.worker'
 import { daysOnRecord, takeDays } from './actions'
 import { MappingForm } from './mapping-form'
 
 type Replaced = 'simulated' | 'imported' | 'all'
 
-/** A file that is open: how it is read, and what came of it. */
-interface Table {
+/** A file that is open, and how often it was looked at anew. */
+interface Table extends OpenedTable {
   name: string
-  rows: string[][]
-  lines: number
-  mapping: Mapping
+  look: number
 }
 interface Reading extends ReadResult {
   imported: number
@@ -31,7 +31,7 @@ const PROBLEMS = {
   empty: 'This file is empty.',
   'not-text': 'This is not a text file. Save the sheet as CSV first, then choose that.',
   'not-a-table':
-    'This is not a table of days. A weather file has a line a day, with the date, the low and the high in columns.',
+    'This is not a table of days. A weather file has lines with the date and temperatures in columns.',
 }
 
 /** A weather file: chosen, its columns told, its lines checked, and taken or not. */
@@ -45,6 +45,8 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
   const worker = useRef<WeatherImport | null>(null)
   const router = useRouter()
 
+  const ways: GardenWays = { decimals: manner.decimals, units: manner.units, dates: manner.dates }
+
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const file = event.target.files?.[0]
     setTable(null)
@@ -56,13 +58,14 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
         `This file is ${Math.round(file.size / 1024 / 1024)} MB; twenty years of days are under 1 MB. Leave out what is not daily weather, and choose it again. Nothing was stored.`,
       )
     worker.current ??= new WeatherImport()
-    const opened = await worker.current.open(await file.arrayBuffer(), {
-      decimals: manner.decimals,
-      units: manner.units,
-      dates: manner.dates,
-    })
+    const opened = await worker.current.open(await file.arrayBuffer(), ways)
     if ('problem' in opened) return setProblem(`${PROBLEMS[opened.problem]} Nothing was stored.`)
-    setTable({ name: file.name, ...opened })
+    setTable({ name: file.name, look: 0, ...opened })
+  }
+  const nameOn = async (heading: number | null) => {
+    setReading(null)
+    const opened = await worker.current!.guess(ways, heading)
+    if (table) setTable({ ...table, ...opened, look: table.look + 1 })
   }
   const read = async (mapping: Mapping) => {
     setProgress(0)
@@ -101,8 +104,8 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
       <div>
         <h1 className="text-3xl font-semibold">Import a weather file</h1>
         <p className="mt-1 text-lg text-quiet">
-          A line a day, columns in any order and under any names. You say what each holds, see how it is read,
-          and then take it or leave it.
+          As your station or weather service gives it: a line a day, an hour or five minutes, columns in any
+          order and language. You see how it is read, change what is wrong, and take it or leave it.
         </p>
       </div>
       <label className="block">
@@ -121,11 +124,10 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
       )}
       {table && (
         <MappingForm
-          key={table.name}
-          rows={table.rows}
-          lines={table.lines}
-          guess={table.mapping}
+          key={`${table.name} ${table.look}`}
+          table={table}
           busy={progress !== null}
+          onHeading={(heading) => void nameOn(heading)}
           onRead={(mapping) => void read(mapping)}
         />
       )}
@@ -141,6 +143,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
         <Found
           reading={reading}
           manner={manner}
+          now={now}
           replaced={replaced}
           onReplaced={setReplaced}
           busy={busy}
@@ -158,6 +161,7 @@ const MOST_FAULTS = 40
 function Found({
   reading,
   manner,
+  now,
   replaced,
   onReplaced,
   busy,
@@ -166,6 +170,7 @@ function Found({
 }: {
   reading: Reading
   manner: Manner
+  now: IsoDate
   replaced: Replaced
   onReplaced: (to: Replaced) => void
   busy: boolean
@@ -176,13 +181,21 @@ function Found({
   const dates = days.map(({ date }) => date as IsoDate).sort()
   const say = (date: IsoDate) => formatDate(date, manner, 'full')
   const known = imported + entered
+  const ahead = dates.filter((date) => date > now).length
   const taken = days.length - (replaced === 'all' ? 0 : replaced === 'imported' ? entered : known)
   return (
     <section aria-label="What was found" className="space-y-4">
       <p className="text-xl font-semibold" role="status">
-        {days.length} good {days.length === 1 ? 'line' : 'lines'}, {faults.length} wrong
+        {sayCount(days.length, 'good day')}, {faults.length} wrong
         {dates.length > 0 && `: ${say(dates[0]!)} to ${say(dates.at(-1)!)}`}
       </p>
+      {ahead > 0 && (
+        <p>
+          {sayCount(ahead, 'day')} of them {ahead === 1 ? 'is' : 'are'} still to come: a forecast, until
+          measured days take
+          {ahead === 1 ? ' its' : ' their'} place.
+        </p>
+      )}
       {faults.length > 0 && (
         <div className="border-l-4 border-cut bg-base-200 px-3 py-2">
           <p className="font-semibold">Lines that cannot be taken</p>

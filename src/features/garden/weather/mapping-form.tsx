@@ -3,85 +3,112 @@
 import { useState } from 'react'
 import { ChoiceField, TextField } from '../../../components/forms/fields'
 import { ColumnChoices } from '../../../components/table/column-choices'
-import { DATE_FORMATS, ROLES, type Mapping, type Role } from '../../../workers/weather-import/columns'
-
-const ROLE_NAMES: Record<Role, string> = {
-  date: 'date',
-  tmin: 'low',
-  tmax: 'high',
-  rain: 'rain',
-  dewPoint: 'dew point',
-  humidity: 'humidity, %',
-  humidityMin: 'lowest humidity, %',
-  humidityMax: 'highest humidity, %',
-  wind: 'wind, mean',
-  solar: 'sun',
-}
+import { DATE_FORMATS } from '../../../workers/weather-import/dates'
+import {
+  MEASURES,
+  ROLES,
+  SHAPES,
+  type Mapping,
+  type Measure,
+  type Role,
+  type Shape,
+} from '../../../workers/weather-import/mapping'
+import type { OpenedTable } from '../../../workers/weather-import/weather-import.worker'
+import { ROLE_NAMES, sayMapping, SHAPE_NAMES } from './mapping-words'
 
 /** How high a wind gauge stands, m. */
 const GAUGE = { low: 0.5, high: 200 }
 
-/** Which column holds what, and in which units; the file's first lines stand under it. */
+const DATED: readonly Role[] = ['date', 'year', 'month', 'day']
+/** What a column can hold, by what a row is. */
+const ROLES_OF: Record<Shape, readonly Role[]> = {
+  days: ROLES.filter((role) => !['time', 'temperature', 'code', 'value'].includes(role)),
+  readings: ROLES.filter((role) => !['humidityMin', 'humidityMax', 'code', 'value'].includes(role)),
+  codes: [...DATED, 'code', 'value'],
+}
+/** What a code can stand for. */
+const CODED: readonly Measure[] = MEASURES.filter((measure) => measure !== 'temperature')
+
+/** How a file is read, in sentences; and under its first rows, which column holds what and in which units. */
 export function MappingForm({
-  rows,
-  lines,
-  guess,
+  table,
   busy,
+  onHeading,
   onRead,
 }: {
-  rows: string[][]
-  lines: number
-  guess: Mapping
+  table: OpenedTable
   busy: boolean
+  /** The columns are named on another line, or on none. */
+  onHeading: (heading: number | null) => void
   onRead: (mapping: Mapping) => void
 }) {
-  const [mapping, setMapping] = useState(guess)
+  const [mapping, setMapping] = useState(table.mapping)
   const [problem, setProblem] = useState<string | null>(null)
   const set = (change: Partial<Mapping>) => setMapping({ ...mapping, ...change })
+  const { columns, shape } = mapping
+  const has = (role: Measure) => (shape === 'codes' ? mapping.codes[role] : columns[role]) !== undefined
   const read = () => {
-    const missing = (['date', 'tmin', 'tmax'] as const).filter((role) => mapping.columns[role] === undefined)
-    const height = mapping.windHeight
-    if (missing.length > 0)
-      setProblem(`Say which column holds the ${missing.map((role) => ROLE_NAMES[role]).join(', the ')}.`)
-    else if (!(height >= GAUGE.low && height <= GAUGE.high))
-      setProblem(`The wind gauge stands from ${GAUGE.low} to ${GAUGE.high} m high.`)
-    else {
-      setProblem(null)
-      onRead(mapping)
-    }
+    const found = problemOf(mapping)
+    setProblem(found)
+    if (!found) onRead(mapping)
   }
-  const has = (role: Role) => mapping.columns[role] !== undefined
+  const asks = table.doubts.filter(
+    ({ columns: at }) => !at.some((column) => Object.values(columns).includes(column)),
+  )
   return (
     <section aria-label="Columns" className="space-y-4">
-      <h2 className="text-xl font-semibold">{lines} lines. Which column holds what?</h2>
+      <div>
+        <h2 className="text-xl font-semibold">How it is read</h2>
+        <p className="max-w-prose" role="status">
+          {sayMapping({ ...table, doubts: asks, mapping }, table.lines).join(' ')}
+        </p>
+        <p className="mt-1 text-quiet">Where that is wrong, change it here; then read the lines.</p>
+      </div>
       <ColumnChoices
-        rows={rows}
-        header={mapping.header}
-        roles={ROLES}
+        rows={table.heads ? [table.heads, ...table.rows] : table.rows}
+        header={table.heads !== null}
+        roles={ROLES_OF[shape]}
         names={ROLE_NAMES}
-        columns={mapping.columns}
+        columns={columns}
         onChange={(columns) => set({ columns })}
       />
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         <ChoiceField
-          label="First line"
-          value={mapping.header ? 'header' : 'day'}
-          onChange={(event) => set({ header: event.target.value === 'header' })}
+          label="Columns are named on"
+          value={mapping.heading ?? ''}
+          onChange={(event) => onHeading(event.target.value === '' ? null : Number(event.target.value))}
         >
-          <option value="header">names the columns</option>
-          <option value="day">is a day already</option>
-        </ChoiceField>
-        <ChoiceField
-          label="Dates are written"
-          value={mapping.dateFormat}
-          onChange={(event) => set({ dateFormat: event.target.value as Mapping['dateFormat'] })}
-        >
-          {DATE_FORMATS.map((format) => (
-            <option key={format} value={format}>
-              {format}
+          <option value="">no line</option>
+          {table.top.map((line, at) => (
+            <option key={at} value={at}>
+              line {at + 1}: {line.slice(0, 24)}
             </option>
           ))}
         </ChoiceField>
+        <ChoiceField
+          label="A row"
+          value={shape}
+          onChange={(event) => set({ shape: event.target.value as Shape })}
+        >
+          {SHAPES.map((one) => (
+            <option key={one} value={one}>
+              {SHAPE_NAMES[one]}
+            </option>
+          ))}
+        </ChoiceField>
+        {columns.date !== undefined && (
+          <ChoiceField
+            label="Dates are written"
+            value={mapping.dateFormat}
+            onChange={(event) => set({ dateFormat: event.target.value as Mapping['dateFormat'] })}
+          >
+            {DATE_FORMATS.map((format) => (
+              <option key={format} value={format}>
+                {format}
+              </option>
+            ))}
+          </ChoiceField>
+        )}
         <ChoiceField
           label="Decimals"
           value={mapping.decimals}
@@ -98,6 +125,32 @@ export function MappingForm({
           <option value="c">°C</option>
           <option value="f">°F</option>
         </ChoiceField>
+        <ChoiceField
+          label="Numbers are"
+          value={mapping.tenths ? 'tenths' : 'whole'}
+          onChange={(event) => set({ tenths: event.target.value === 'tenths' })}
+        >
+          <option value="whole">as they stand</option>
+          <option value="tenths">tenths of their unit</option>
+        </ChoiceField>
+        {shape === 'codes' &&
+          CODED.map((measure) => (
+            <ChoiceField
+              key={measure}
+              label={`Code of the ${ROLE_NAMES[measure]}`}
+              value={mapping.codes[measure] ?? ''}
+              onChange={(event) =>
+                set({ codes: { ...mapping.codes, [measure]: event.target.value || undefined } })
+              }
+            >
+              <option value="">none</option>
+              {table.words.map((word) => (
+                <option key={word} value={word}>
+                  {word}
+                </option>
+              ))}
+            </ChoiceField>
+          ))}
         {has('rain') && (
           <ChoiceField
             label="Rain"
@@ -106,6 +159,16 @@ export function MappingForm({
           >
             <option value="mm">mm</option>
             <option value="in">inches</option>
+          </ChoiceField>
+        )}
+        {shape === 'readings' && has('rain') && (
+          <ChoiceField
+            label="A reading’s rain"
+            value={mapping.rainOf}
+            onChange={(event) => set({ rainOf: event.target.value as Mapping['rainOf'] })}
+          >
+            <option value="each">is its own</option>
+            <option value="so-far">is the day’s so far</option>
           </ChoiceField>
         )}
         {has('wind') && (
@@ -118,6 +181,7 @@ export function MappingForm({
               <option value="m/s">m/s</option>
               <option value="km/h">km/h</option>
               <option value="mph">mph</option>
+              <option value="kn">knots</option>
             </ChoiceField>
             <TextField
               label="Wind gauge stands, m high"
@@ -133,9 +197,10 @@ export function MappingForm({
             value={mapping.solar}
             onChange={(event) => set({ solar: event.target.value as Mapping['solar'] })}
           >
-            <option value="MJ/m²">MJ/m² a day</option>
-            <option value="kWh/m²">kWh/m² a day</option>
-            <option value="W/m²">W/m², mean of the day</option>
+            <option value="MJ/m²">MJ/m²</option>
+            <option value="kWh/m²">kWh/m²</option>
+            <option value="J/cm²">J/cm²</option>
+            <option value="W/m²">W/m², mean</option>
           </ChoiceField>
         )}
       </div>
@@ -149,4 +214,25 @@ export function MappingForm({
       </button>
     </section>
   )
+}
+
+/** What has to be said before the lines can be read; null: nothing. */
+function problemOf({ shape, columns, codes, windHeight }: Mapping): string | null {
+  const named = (role: Role) => columns[role] !== undefined
+  const dated = named('date') || (named('year') && named('month') && named('day'))
+  const missing: Role[] = [
+    ...(dated ? [] : (['date'] as const)),
+    ...(shape === 'days' ? (['tmin', 'tmax'] as const).filter((role) => !named(role)) : []),
+    ...(shape === 'readings' && !named('temperature') && !(named('tmin') && named('tmax'))
+      ? (['temperature'] as const)
+      : []),
+    ...(shape === 'codes' ? (['code', 'value'] as const).filter((role) => !named(role)) : []),
+  ]
+  if (missing.length > 0)
+    return `Say which column holds the ${missing.map((role) => ROLE_NAMES[role]).join(', the ')}.`
+  if (shape === 'codes' && (codes.tmin === undefined || codes.tmax === undefined))
+    return 'Say which code is the low, and which the high.'
+  return windHeight >= GAUGE.low && windHeight <= GAUGE.high
+    ? null
+    : `The wind gauge stands from ${GAUGE.low} to ${GAUGE.high} m high.`
 }

@@ -5,6 +5,7 @@ import {
   weatherAt,
   earlyBlightSeverity,
   FORECAST_DAYS,
+  FORECAST_REACH,
   lateBlightWarnings,
   leafWetness,
   stationForecast,
@@ -20,6 +21,7 @@ import { formatDate } from '../../../wording/dates'
 import { sayLength, sayTemperature } from '../../../wording/say'
 import { shownNormal } from '../schema'
 import type { WeatherRow } from '../../../data/records/weather-day'
+import { FORETOLD_BY_HAND, type ForecastValues } from './forecast-schema'
 
 /** A day of the table, in the garden's units as numbers; null: not known. */
 export interface WeatherLineView {
@@ -31,7 +33,9 @@ export interface WeatherLineView {
   dewPoint: number | null
   wind: number | null
   solar: number | null
-  source: WeatherRow['source'] | 'forecast'
+  source: WeatherRow['source']
+  /** It has not come yet. */
+  isAhead: boolean
   wetHours: number
   earlyBlight: number
   lateBlight: boolean
@@ -45,6 +49,8 @@ export interface WeatherView {
   station: 'simulated' | 'normals'
   month: { name: string; first: IsoDate; before: string; after: string | null }
   days: WeatherLineView[]
+  /** What is foretold of the days from today on, as it is typed. */
+  foretold: ForecastValues['days']
   places: { id: string; name: string }[]
   readings: { id: string; text: string }[]
 }
@@ -57,7 +63,8 @@ export async function weatherView(day: Day, month?: string): Promise<WeatherView
   const { garden, now, record } = state
   const manner = mannerOf(garden)
   const asked = `${month}-01`
-  const first = isIsoDate(asked) && asked <= now ? asked : (`${on.slice(0, 7)}-01` as IsoDate)
+  const reach = addDays(now, FORECAST_REACH)
+  const first = isIsoDate(asked) && asked <= reach ? asked : (`${on.slice(0, 7)}-01` as IsoDate)
   const next = addMonths(first, 1)
   const summary = await weatherSummary(garden.id)
   const monthYear = (date: IsoDate) => formatDate(date, { dates: 'day-first' }, 'full').replace(/^1 /, '')
@@ -71,9 +78,10 @@ export async function weatherView(day: Day, month?: string): Promise<WeatherView
       name: monthYear(first),
       first,
       before: addMonths(first, -1).slice(0, 7),
-      after: next > now ? null : next.slice(0, 7),
+      after: next > reach ? null : next.slice(0, 7),
     },
     days: await daysOf(state, first, daysBetween(first, next), manner),
+    foretold: await foretoldOf(state, manner),
     places: record.places.filter((place) => holdsOn(place, state.now)).map(({ id, name }) => ({ id, name })),
     readings: ofKind(effectiveEntries(record.entries, on), 'soil-read')
       .slice(-READINGS_SHOWN)
@@ -83,6 +91,22 @@ export async function weatherView(day: Day, month?: string): Promise<WeatherView
         text: `${formatDate(date, manner)}, ${place(subject.id)}: ${sayTemperature(data.temperature, manner)} at ${sayLength(data.depth, manner)}`,
       })),
   }
+}
+
+/** The forecast that is kept, in the garden's own units; a day without one is empty. */
+async function foretoldOf({ garden, now }: GardenState, manner: Manner): Promise<ForecastValues['days']> {
+  const rows = await sourcedWeather(garden.id, now, addDays(now, FORETOLD_BY_HAND - 1))
+  const us = manner.units === 'us'
+  return Array.from({ length: FORETOLD_BY_HAND }, (_, ahead) => {
+    const row = rows.find(({ date, source }) => source === 'forecast' && date === addDays(now, ahead))
+    const typed = (field: 'tmin' | 'tmax' | 'rain' | 'wind') => {
+      const value = row?.[field] ?? null
+      if (value === null) return ''
+      const text = String(Number(shownNormal(field, value, us).toFixed(field === 'rain' && us ? 2 : 1)))
+      return manner.decimals === 'comma' ? text.replace('.', ',') : text
+    }
+    return { tmin: typed('tmin'), tmax: typed('tmax'), rain: typed('rain'), wind: typed('wind') }
+  })
 }
 
 function answerOf(
@@ -97,7 +121,7 @@ function answerOf(
     : 'Ten whole seasons on record make the odds your own; until then they come from the usual months.'
   const fill =
     garden.station === 'simulated'
-      ? 'Days without a record, and the forecast, come from the simulated station: that weather is made up.'
+      ? 'Days without a record or a forecast of yours come from the simulated station: that weather is made up.'
       : 'Days without a record are taken as usual for the day.'
   return {
     answer:
@@ -126,12 +150,10 @@ async function daysOf(
   for (const row of await sourcedWeather(garden.id, start, addDays(first, count - 1)))
     known.set(row.date, row)
   const forecast = station ? stationForecast(station, now) : null
-  const foreseen = new Set<string>()
   for (let day = 0; forecast && day < FORECAST_DAYS; day++) {
     const row = weatherAt(forecast, day)
     if (known.has(row.date) || row.date < first || row.date >= addDays(first, count)) continue
     known.set(row.date, { ...row, source: 'simulated' })
-    foreseen.add(row.date)
   }
   const rows = [...known.values()].sort((a, b) => (a.date < b.date ? -1 : 1))
   const arid = aridMonths(record.ensemble.normals, garden.latitude)[monthOf(first) - 1]!
@@ -160,7 +182,8 @@ async function daysOf(
         dewPoint: shown('dewPoint'),
         wind: shown('wind'),
         solar: shown('solar'),
-        source: foreseen.has(row.date) ? 'forecast' : row.source,
+        source: row.source,
+        isAhead: row.date >= now,
         wetHours: leafWetness(wetting[index]!, arid).hours,
         earlyBlight: earlyBlightSeverity(wetting[index]!, arid),
         lateBlight: follows && late[index]!,

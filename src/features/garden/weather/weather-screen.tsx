@@ -4,6 +4,7 @@ import type { IsoDate } from '../../../core/calendar'
 import { ROOT_DEPTH } from '../../../core/season'
 import { GardenPage } from '../garden-tabs'
 import { DayForm } from './day-form'
+import { ForecastForm } from './forecast-form'
 import type { WeatherLineView, WeatherView } from './queries'
 import { StationSwitch } from './station-switch'
 import { WeatherChart } from './weather-chart-lazy'
@@ -61,6 +62,10 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
                 Record as CSV
               </a>
             </p>
+          </section>
+          <section>
+            <h2 className="mb-2 text-xl font-semibold">Days ahead</h2>
+            <ForecastForm key={view.now} now={view.now} foretold={view.foretold} manner={manner} />
           </section>
           <section>
             <h2 className="mb-2 text-xl font-semibold">A day by hand</h2>
@@ -136,7 +141,7 @@ function DayTable({ days, units }: { days: WeatherLineView[]; units: 'metric' | 
             <tr
               key={day.date}
               data-date={day.date}
-              className={`border-t border-base-300 ${day.source === 'forecast' ? 'text-quiet' : ''}`}
+              className={`border-t border-base-300 ${day.isAhead ? 'text-quiet' : ''}`}
             >
               <th scope="row" className="py-1 text-left font-normal whitespace-nowrap">
                 {day.day}
@@ -155,7 +160,7 @@ function DayTable({ days, units }: { days: WeatherLineView[]; units: 'metric' | 
                   {value ?? '–'}
                 </td>
               ))}
-              <td className="pl-3 text-left whitespace-nowrap">
+              <td className="pl-3 text-left leading-tight">
                 {SOURCES[day.source]}
                 {day.lateBlight && <strong className="block text-sm text-cut">late-blight weather</strong>}
               </td>

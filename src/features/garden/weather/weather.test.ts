@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { parse } from 'papaparse'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
-import { isoDate } from '../../../core/calendar'
+import { isoDate, type IsoDate } from '../../../core/calendar'
 import type { Manner } from '../../../core/facts'
 import { closeDatabase, write } from '../../../data/database'
 import { demoGarden } from '../../../data/demo'
@@ -14,7 +14,9 @@ import { updateGarden } from '../../../data/gardens'
 import { daySchema } from './day-schema'
 import { weatherView } from './queries'
 import { weatherCsv } from './weather-csv'
-import { weatherRecord } from '../../../data/records/weather-day'
+import { putWeather, weatherRecord, type Replaced, type WeatherRow } from '../../../data/records/weather-day'
+import { putForecast } from '../../../data/weather'
+import { forecastSchema, type ForecastValues } from './forecast-schema'
 
 const METRIC: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 const today = isoDate('2026-06-18')
@@ -56,6 +58,41 @@ describe('a day by hand', () => {
   })
 })
 
+describe('a forecast by hand', () => {
+  const empty = { tmin: '', tmax: '', rain: '', wind: '' }
+  const typed = (...days: Partial<typeof empty>[]): ForecastValues => ({
+    from: today,
+    days: Array.from({ length: 7 }, (_, ahead) => ({ ...empty, ...days[ahead] })),
+  })
+  const faultOf = (values: ForecastValues, manner = METRIC) => {
+    try {
+      forecastSchema(manner, today).validateSync(values)
+      return null
+    } catch (error) {
+      return (error as Error).message
+    }
+  }
+  it('takes rows that are whole, and leaves out those that say nothing', () => {
+    expect(
+      forecastSchema(METRIC, today).validateSync(typed({ tmin: '9,5', tmax: '21', wind: '6' })).days[0],
+    ).toEqual({
+      tmin: 9.5,
+      tmax: 21,
+      rain: null,
+      wind: 6,
+    })
+    expect(faultOf(typed())).toBeNull()
+  })
+  it.each([
+    [typed({ tmax: '21' }), 'The low too, please.'],
+    [typed({}, { rain: '3' }), 'The low too, please.'],
+    [typed({ tmin: '9' }), 'The high too, please.'],
+    [typed({ tmin: '22', tmax: '21' }), 'The low must not be over the high.'],
+    [typed({ tmin: 'cool', tmax: '21' }), 'From -60 to 45, or leave it empty.'],
+    [{ ...typed(), from: '2026-06-01' }, 'These days are no longer ahead: load the screen again.'],
+  ])('says what is wrong with it', (values, message) => expect(faultOf(values)).toBe(message))
+})
+
 describe('the weather of a month', () => {
   let folder: string
   const demo = demoGarden()
@@ -70,13 +107,49 @@ describe('the weather of a month', () => {
   })
   const view = async (month?: string) => weatherView(dayOf((await loadGarden())!, today), month)
 
+  it('shows what is foretold before what the station makes up, and counts it as no record', async () => {
+    const foretold = (date: string): WeatherRow => ({
+      date: date as IsoDate,
+      source: 'forecast',
+      tmin: 9,
+      tmax: 19,
+      rain: 4,
+      dewPoint: null,
+      wind: 9,
+      solar: null,
+    })
+    const kept = () => view().then(({ days }) => days.filter(({ source }) => source === 'forecast'))
+    const put = (rows: WeatherRow[], replaced: Replaced = 'simulated') =>
+      write((tx) => putWeather(tx, demo.garden.id, rows, replaced))
+    await put([foretold('2026-06-19'), foretold('2026-06-20')])
+    const { days, answer, foretold: typed } = await view()
+    expect(days.find(({ date }) => date === '2026-06-19')).toMatchObject({
+      source: 'forecast',
+      isAhead: true,
+      wind: 9,
+    })
+    expect(answer).toBe('382 days on record, 1 June 2025 to 17 June 2026')
+    expect(typed.map(({ tmin, wind }) => tmin + wind)).toEqual(['', '99', '99', '', '', '', ''])
+    // A new one takes the place of its span's; what was measured takes the place of both.
+    await write((tx) =>
+      putForecast(tx, demo.garden.id, '2026-06-18' as IsoDate, '2026-06-24' as IsoDate, [
+        foretold('2026-06-20'),
+      ]),
+    )
+    expect((await kept()).map(({ date }) => date)).toEqual(['2026-06-20'])
+    await put([{ ...foretold('2026-06-20'), source: 'imported' }])
+    await put([foretold('2026-06-20')], 'simulated')
+    expect(await kept()).toEqual([])
+  })
   it('is the record up to today, and the forecast after it', async () => {
     const { answer, deciding, days, month } = await view()
     expect(answer).toBe('382 days on record, 1 June 2025 to 17 June 2026')
     expect(deciding).toMatch(/that weather is made up/)
-    expect(month).toMatchObject({ name: 'June 2026', before: '2026-05', after: null })
+    expect(month).toMatchObject({ name: 'June 2026', before: '2026-05', after: '2026-07' })
     expect(days.slice(0, 17).every(({ source }) => source === 'simulated')).toBe(true)
-    expect(days.slice(17).map(({ source }) => source)).toEqual(Array(10).fill('forecast'))
+    expect(days.slice(17).map(({ source, isAhead }) => [source, isAhead])).toEqual(
+      Array(10).fill(['simulated', true]),
+    )
     for (const { wetHours, earlyBlight } of days)
       expect([wetHours >= 0 && wetHours <= 24, earlyBlight <= 4]).toEqual([true, true])
   })

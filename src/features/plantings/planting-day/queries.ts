@@ -61,7 +61,12 @@ export function plantingDayOf(day: Day, id: string): PlantingDay | null {
   const at = indexOf(own.air, on)
   const weather = weatherAt(own.air, at)
   const site = dayOf(state, state.now).supportSite
-  const verdict = judgeSetOut(own, own.soil, cultivar.crop, indexOf(outlook.line.air, on))
+  const verdict = judgeSetOut(
+    { air: own.air, sources: outlook.line.sources },
+    own.soil,
+    cultivar.crop,
+    indexOf(outlook.line.air, on),
+  )
   return {
     plantingId: id,
     title: `${place.name} · ${cultivar.name}, ${planting.count === 1 ? 'one plant' : `${planting.count} alike`}`,

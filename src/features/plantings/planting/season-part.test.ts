@@ -31,7 +31,7 @@ describe('how a planting goes through its season', () => {
     expect(hardening.days[0]).toMatchObject({
       date: 'Thu 18 June',
       where: 'Sun, out of the wind',
-      source: 'forecast',
+      source: 'simulated',
     })
     expect(hardening.days[1]!.where).toBe('Sun, open to the wind')
     for (const day of hardening.days) expect(day.hours === 0).toBe(day.rests)

@@ -103,7 +103,12 @@ function hardeningOf(
   }
 }
 
-const SOURCES = { recorded: 'recorded', forecast: 'forecast', normal: 'usual weather' }
+const SOURCES = {
+  recorded: 'recorded',
+  forecast: 'forecast',
+  simulated: 'simulated',
+  normal: 'usual weather',
+}
 
 function hardeningLine(day: HardeningDay, manner: Manner): HardeningLine {
   const speed = sayMeasure({ kind: 'speed', value: day.windiest }, manner)

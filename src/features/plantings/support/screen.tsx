@@ -22,6 +22,7 @@ import { saySupport } from '../../../wording/support'
 import { chooseSupport } from '../actions'
 import { DueHeights } from './due-heights'
 import { NeedsTable } from './needs-table'
+import { OwnPart } from './own-part'
 import { Slider } from './slider'
 import { SupportTable } from './table'
 import type { SupportView } from './queries'
@@ -184,6 +185,17 @@ export function SupportScreen({ view }: { view: SupportView }) {
         </div>
         <div className="min-w-0 space-y-6">
           <NeedsTable needs={needs} manner={manner} minutes={plan.minutes} sold={view.sold} />
+          {system !== 'none' && (
+            <OwnPart
+              key={system}
+              system={system}
+              input={changed[0]!}
+              plan={plan}
+              rows={changed.length}
+              supplies={view.sold}
+              manner={manner}
+            />
+          )}
           {system !== view.system && (
             <button className="btn min-h-11 btn-primary" disabled={busy} onClick={keep}>
               Hold them so: {nameOf(`by-${system}`).toLowerCase()}

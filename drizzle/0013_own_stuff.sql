@@ -1,0 +1,2 @@
+ALTER TABLE `supply` ADD `across` real;--> statement-breakpoint
+ALTER TABLE `supply` ADD `material` text;
