@@ -1,4 +1,4 @@
-import { begin } from './support/begin'
+import { begin, holdClock } from './support/begin'
 import { countHands } from './support/hands'
 import { expect, open, test } from './support/test'
 
@@ -105,6 +105,36 @@ test('a garden of eighteen plants in two beds and four pots goes in whole', asyn
   await pots.getByText('Red slicing tomato × 4').click()
   await pots.getByRole('link', { name: 'Pot 3 × 1' }).click()
   await expect(page.getByText('Red slicing tomato, 1 plant · Pot 3')).toBeVisible()
+})
+
+test('in July of the north, six plants that grow already ask for a first round that is sane', async ({
+  page,
+}) => {
+  await begin(page, 'leeds')
+  await holdClock(page, '14 July 2026')
+  await page.setViewportSize({ width: 390, height: 844 })
+  await open(page, '/plantings/new?begins=growing')
+  const form = page.getByRole('form', { name: 'New planting' })
+  await form.getByLabel('How tall, roughly').fill('1.1 m')
+  await form.getByLabel('They carry').selectOption('flowers')
+  await form.getByLabel('Watered lately').selectOption('every-few-days')
+  await form.getByLabel('Cultivar', { exact: true }).selectOption('typical:slicer')
+  await form.getByLabel('Place', { exact: true }).selectOption('new:bed')
+  await form.getByLabel('Length').fill('2.4 m')
+  await form.getByLabel('Plants wanted').fill('6')
+  await form.getByRole('button', { name: 'Save', exact: true }).click()
+  await page.waitForURL(/made=/)
+  await open(page, '/walk')
+  const stops = page.getByRole('listitem').filter({ hasText: 'Red slicing tomato' })
+  await expect(stops.first()).toBeVisible()
+  for (const text of await stops.allInnerTexts()) {
+    expect(text).not.toMatch(/late|Sow|Harden|Set out/)
+    const litres = /Water: ([\d.]+)\s*L/.exec(text)?.[1]
+    // A bed of six vines, half dry at the most: some cans, not a bath.
+    if (litres) expect(Number(litres)).toBeLessThan(120)
+  }
+  await open(page, '/season')
+  await expect(page.getByRole('list', { name: 'Plantings' })).toContainText('Red slicing tomato')
 })
 
 test('what is known of a place bends its climate, and leads to the first planting', async ({ page }) => {

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js'
-import { begin } from './support/begin'
+import { begin, holdClock } from './support/begin'
 import { expect, open, test } from './support/test'
 import type { Page } from '@playwright/test'
 
@@ -67,7 +67,7 @@ test('hardening off is told day by day, with the weather’s verdict', async ({ 
   await expect(days.first()).toContainText('step 4 of 8')
   await expect(days.first()).toContainText(/6\s?h out: sun, out of the wind/)
   await expect(days.first()).toContainText(
-    /\d+\s°C by day, \d+\s°C in the night, wind up to \d+\skm\/h \(forecast\)/,
+    /\d+\s°C by day, \d+\s°C in the night, wind up to \d+\skm\/h \(simulated\)/,
   )
   await expect(days.last()).toContainText('the night out')
 })
@@ -126,16 +126,6 @@ test.describe('a garden of its own', () => {
   test.use({ data: 'empty' })
 
   /** The calendar of a year is the same whenever the test runs: its clock is held. */
-  const holdClock = async (page: Page, date: string) => {
-    await page.waitForURL('**/walk')
-    await open(page, '/garden')
-    const site = page.getByRole('form', { name: 'Site' })
-    await site.getByLabel('Clock held on').fill(date)
-    await site.getByRole('button', { name: 'Keep the site' }).click()
-    await expect(page.getByText('The site is kept')).toBeVisible()
-    await open(page, '/walk')
-  }
-
   test('in the south, from a template, has its whole season without any weather', async ({ page }) => {
     await begin(page, '37°48′S 144°57′E', { climate: 'southern-temperate' })
     await holdClock(page, '1 August 2026')

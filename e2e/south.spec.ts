@@ -160,11 +160,19 @@ test('a list is pasted with its columns in any order, faults are told by line, a
   expect(plants.length).toBeGreaterThan(7)
 })
 
-test('what is wanted keeps count of what has no place yet', async ({ page }) => {
+test('what is wanted keeps count of what has no place yet, the seed box first', async ({ page }) => {
+  await open(page, '/shed')
+  await page.getByRole('button', { name: 'Add to the shed' }).click()
+  const shed = page.getByRole('form', { name: 'Add to the shed' })
+  await shed.getByLabel('What it is').selectOption('seed')
+  await shed.getByLabel('Your word for it').fill('Reef')
+  await shed.getByLabel('How many').fill('24')
+  await shed.getByRole('button', { name: 'Keep' }).click()
+  await expect(page.getByText('Reef is kept.')).toBeVisible()
   await open(page, '/season?season=2027')
   const wanted = page.getByRole('region', { name: 'Wanted' })
   await wanted.getByRole('button', { name: 'Add to what you want' }).click()
-  await wanted.getByLabel('Cultivar').selectOption({ label: 'Reef' })
+  await wanted.getByLabel('Cultivar').selectOption({ label: 'Reef, 24 seeds' })
   await wanted.getByLabel('How many').fill('5')
   await wanted.getByRole('button', { name: 'Add to the list' }).click()
   await expect(wanted.getByRole('heading')).toHaveText('Wanted in 2027: 5 plants without a place yet')

@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test'
+import { open } from './test'
 
 interface Begun {
   units?: 'metric' | 'us'
@@ -28,4 +29,15 @@ export async function begin(page: Page, where: string, begun: Begun = {}): Promi
   }
   await page.getByRole('button', { name: 'Start my garden' }).click()
   await page.waitForURL('**/walk')
+}
+
+/** Holds the clock of the garden that was begun on a date. */
+export async function holdClock(page: Page, date: string): Promise<void> {
+  await page.waitForURL('**/walk')
+  await open(page, '/garden')
+  const site = page.getByRole('form', { name: 'Site' })
+  await site.getByLabel('Clock held on').fill(date)
+  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await expect(page.getByText('The site is kept')).toBeVisible()
+  await open(page, '/walk')
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { daylightHours } from '../climate'
-import { lightMap, plantLight, sunPath, tallSide, type Shader } from '.'
+import { plainPlace, type Obstacle, type Place } from '../facts'
+import { judgeSun, lightMap, placeSun, plantLight, sunPath, tallSide, type Shader } from '.'
 import { isShaded, rayTo } from './shade'
 
 const latitudes = fc.double({ min: -65, max: 65, noNaN: true })
@@ -130,5 +131,48 @@ describe('direct sun', () => {
     expect(() => lightMap(question, area)).toThrow(/height/)
     expect(() => lightMap({ ...question, shaders: [] }, { ...area, cell: 0 })).toThrow(/cell/)
     expect(() => lightMap({ ...question, latitude: 120, shaders: [] }, area)).toThrow(/latitude/)
+  })
+})
+
+describe('a place’s sun', () => {
+  const bed = plainPlace({ id: 'bed', name: 'Bed', kind: 'bed', length: 4, width: 1 })
+  const around = (obstacles: Obstacle[], places: Place[] = [bed]) => ({
+    latitude: 50,
+    daysOfYear: [172],
+    places,
+    obstacles,
+  })
+  const fence = (more: Partial<Obstacle>): Obstacle => ({
+    id: 'fence',
+    name: 'Fence',
+    kind: 'wall',
+    x: -5,
+    y: -1,
+    length: 14,
+    width: 0.2,
+    height: 4,
+    turn: 0,
+    density: 1,
+    from: null,
+    to: null,
+    ...more,
+  })
+  it('is the whole day where nothing stands, and never more', () => {
+    expect(placeSun(bed, around([]))).toBeCloseTo(daylightHours(50, 172), 1)
+  })
+  it('is less beside a wall on the sun’s side, and the less the higher it is', () => {
+    const hours = [1, 2, 4].map((height) => placeSun(bed, around([fence({ height })])))
+    expect(hours).toEqual([...hours].sort((a, b) => b - a))
+    expect(hours[2]).toBeLessThan(placeSun(bed, around([fence({ y: 2 })])))
+  })
+  it('counts another tunnel’s film, not its own', () => {
+    const tunnel = { ...bed, id: 'tunnel', kind: 'tunnel' as const }
+    expect(placeSun(tunnel, around([], [tunnel]))).toBeCloseTo(daylightHours(50, 172), 1)
+    expect(placeSun(bed, around([], [bed, { ...tunnel, y: -2 }]))).toBeLessThan(daylightHours(50, 172))
+  })
+  it('is judged by the fruit: a cherry bears on less', () => {
+    expect(judgeSun(5.5, { fruit: 'slicer' })).toEqual({ verdict: 'little', least: 6 })
+    expect(judgeSun(5.5, { fruit: 'cherry' })).toEqual({ verdict: 'enough', least: 5 })
+    expect(judgeSun(8, { fruit: 'slicer' }).verdict).toBe('good')
   })
 })

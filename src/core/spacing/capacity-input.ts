@@ -127,7 +127,10 @@ const grown = ({ x, y, length, width }: Rectangle, by: number): Rectangle => ({
 })
 
 /** The middle that no arm reaches from the open sides; nothing where every spot is reached. */
-function outOfReach({ length, width, openSides }: CapacityInput, armReach: number): Rectangle[] {
+export function outOfReach(
+  { length, width, openSides }: Pick<CapacityInput, 'length' | 'width' | 'openSides'>,
+  armReach: number,
+): Rectangle[] {
   const far = 10_000
   const west = openSides.includes('west') ? armReach : -far
   const east = openSides.includes('east') ? length - armReach : far

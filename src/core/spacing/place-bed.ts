@@ -1,6 +1,6 @@
 import type { Crop } from '../crop'
 import { SIDES, type Place, type Support } from '../facts'
-import type { CapacityInput, Layout, Rectangle } from './capacity-input'
+import { ARM_REACH, outOfReach, type CapacityInput, type Layout, type Rectangle } from './capacity-input'
 import type { SpacingAnswer } from './recommend'
 
 /** † From the stem to the side of a bed, m. */
@@ -42,6 +42,17 @@ export function bedOf(
     armReach: isField ? Math.min(1000, place.length + place.width) : undefined,
     layout,
   }
+}
+
+/** The part of a place that no arm reaches from its open sides, where nothing is laid; null: all of it is reached. */
+export function beyondReach(place: Pick<Place, 'kind' | 'length' | 'width' | 'openSides'>): Rectangle | null {
+  if (place.kind === 'rows' || place.kind === 'container') return null
+  const [found] = outOfReach(place, ARM_REACH)
+  if (!found) return null
+  const [west, south] = [Math.max(0, found.x), Math.max(0, found.y)]
+  const east = Math.min(place.length, found.x + found.length)
+  const north = Math.min(place.width, found.y + found.width)
+  return { x: west, y: south, length: east - west, width: north - south }
 }
 
 /** The ground that plants standing in a place keep from others at this spacing: halfway to what each wants. */

@@ -1,8 +1,8 @@
 import { onceADay } from '../../core/garden-day'
 import type { Day, GardenState } from '../../data/garden-state'
 import type { IsoDate } from '../../core/calendar'
-import { addDays, dayOfYear } from '../../core/calendar'
-import { frostPercentiles, seasonStart } from '../../core/climate'
+import { dayOfYear } from '../../core/calendar'
+import { growingDays } from '../../core/light'
 import {
   holdsOn,
   wantedIn,
@@ -69,7 +69,7 @@ export const groundView = onceADay('groundView', (day: Day): GroundView => {
     query: day.query,
     site: { latitude: state.garden.latitude },
     dayOfYear: dayOfYear(on),
-    seasonDays: growingDays(state),
+    seasonDays: growingDays(state.record.ensemble),
     answer:
       rows.place.length === 0
         ? 'Draw your first place'
@@ -115,20 +115,6 @@ function decidingOf(rows: GroundRows, notes: GroundView['notes'], planned: numbe
     .filter(Boolean)
     .join(' ')
 }
-
-/** † Every so many days of the season the sun is looked at. */
-const SUN_STEP = 30
-
-/** Days of the year from the last frost to the first, in the middle season; all year where there is none. */
-function growingDays({ record: { ensemble } }: GardenState): number[] {
-  const { lastSpring, firstAutumn } = frostPercentiles(ensemble)
-  const [from, to] = [lastSpring.p50 ?? 0, firstAutumn.p50 ?? 364]
-  const start = seasonStart(ensemble.normals, HELD_YEAR)
-  return Array.from({ length: Math.max(1, Math.round((to - from) / SUN_STEP)) }, (_, index) =>
-    dayOfYear(addDays(start, Math.round(from + (index + 0.5) * SUN_STEP))),
-  )
-}
-const HELD_YEAR = '2025-07-01' as IsoDate
 
 /** What is wrong with the plan, in words. */
 function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): string[] {

@@ -13,6 +13,7 @@ import {
   type SeasonOutlook,
   type Stage,
 } from '../../core/season'
+import { seedLinesOf } from '../../core/supplies'
 import { sayCall } from '../../wording/calls'
 import { formatDate, monthName } from '../../wording/dates'
 import { sayCount } from '../../wording/say'
@@ -51,7 +52,8 @@ export interface SeasonView {
   /** What is wanted of the season, what can be, and how much was grown in the one before. */
   wanted: {
     lines: (WantedLine & { name: string })[]
-    choices: { id: string; name: string }[]
+    /** With how many seeds of each the shed holds. */
+    choices: { id: string; name: string; seeds: number }[]
     like: { cultivar: string; count: number }[]
   }
   plantings: LanePlanting[]
@@ -144,7 +146,7 @@ function nextOf({ calls, manner, on }: Day, named: (id: string) => string): Seas
 const severalOf = (names: readonly string[]): string =>
   names.length > 2 ? `${names[0]} and ${names.length - 1} more` : names.join(', ')
 
-function wantedOf({ record, wanted }: GardenState, season: number): SeasonView['wanted'] {
+function wantedOf({ record, supplies, wanted }: GardenState, season: number): SeasonView['wanted'] {
   const names = new Map(record.cultivars.map(({ id, name }) => [id, name]))
   const lines = wantedIn(season, wanted, record.plantings).map((line) => ({
     ...line,
@@ -157,7 +159,11 @@ function wantedOf({ record, wanted }: GardenState, season: number): SeasonView['
       grown.set(cultivarId, (grown.get(cultivarId) ?? 0) + count)
   return {
     lines,
-    choices: record.cultivars.map(({ id, name }) => ({ id, name })),
+    choices: record.cultivars.map(({ id, name }) => ({
+      id,
+      name,
+      seeds: seedLinesOf(supplies, name).reduce((sum, { quantity }) => sum + quantity, 0),
+    })),
     like: [...grown].map(([cultivar, count]) => ({ cultivar, count })),
   }
 }

@@ -6,6 +6,7 @@ import { MOST_PLANTS } from '../../core/bounds'
 import { TYPICAL_CULTIVARS } from '../../core/facts'
 import type { Result } from '../../core/result'
 import { wholeField } from '../../wording/fields'
+import { sayCount } from '../../wording/say'
 import type { SeasonView } from './queries'
 
 /** A cultivar, and how many of it are wanted. */
@@ -16,6 +17,7 @@ export function WantedForm({
   choices: SeasonView['wanted']['choices']
   onAdd: (cultivar: string, count: number) => Promise<Result>
 }) {
+  const seeded = choices.filter(({ seeds }) => seeds > 0)
   const schema = useMemo(
     () =>
       object({
@@ -26,7 +28,7 @@ export function WantedForm({
   )
   const { form, submit, field, busy, problem } = useCheckedForm<{ cultivar: string; count: string }>({
     schema,
-    defaults: { cultivar: choices[0]?.id ?? TYPICAL_CULTIVARS[0]!.key, count: '' },
+    defaults: { cultivar: (seeded[0] ?? choices[0])?.id ?? TYPICAL_CULTIVARS[0]!.key, count: '' },
     send: async (typed) => {
       const { cultivar, count } = schema.validateSync(typed)
       const answer = await onAdd(cultivar, count)
@@ -39,11 +41,22 @@ export function WantedForm({
       <div className="flex flex-wrap items-end gap-3">
         <div className="w-64">
           <ChoiceField label="Cultivar" {...field('cultivar')}>
-            {choices.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
+            {seeded.length > 0 && (
+              <optgroup label="In your seed box">
+                {seeded.map(({ id, name, seeds }) => (
+                  <option key={id} value={id}>
+                    {name}, {sayCount(seeds, 'seed')}
+                  </option>
+                ))}
+              </optgroup>
+            )}
+            {choices
+              .filter(({ seeds }) => seeds === 0)
+              .map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
             <optgroup label="By type, as most of them are">
               {TYPICAL_CULTIVARS.map(({ key, name }) => (
                 <option key={key} value={key}>

@@ -3,9 +3,10 @@
 import { useMemo, useState } from 'react'
 import { PartHeading } from '../../../components/advice/why'
 import type { StandingCanopy } from '../../../core/season'
-import { SUN_WANTED, tallSide } from '../../../core/light'
+import { judgeSun, tallSide } from '../../../core/light'
 import type { GroundEdit, PlantPosition } from '../../../core/facts'
 import type { LightTask } from '../../../workers/light.worker'
+import { saySun, saySunHours } from '../../../wording/sun'
 import { lightTask } from './task'
 import type { PlacePlanting, PlaceView } from '../place/queries'
 import { swapEdits } from '../plan/swap'
@@ -183,22 +184,15 @@ function SunLine({
   view: PlaceView
   cultivarId: string
 }) {
-  const cherry = view.cultivars.find(({ id }) => id === cultivarId)?.fruit === 'cherry'
-  const least = cherry ? SUN_WANTED.cherry : SUN_WANTED.least
-  const verdict =
-    hours === null
-      ? ''
-      : hours < least
-        ? `too little: at least ${least} h`
-        : hours < SUN_WANTED.good
-          ? `enough; ${SUN_WANTED.good} h are better`
-          : 'good'
+  const { fruit } = view.cultivars.find(({ id }) => id === cultivarId) ?? { fruit: '' }
+  const judged = hours === null ? null : judgeSun(hours, { fruit })
   return (
     <li>
       <strong>{name}</strong>
       {hours !== null && (
         <>
-          : {hours.toFixed(1)} h a day, <span className={hours < least ? 'text-cut' : ''}>{verdict}</span>
+          : {saySunHours(hours)} a day,{' '}
+          <span className={judged?.verdict === 'little' ? 'text-cut' : ''}>{judged && saySun(judged)}</span>
         </>
       )}
     </li>

@@ -12,6 +12,7 @@ import {
   type SpacingSchool,
   type Support,
 } from '../../../core/facts'
+import { growingDays, placeSun } from '../../../core/light'
 import { rotation } from '../../../core/rotation'
 import { notCleared, seasonToPlant } from '../../../core/season'
 import { plantingSpacing, type StandingPlant } from '../../../core/spacing'
@@ -41,7 +42,7 @@ export interface Choices {
   /** The seasons that a planting can be for, and the first in which it can still ripen. */
   seasons: number[]
   season: number
-  places: (Place & { seasons: PlaceInSeason[] })[]
+  places: (Place & { seasons: PlaceInSeason[]; sun: number | null })[]
   cultivars: GardenCultivar[]
   spacingSchool: string
   /** A place, a cultivar and how many that an address asks for. */
@@ -124,7 +125,11 @@ export function choicesOf(
     season: seasons.find((season) => season === asked.season) ?? seasonToPlant(day.outlook),
     places: state.record.places
       .filter((place) => holdsOn(place, state.now))
-      .map((place) => ({ ...place, seasons: seasons.map((season) => placeInSeason(day, place, season)) })),
+      .map((place) => ({
+        ...place,
+        seasons: seasons.map((season) => placeInSeason(day, place, season)),
+        sun: sunOf(place, state),
+      })),
     cultivars: [...state.record.cultivars],
     spacingSchool: day.house.spacing,
     place: state.record.places.find(({ id }) => id === asked.place)?.id ?? null,
@@ -137,6 +142,18 @@ export function choicesOf(
     ),
     wetness: day.wetness,
   }
+}
+
+/** Hours of direct sun a day that a place has in the season; null: nothing is drawn that could shade it. */
+function sunOf(place: Place, { garden, record, obstacles, now }: GardenState): number | null {
+  const there = obstacles.filter((obstacle) => holdsOn(obstacle, now))
+  if (there.length === 0) return null
+  return placeSun(place, {
+    latitude: garden.latitude,
+    daysOfYear: growingDays(record.ensemble),
+    places: record.places.filter((other) => holdsOn(other, now)),
+    obstacles: there,
+  })
 }
 
 function placeInSeason(day: Day, place: Place, season: number): PlaceInSeason {

@@ -9,10 +9,12 @@ import {
   type SpacingSchool,
   type Support,
 } from '../../../core/facts'
+import { judgeSun } from '../../../core/light'
 import { parseQuantity } from '../../../core/quantity'
-import { layAnyway, layPlanting, usualLaying, type Laying } from '../../../core/spacing'
+import { beyondReach, layAnyway, layPlanting, usualLaying, type Laying } from '../../../core/spacing'
 import { sayCrowded } from '../../../wording/crowded'
 import { sayLength, sayMeasure } from '../../../wording/say'
+import { saySun, saySunHours } from '../../../wording/sun'
 import { longUnit } from '../../../wording/written'
 import type { Choices } from './choices'
 import { AS_USUAL, kindChosen, type PlantingValues, type SpotValues } from './values'
@@ -24,7 +26,7 @@ export interface Fit {
   isTooFew: boolean
   /** What planting them anyway comes to; null: they fit. */
   anyway: { apart: string; costs: string[] } | null
-  /** What rotation, and what a pot holds, say against the place; empty: nothing. */
+  /** What rotation, reach, sun, and what a pot holds, say against the place; empty: nothing. */
   against: { about: string; text: string }[]
 }
 
@@ -57,16 +59,52 @@ export function fitOf(
   const isTooFew = count > fits
   return {
     answer: `${fits} fit`,
-    how: `${beside}, ${sayLength(spacing.inRow, manner)} apart in the row.`,
+    how: `${beside}, ${sayLength(spacing.inRow, manner)} apart in the row.${sunOfIt()}`,
     isTooFew,
     anyway: isTooFew ? anywayOf() : null,
-    against: [...(inSeason?.rotation ? [{ about: 'Rotation', text: inSeason.rotation }] : []), ...potOfIt()],
+    against: [
+      ...(inSeason?.rotation ? [{ about: 'Rotation', text: inSeason.rotation }] : []),
+      ...shadeOfIt(),
+      ...reachOfIt(),
+      ...potOfIt(),
+    ],
   }
 
   function anywayOf(): Fit['anyway'] {
     const laying = values.laying === AS_USUAL ? usualLaying(place!) : (values.laying as Laying)
     const { inRow, share, costs } = layAnyway(place!, wanted, standing, wetness, laying)
     return { apart: sayLength(inRow, manner), costs: sayCrowded(costs, share) }
+  }
+
+  /** How much sun it has, where something is drawn that could take it. */
+  function sunOfIt(): string {
+    return there?.sun == null ? '' : ` ${saySunHours(there.sun)} of direct sun a day.`
+  }
+
+  function shadeOfIt(): Fit['against'] {
+    if (there?.sun == null) return []
+    const judged = judgeSun(there.sun, plant)
+    return judged.verdict === 'little'
+      ? [
+          {
+            about: 'Sun',
+            text: `${saySunHours(there.sun)} of direct sun a day is ${saySun(judged)} for ripe fruit.`,
+          },
+        ]
+      : []
+  }
+
+  /** The part that nobody can pick from the sides that are open. */
+  function reachOfIt(): Fit['against'] {
+    const strip = beyondReach(place!)
+    if (!strip) return []
+    const wide = sayLength(Math.min(strip.length, strip.width), manner)
+    return [
+      {
+        about: 'Reach',
+        text: `${wide} of it lie beyond an arm’s reach of the sides that are open, and stay empty: open another side, or lay a board across.`,
+      },
+    ]
   }
 
   /** A pot that holds less than its plants want. */

@@ -61,6 +61,30 @@ describe('how many fit', () => {
   })
 })
 
+describe('what speaks against a place', () => {
+  const [bed] = choices.places
+  const told = (more: Partial<typeof bed>, fruit: 'slicer' | 'cherry' = 'slicer') => {
+    const own = { ...choices, places: [{ ...bed!, ...more, seasons: [] }] }
+    const spot = { ...firstSpot('', '', { units: 'metric' }), place: bed!.id, count: '2' }
+    return fitOf(values({}), spot, { ...vine, fruit }, trainings, own)!
+  }
+  it('is too little sun, with the hours; a cherry bears on less', () => {
+    expect(told({ sun: 5.4 }).against).toEqual([
+      { about: 'Sun', text: '5.4 h of direct sun a day is too little: at least 6 h for ripe fruit.' },
+    ])
+    expect(told({ sun: 5.4 }, 'cherry').against).toEqual([])
+    expect(told({ sun: 9.3 }).how).toMatch(/ 9\.3 h of direct sun a day\.$/)
+    expect(told({ sun: null }).how).not.toContain('sun')
+  })
+  it('is a middle that no arm reaches', () => {
+    const wide = { length: 4, width: 2, sun: null, kind: 'bed' as const }
+    const both = told({ ...wide, openSides: ['south', 'north'] })
+    expect(plain(both.against[0]!.text)).toMatch(/^80 cm of it lie beyond an arm’s reach/)
+    expect(plain(told({ ...wide, openSides: ['south'] }).against[0]!.text)).toMatch(/^1.4 m of it/)
+    expect(told({ ...wide, width: 1.2, openSides: ['south', 'north'] }).against).toEqual([])
+  })
+})
+
 describe('the choices of a new planting', () => {
   it('begin with the first season that can still ripen, or the one that is asked for', () => {
     expect(choices).toMatchObject({ seasons: [2026, 2027], season: 2026 })
