@@ -1,7 +1,7 @@
 import type { ClimateDifference, ClimateKind, RainKind, SummerKind, WinterKind } from '../core/climate'
 import type { Manner } from '../core/facts'
 import { capital } from './names'
-import { inEither } from './written'
+import { inEither } from './either'
 
 const WINTERS: Record<WinterKind, string> = {
   'frost-free': 'frost-free winters',

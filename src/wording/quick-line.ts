@@ -1,6 +1,6 @@
 import type { Manner } from '../core/facts'
 import type { QuickProblem } from '../core/quick-line'
-import { inEither } from './written'
+import { inEither } from './either'
 
 const watered = (manner: Manner) => inEither(manner, 'bed 2 watered 12 l', 'bed 2 watered 3 gal')
 const fed = (manner: Manner) => inEither(manner, 'bed 2 fed fish 1:50 6 l', 'bed 2 fed fish 1:50 2 gal')

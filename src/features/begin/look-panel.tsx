@@ -3,7 +3,7 @@
 import { CLIMATE_TEMPLATE_IDS } from '../../core/climate'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import { nameOf } from '../../wording/names'
-import { inEither } from '../../wording/written'
+import { inEither } from '../../wording/either'
 import { ClimateBars } from './climate-bars'
 import type { LookView } from './look'
 

@@ -5,7 +5,7 @@ import type { Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { isClimateSource } from '../../data/records/climate-source'
 import { choiceField, nameField, optionalDateField, orNothing, quantityField } from '../../wording/fields'
-import { longUnit } from '../../wording/written'
+import { longUnit } from '../../wording/either'
 import { FIRST_PLACES, HAVES, type BeginValues } from './values'
 
 export const mannerOf = ({ units, decimals, dates }: Pick<BeginValues, 'units' | 'decimals' | 'dates'>) =>

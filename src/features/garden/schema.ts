@@ -5,7 +5,7 @@ import { NORMAL_BOUNDS, type MonthNormal } from '../../core/climate'
 import { SHELTERS, SOILS, type Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { choiceField, decimalField, nameField, optionalDateField, quantityField } from '../../wording/fields'
-import { longUnit } from '../../wording/written'
+import { longUnit } from '../../wording/either'
 
 export interface SiteValues {
   name: string

@@ -14,7 +14,7 @@ import {
 } from '../../core/facts'
 import { formatMeasure, parseQuantity } from '../../core/quantity'
 import { choiceField, nameField, orNothing, quantityField } from '../../wording/fields'
-import { longUnit } from '../../wording/written'
+import { longUnit } from '../../wording/either'
 import { nameOf } from '../../wording/names'
 import { sayLength } from '../../wording/say'
 

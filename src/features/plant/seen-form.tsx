@@ -9,7 +9,7 @@ import { useAct } from '../../components/act/use-act'
 import type { Manner } from '../../core/facts'
 import { quantityField, wholeField } from '../../wording/fields'
 import type { PlantView } from './queries'
-import { inEither } from '../../wording/written'
+import { inEither } from '../../wording/either'
 
 type SeenValues = Record<'leaves' | 'trusses' | 'height', string>
 interface Seen {

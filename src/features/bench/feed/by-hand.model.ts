@@ -4,7 +4,7 @@ import type { Manner } from '../../../core/facts'
 import { NUTRIENTS, totalDemand, type Nutrient } from '../../../core/feeding'
 import { choiceField, quantityField, wholeField } from '../../../wording/fields'
 import { sayMass, sayNumber } from '../../../wording/say'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 const NAMES: Record<Nutrient, string> = {
   n: 'nitrogen',

@@ -10,7 +10,7 @@ import { sayNumber, sayTemperature } from '../../../wording/say'
 import { fedOf, feedSchema, GIVEN_STRENGTHS, madeUp } from './form.model'
 import { FeedOptions } from './options'
 import type { FeedDetail, FeedView } from './queries'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 /** A feed tried on the ledger, and entered once it is given. */
 export function FeedForm({

@@ -19,7 +19,7 @@ import {
 } from './blend.model'
 import type { MixView } from './queries'
 import { SendToPlace } from './send-to-place'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 const LABELS = { n: 'N, %', p2o5: 'P₂O₅, %', k2o: 'K₂O, %', density: 'Bulk, g/mL' } as const
 

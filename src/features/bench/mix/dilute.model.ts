@@ -14,7 +14,7 @@ import type { Sound } from '../../../wording/check-form'
 import { sayDose } from '../../../wording/doses'
 import { decimalField, quantityField } from '../../../wording/fields'
 import { sayNumber, sayVolume } from '../../../wording/say'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 const MOST_LITRES = 100_000
 

@@ -8,7 +8,7 @@ import type { Manner } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
 import { sayVolume } from '../../../wording/say'
 import { pottingMix, pottingSchema, typedParts } from './potting.model'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 /** A potting mix by parts: what each part takes for the pots that are to be filled, settled. */
 export function PottingBench({ manner }: { manner: Manner }) {

@@ -4,7 +4,7 @@ import { headPressure, waterButt } from '../../../core/watering'
 import { quantityField } from '../../../wording/fields'
 import { sayLength, sayNumber } from '../../../wording/say'
 import { sayLitres } from '../../../wording/watering'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 const MOST_LITRES = 100_000
 

@@ -12,7 +12,7 @@ import type { Sound } from '../../../wording/check-form'
 import { choiceField, decimalField, quantityField, wholeField } from '../../../wording/fields'
 import { sayCount, sayNumber } from '../../../wording/say'
 import { sayCans, sayLitres } from '../../../wording/watering'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 export const keysOf = <Key extends string>(table: Record<Key, unknown>) => Object.keys(table) as Key[]
 

@@ -5,7 +5,7 @@ import { orNothing, quantityField, wholeField } from '../../../wording/fields'
 import { sayCount, sayLength, sayNumber } from '../../../wording/say'
 import { sayDepth, sayLitres } from '../../../wording/watering'
 import { flowField } from './by-hand.model'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 export const dripSchema = (manner: Manner) => {
   const length = (low: number, high: number) => quantityField('length', manner, { low, high })

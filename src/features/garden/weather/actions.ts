@@ -14,7 +14,8 @@ import { checkForm } from '../../../wording/check-form'
 import type { ReadDay } from '../../../workers/weather-import/read-days'
 import { keptNormal } from '../schema'
 import { daySchema, type DayValues } from './day-schema'
-import { forecastSchema, type ForecastValues } from './forecast-schema'
+import { forecastSchema } from './forecast-schema'
+import type { ForecastValues } from './forecast-values'
 import { REPLACED, type Replaced, type WeatherRow, putWeather } from '../../../data/records/weather-day'
 
 /** Keeps one day as it was entered; it wins over whatever was there for that day. */

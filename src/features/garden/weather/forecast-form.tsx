@@ -9,7 +9,7 @@ import type { Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
 import { sayCount } from '../../../wording/say'
 import { keepForecast } from './actions'
-import { FORETOLD_BY_HAND, type ForecastValues } from './forecast-schema'
+import { FORETOLD_BY_HAND, type ForecastValues } from './forecast-values'
 
 /** The days ahead as they are foretold elsewhere, typed in the garden's units. */
 export function ForecastForm({

@@ -1,17 +1,8 @@
 import { array, object, string } from 'yup'
 import { addDays, isIsoDate, type IsoDate } from '../../../core/calendar'
 import type { Manner } from '../../../core/facts'
+import { FORETOLD_BY_HAND } from './forecast-values'
 import { LOW_OVER_HIGH, optionalMeasure } from './day-schema'
-
-/** Days that are asked for, from the garden's own on. */
-export const FORETOLD_BY_HAND = 7
-
-/** A forecast as it is typed: a row a day. */
-export interface ForecastValues {
-  /** The first row's day. */
-  from: string
-  days: Record<'tmin' | 'tmax' | 'rain' | 'wind', string>[]
-}
 
 /** A forecast in the garden's units; a row that is empty says nothing of its day. */
 export function forecastSchema({ units }: Manner, today: IsoDate) {

@@ -21,7 +21,7 @@ import { formatDate } from '../../../wording/dates'
 import { sayLength, sayTemperature } from '../../../wording/say'
 import { shownNormal } from '../schema'
 import type { WeatherRow } from '../../../data/records/weather-day'
-import { FORETOLD_BY_HAND, type ForecastValues } from './forecast-schema'
+import { FORETOLD_BY_HAND, type ForecastValues } from './forecast-values'
 
 /** A day of the table, in the garden's units as numbers; null: not known. */
 export interface WeatherLineView {

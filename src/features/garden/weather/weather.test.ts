@@ -16,7 +16,8 @@ import { weatherView } from './queries'
 import { weatherCsv } from './weather-csv'
 import { putWeather, weatherRecord, type Replaced, type WeatherRow } from '../../../data/records/weather-day'
 import { putForecast } from '../../../data/weather'
-import { forecastSchema, type ForecastValues } from './forecast-schema'
+import { forecastSchema } from './forecast-schema'
+import type { ForecastValues } from './forecast-values'
 
 const METRIC: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 const today = isoDate('2026-06-18')

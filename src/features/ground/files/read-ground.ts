@@ -14,7 +14,7 @@ import { parseQuantity } from '../../../core/quantity'
 import { outlineOf, rectangleAround, tidy, type Lying } from '../../../core/ground'
 import type { Piece } from '../plan/piece'
 import { sayLength } from '../../../wording/say'
-import { longUnit } from '../../../wording/written'
+import { longUnit } from '../../../wording/either'
 
 /** What a file of the ground holds: the pieces that can be taken, and what is wrong with the others, by number. */
 export interface ReadGround {

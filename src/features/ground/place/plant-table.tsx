@@ -10,7 +10,7 @@ import type { Position } from '../../../core/spacing'
 import { sayCount, sayLength } from '../../../wording/say'
 import type { BoardPlant } from './board-plant'
 import type { PlacePlanting } from './queries'
-import { longUnit } from '../../../wording/written'
+import { longUnit } from '../../../wording/either'
 
 /** Every plant of a place as a line: what the drawing shows and does, for keyboard and reader. */
 export function PlantTable({

@@ -21,7 +21,7 @@ import { capital, nameOf } from '../../../wording/names'
 import { sayCount, sayMeasure } from '../../../wording/say'
 import { sayReason } from '../../../wording/say-reason'
 import { GroundTabs } from '../tabs'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 export interface PotsView {
   manner: Manner

@@ -6,7 +6,7 @@ import { CARRIES } from '../../../core/crop'
 import type { Manner } from '../../../core/facts'
 import { WATERED_LATELY } from '../../../core/season'
 import { BEGINNING_WORDS, CARRIES_NAMES, WATERED_NAMES } from '../../../wording/beginnings'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 import type { FieldOf } from './field'
 import { BEGINNINGS } from './values'
 

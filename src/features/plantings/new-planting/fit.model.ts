@@ -15,7 +15,7 @@ import { beyondReach, layAnyway, layPlanting, usualLaying, type Laying } from '.
 import { sayCrowded } from '../../../wording/crowded'
 import { sayLength, sayMeasure } from '../../../wording/say'
 import { saySun, saySunHours } from '../../../wording/sun'
-import { longUnit } from '../../../wording/written'
+import { longUnit } from '../../../wording/either'
 import type { Choices } from './choices'
 import { AS_USUAL, kindChosen, type PlantingValues, type SpotValues } from './values'
 

@@ -8,7 +8,7 @@ import { SPACING_SCHOOLS, SUPPORTS, TYPICAL_CULTIVARS } from '../../../core/fact
 import { LAYINGS } from '../../../core/spacing'
 import { supportFor } from '../../../core/support'
 import { capital, nameOf, trainingName } from '../../../wording/names'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 import { plan } from '../actions'
 import type { Choices, LastChosen } from './choices'
 import { BeginsFields } from './begins-fields'

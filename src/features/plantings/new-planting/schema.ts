@@ -20,7 +20,7 @@ import {
   shareField,
   wholeField,
 } from '../../../wording/fields'
-import { longUnit } from '../../../wording/written'
+import { longUnit } from '../../../wording/either'
 import { AS_USUAL, BEGINNINGS, GOT, kindChosen, NEW, type PlantingValues, type SpotValues } from './values'
 
 /** Lines of one form. */

@@ -1,6 +1,6 @@
 import type { Manner } from '../../../core/facts'
 import { USUAL_SIZE } from '../../../core/ground'
-import { inEither } from '../../../wording/written'
+import { inEither } from '../../../wording/either'
 
 /** Chosen in place of a cultivar: one that is told here. */
 export const NEW = 'new'
