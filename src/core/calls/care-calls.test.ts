@@ -7,7 +7,8 @@ import { seasonOutlook } from '../season'
 import { bed, entryOf, sampleGarden, sixSlicers, slicer } from '../../test/sample-garden'
 import { usualFeeding } from '../transplant'
 import { gardenWater } from '../watering'
-import { callsOf, type Call, type CallKind } from '.'
+import { callsOf, pruningContextOf, type Call, type CallKind } from '.'
+import { plantingCuts } from './planting-cuts'
 import { walkingOrder } from './walking-order'
 
 const house = { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' } as const
@@ -102,6 +103,47 @@ describe('water', () => {
   })
 })
 
+describe('a few plants in a large bed', () => {
+  const waterIn = (length: number, width: number) => {
+    const large = { ...bed, length, width }
+    const outlook = seasonOutlook(
+      sampleGarden(planted, { places: [large], plantings: [planting] }),
+      isoDate('2026-07-05'),
+      null,
+    )
+    const garden = { site: SITE, soil: 'loam' as const, places: [large], readings: [] }
+    return gardenWater(outlook, garden, 14)[0]!.water.course
+  }
+  it('drink from the ground that their roots fill, not from all of it', () => {
+    // Six slicers on two stems: 1.2 × (0.65 + 0.3)² m² each.
+    expect(waterIn(20, 3).area).toBeCloseTo(6 * 1.2 * 0.95 ** 2, 9)
+    expect(waterIn(2.4, 1.2).area).toBeCloseTo(2.4 * 1.2, 9)
+    const litres = ({ area, days }: ReturnType<typeof waterIn>) => (area * days.at(-1)!.et) / 6
+    // Not the tens of litres that the whole bed loses.
+    expect(litres(waterIn(20, 3))).toBeGreaterThan(1)
+    expect(litres(waterIn(20, 3))).toBeLessThan(9)
+  })
+})
+
+describe('a vine on a string', () => {
+  const topOf = (support: Planting['support']) => {
+    const own = { ...planting, training: 'single-stem' as const, support }
+    const outlook = seasonOutlook(sampleGarden(planted, { plantings: [own] }), isoDate('2026-08-05'), null)
+    const [standing] = outlook.plantings
+    return {
+      top: pruningContextOf(outlook, standing!, 'medium').supportTop,
+      rules: plantingCuts(outlook, standing!, plants, 'medium').flatMap(({ cuts }) =>
+        cuts.map(({ reason }) => reason.rule),
+      ),
+    }
+  }
+  it('is lowered at its wire, never topped there; on a stake it is', () => {
+    expect(topOf('string').top).toBeNull()
+    expect(topOf('string').rules).not.toContain('prune.top-support')
+    expect(topOf('stake').top).toBe(1.8)
+  })
+})
+
 describe('ties and cuts', () => {
   it('are asked together, with a call of their own for each thing that joins', () => {
     const both = find(careOn('2026-06-15'), 'tend')!
@@ -158,20 +200,20 @@ describe('a tunnel and the garden', () => {
     expect(find(careOn('2026-06-30', [], { place: tunnel, tmax: 15 }), 'vent')).toBeUndefined()
     expect(find(careOn('2026-06-30'), 'vent')).toBeUndefined()
   })
-  it('has its trusses shaken each second day while they flower', () => {
+  it('has its trusses shaken every day while they flower', () => {
     const shaken = (on: string) => ofPlace('k', 'tended', on, { works: ['shake'] })
     expect(find(careOn('2026-07-05', [], { place: tunnel }), 'shake')!.urgency).toBe('today')
-    expect(find(careOn('2026-07-05', [shaken('2026-07-04')], { place: tunnel }), 'shake')!.urgency).toBe(
+    expect(find(careOn('2026-07-05', [shaken('2026-07-05')], { place: tunnel }), 'shake')!.urgency).toBe(
       'coming',
     )
     expect(find(careOn('2026-07-05'), 'shake')).toBeUndefined()
   })
   it('is shaded before scorching heat, and looked over by how hard wet leaves press', () => {
-    expect(find(careOn('2026-06-30', [], { tmax: 39 }), 'shade')!.subject).toEqual({
+    expect(find(careOn('2026-06-30', [], { tmax: 35.5 }), 'shade')!.subject).toEqual({
       type: 'garden',
       id: 'g',
     })
-    expect(find(careOn('2026-06-30'), 'shade')).toBeUndefined()
+    expect(find(careOn('2026-06-30', [], { tmax: 34 }), 'shade')).toBeUndefined()
     const scouted = entryOf(
       'l',
       'tended',

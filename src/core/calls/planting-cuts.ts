@@ -1,7 +1,7 @@
 import { daysBetween } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
 import { plantTraits } from '../crop'
-import type { PlantPosition } from '../facts'
+import type { PlantPosition, Support } from '../facts'
 import { remembered } from '../memo'
 import {
   depthConditions,
@@ -46,11 +46,14 @@ export function pruningContextOf(
       begins.date === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(begins.date, outlook.today))),
     seasonSlackDays,
     lastUsefulFlower: dates.top.date,
-    supportTop: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
+    // On a string a vine is lowered when it reaches the wire, not ended there.
+    supportTop: isEndedAtTop(planting.support) ? usualHeight(planting.support, { cultivar }) : null,
     dailyDegreeDays: Math.min(40, Math.max(0, dailyDegreeDays)),
     school,
   }
 }
+
+const isEndedAtTop = (support: Support) => support !== 'none' && support !== 'string'
 
 /** Plants of a planting that have grown alike and been cut alike, and what is cut on each of them now. */
 export interface AlikePlants {

@@ -1,5 +1,5 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
-import { coverDay, OPEN_BEFORE, SHUT_BEFORE, type WetnessPressure } from '../climate'
+import { coverDay, OPEN_BEFORE, SHADE_FROM, SHUT_BEFORE, type WetnessPressure } from '../climate'
 import { entriesAbout } from '../entry'
 import { days, onDate, temperature } from '../quantity'
 import { standingIn, type WateredPlace } from '../watering'
@@ -10,10 +10,9 @@ import { MINUTES } from './minutes'
 
 /** † Days between looking every plant over: by how hard wet leaves press. */
 export const SCOUT_EVERY: Record<WetnessPressure, number> = { low: 10, medium: 7, high: 4 }
-/** † Days between shakings of trusses that no wind or bee moves. */
-const SHAKE_EVERY = 2
-/** † °C of a day in the open, from which fruit and flowers want shade; days that the cloth then hangs. */
-const SHADE_FROM = 37
+/** Days between shakings of trusses that no wind or bee moves: a flower is open for two or three. */
+const SHAKE_EVERY = 1
+/** † Days that a shade cloth hangs. */
 const SHADE_HANGS = 7
 
 /** When a work was done last on what the call is about; null: never this season. */

@@ -46,7 +46,7 @@ export { aridMonths, dewPointFromHumidity, dewPointOf, hourlyHumidity } from './
 export type { HumidDay } from './humidity'
 export { earlyBlightSeverity, lateBlightWarnings, leafWetness, rainHours } from './leaf-wetness'
 export type { LeafWetness, WettingDay } from './leaf-wetness'
-export { coverDay, insideSeries, OPEN_BEFORE, SHUT_BEFORE } from './under-cover'
+export { coverDay, insideSeries, OPEN_BEFORE, SHUT_BEFORE, SHADE_FROM } from './under-cover'
 export type { CoverDay } from './under-cover'
 export { wetnessPressure } from './wetness-pressure'
 export type { WetnessPressure } from './wetness-pressure'

@@ -8,8 +8,8 @@ const NIGHT = 1.5
 /** Opened before the inside passes this, shut before it falls to that, °C. */
 export const OPEN_BEFORE = 27
 export const SHUT_BEFORE = 12
-/** Outside air from which shade cloth of 30–40 % is hung, °C inside. */
-const SHADE_FROM = 35
+/** °C about the plants from which shade cloth of 30–40 % is hung. */
+export const SHADE_FROM = 35
 /** † Shares of sun and wind that come in. */
 const SOLAR_INSIDE = 0.75
 const WIND_INSIDE = 0.2

@@ -162,6 +162,13 @@ describe('what comes free', () => {
     expect(releasedBy('meal', warm)[34]).toBeCloseTo(0.65 * (1 - Math.exp(-0.7)), 9)
     expect(releasedBy('castings', warm)[119]!).toBeLessThan(0.4)
   })
+  it('of compost comes by nutrient: an eighth of its N, half its P, most of its K', () => {
+    const year = Array.from({ length: 400 }, () => 20)
+    const all = (nutrient: 'n' | 'p' | 'k') => releasedBy('compost', year, undefined, nutrient).at(-1)!
+    expect([all('n'), all('p'), all('k')].map((share) => Math.round(share * 1000) / 1000)).toEqual([
+      0.125, 0.5, 0.8,
+    ])
+  })
   it('is twice as fast in soil 10 °C warmer, and nothing in cold soil', () => {
     const at = (temperature: number, days: number) =>
       releasedBy(

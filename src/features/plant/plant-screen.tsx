@@ -77,7 +77,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
           plant={shown}
           marks={marks}
           chosen={chosen}
-          supportTop={context.supportTop}
+          supportTop={view.supportHeight}
           manner={manner}
           label={`The plant from the side, ${sayLength(plant.height, manner)} high, ${sayCount(marks.length, 'cut')} marked. Arrow keys go from part to part.`}
           onPart={choose}

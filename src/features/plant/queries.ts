@@ -2,6 +2,7 @@ import type { Day } from '../../data/garden-state'
 import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf } from '../../core/calls'
+import { usualHeight } from '../../core/support'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import { potOf, type Manner } from '../../core/facts'
 import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
@@ -34,6 +35,8 @@ export interface PlantView {
   plant: Plant
   training: Training
   context: PruningContext
+  /** How high its support stands, m; null: it has none. */
+  supportHeight: number | null
   cuts: Cut[]
   reasons: SaidReason[]
   cautions: string[]
@@ -70,6 +73,7 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
     plant,
     training: system,
     context,
+    supportHeight: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
     cuts: advice.answer,
     reasons: sayReasons(advice.reasons, manner),
     cautions: advice.cautions.map((caution) => CAUTIONS[caution]),
