@@ -67,6 +67,10 @@ export function earlyBlightSeverity(day: WettingDay, arid = false): Severity {
 const BLIGHT_NIGHT = 10
 const BLIGHT_HOURS = 6
 
+/** Whether a day is mild and humid enough to be one of two running that make late-blight weather. */
+export const isBlightDay = (day: WettingDay, arid = false): boolean =>
+  day.tmin >= BLIGHT_NIGHT && leafWetness(day, arid).humidHours >= BLIGHT_HOURS
+
 /**
  * On which days late blight threatens: two days running, each with Tmin of 10 °C or more and at least six hours
  * at a relative humidity of 90 % or more [Hutton criteria, Dancey et al. 2017].
@@ -76,8 +80,6 @@ const BLIGHT_HOURS = 6
  * @throws RangeError see {@link leafWetness}
  */
 export function lateBlightWarnings(days: readonly WettingDay[], arid = false): boolean[] {
-  const suits = days.map(
-    (day) => day.tmin >= BLIGHT_NIGHT && leafWetness(day, arid).humidHours >= BLIGHT_HOURS,
-  )
+  const suits = days.map((day) => isBlightDay(day, arid))
   return suits.map((both, index) => both && index > 0 && suits[index - 1]!)
 }

@@ -161,6 +161,13 @@ describe('wetness pressure', () => {
     expect(over('two-season-hot', 28).severity).toBeGreaterThan(over('humid-warm-summer', 41).severity)
     expect(over('two-season-hot', 28).pressure).not.toBe('low')
   })
+  it('counts late blight too: a cool wet coast presses, though its early blight is slow', () => {
+    const coast = over('cool-maritime', 52)
+    expect(coast.severity).toBeLessThan(0.5)
+    expect(coast.late).toBeGreaterThan(0.1)
+    expect(coast.pressure).not.toBe('low')
+    expect(over('hot-semi-arid', 32)).toMatchObject({ late: 0, pressure: 'low' })
+  })
 })
 
 describe('heat gap', () => {

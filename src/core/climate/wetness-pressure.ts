@@ -1,19 +1,20 @@
 import type { Ensemble } from './ensemble'
 import { aridMonths } from './humidity'
-import { earlyBlightSeverity } from './leaf-wetness'
+import { earlyBlightSeverity, isBlightDay } from './leaf-wetness'
 import { weatherAt } from './series'
 import { monthOf } from '../calendar'
 
 export type WetnessPressure = 'low' | 'medium' | 'high'
 
-/** Mean early-blight severity a day from which pressure is medium, and high. */
-const MEDIUM = 0.5
-const HIGH = 1
+/** † Mean early-blight severity a day, and the share of days with late-blight weather, from which pressure is medium, and high. */
+const SEVERITY = { medium: 0.5, high: 1 }
+const LATE = { medium: 0.1, high: 0.3 }
 /** Seasons looked at: the mean over them moves by less than 0.05 with more. */
 const SEASONS = 40
 
 /**
- * How hard wet leaves press here: the mean early-blight severity a day over the growing season.
+ * How hard wet leaves press here over the growing season: by the mean early-blight severity of a day, or by how many
+ * days have late-blight weather, whichever presses harder.
  *
  * @param from, to days from the season's start, both included
  */
@@ -22,15 +23,22 @@ export function wetnessPressure(
   latitude: number,
   from: number,
   to: number,
-): { severity: number; pressure: WetnessPressure } {
+): { severity: number; late: number; pressure: WetnessPressure } {
   const arid = aridMonths(ensemble.normals, latitude)
-  let [sum, days] = [0, 0]
-  for (const season of ensemble.seasons.slice(0, SEASONS))
+  let [sum, warned, days] = [0, 0, 0]
+  for (const season of ensemble.seasons.slice(0, SEASONS)) {
+    let wasBlight = false
     for (let index = Math.max(0, from); index <= Math.min(to, season.days - 1); index++) {
       const day = weatherAt(season, index)
-      sum += earlyBlightSeverity(day, arid[monthOf(day.date) - 1])
+      const isArid = arid[monthOf(day.date) - 1]
+      sum += earlyBlightSeverity(day, isArid)
+      const isBlight = isBlightDay(day, isArid)
+      if (isBlight && wasBlight) warned++
+      wasBlight = isBlight
       days++
     }
-  const severity = days === 0 ? 0 : sum / days
-  return { severity, pressure: severity >= HIGH ? 'high' : severity >= MEDIUM ? 'medium' : 'low' }
+  }
+  const [severity, late] = days === 0 ? [0, 0] : [sum / days, warned / days]
+  const reaches = (level: 'medium' | 'high') => severity >= SEVERITY[level] || late >= LATE[level]
+  return { severity, late, pressure: reaches('high') ? 'high' : reaches('medium') ? 'medium' : 'low' }
 }

@@ -1,5 +1,5 @@
 import { onceADay } from '../../core/garden-day'
-import type { Day, GardenState } from '../../data/garden-state'
+import type { Day } from '../../data/garden-state'
 import type { IsoDate } from '../../core/calendar'
 import { dayOfYear } from '../../core/calendar'
 import { growingDays } from '../../core/light'

@@ -149,7 +149,7 @@ export const WORKINGS: Record<WorkingId, Working> = {
     asks: 'How much water would grass take today?',
     formula: [
       'ET0 = [0.408 Δ (Rn − G) + γ 900/(T + 273) u2 (es − ea)] / [Δ + γ (1 + 0.34 u2)]',
-      'ETc = Kc × ET0, Kc 0.6 → 1.15 → 0.8 (pepper 0.6 → 1.05 → 0.9)',
+      'ETc = Kc × ET0, Kc 0.6 → 1.15 → 0.8 (pepper 0.6 → 1.05 → 0.9), more in dry wind, less in damp still air',
     ],
     source: 'Allen et al. 1998 (FAO-56), eq. 6 and table 12.',
     screen: WATER,
