@@ -35,7 +35,7 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   const stops = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
   const entered = page.getByRole('list', { name: 'Entered for this day' })
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^25 stops/)
-  await expect(stops).toHaveCount(24)
+  await expect(stops).toHaveCount(25)
   // What is lost by night goes first.
   await expect(stops.first()).toContainText(/Pot 3.*before night.*Water: 4.L/)
 
@@ -45,7 +45,7 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await expect(page.getByRole('article')).toContainText('Pot 1 · Pocket Thistle')
   await page.keyboard.press('Enter')
   await expect(page.getByText('Pot 1: flowering.')).toBeVisible()
-  await expect(stops).toHaveCount(24)
+  await expect(stops).toHaveCount(25)
   await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
   // A young pepper's first flower comes off: that is asked now.
   await expect(page.getByRole('button', { name: /Pot 1 .*ake trusses off/ })).toBeVisible()
@@ -60,30 +60,30 @@ test('a round by keyboard: done, adjusted, put off, declined, taken back, and th
   await page.getByLabel('Note').fill('=SUM(A1) <b>windy</b> corner')
   await page.keyboard.press('Enter')
   await expect(entered).toContainText('hardened (=SUM(A1) <b>windy</b> corner)')
-  await expect(stops).toHaveCount(23)
+  await expect(stops).toHaveCount(24)
 
   // Put off and declined.
   await page.getByRole('button', { name: /Pick what is ripe/ }).click()
   await page.keyboard.press('z')
   await page.keyboard.press('Enter')
-  await expect(stops).toHaveCount(22)
+  await expect(stops).toHaveCount(23)
   await page.getByRole('button', { name: /Read the soil/ }).click()
   await page.keyboard.press('x')
   await page.keyboard.type('thermometer is broken')
   await page.keyboard.press('Enter')
-  await expect(stops).toHaveCount(21)
+  await expect(stops).toHaveCount(22)
 
   // Undone: what was declined is asked again.
   await page.keyboard.press('Escape')
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('u')
   await expect(page.getByText('Undone: not doing.')).toBeVisible()
-  await expect(stops).toHaveCount(22)
+  await expect(stops).toHaveCount(23)
 
   await server.stop('SIGKILL')
   await server.start()
   await open(page, '/walk')
-  await expect(stops).toHaveCount(22)
+  await expect(stops).toHaveCount(23)
   await expect(entered).toContainText('Pot 1, Pocket Thistle: first flower')
   await expect(entered).not.toContainText('thermometer is broken')
 })
@@ -135,7 +135,7 @@ test('plants are tied and cut in one go but for one, a pot is watered by what it
   await page.getByRole('button', { name: /Open the tunnel/ }).click()
   await page.keyboard.press('Enter')
   await expect(entered).toContainText('Tunnel: tunnel opened')
-  await expect(stops).toHaveCount(21)
+  await expect(stops).toHaveCount(22)
 })
 
 test('a stop is timed and noted with a photo, the round is summed up, and one key takes a whole act back', async ({
@@ -207,7 +207,7 @@ test('a round goes on paper and comes back from it in one act', async ({ page })
   await open(page, '/walk')
   await page.getByRole('link', { name: 'On paper' }).click()
   await expect(page.getByRole('heading', { name: 'The round on paper' })).toBeVisible()
-  await expect(page.getByRole('row')).toHaveCount(25)
+  await expect(page.getByRole('row')).toHaveCount(26)
   await expect(page.getByRole('row', { name: /^3 Tunnel/ })).toContainText('Open the tunnel')
   await page.getByRole('link', { name: 'Walk', exact: true }).first().click()
   await page.getByRole('link', { name: 'Enter from paper' }).click()
