@@ -2,7 +2,7 @@ import { growthClock, type GrowthClock } from './clock'
 import { dayReachedBy, type GrowthDay, type SetOut } from './growth-days'
 import { leafOf, NO_LEAF, NO_SUCKER, OPEN_FOR, suckerOf, TO_SHOOT, trussOf } from './organs'
 import { measured, type Plant, type PlantNode, type Stem } from './plant'
-import type { PlantEvent } from './plant-event'
+import type { PlantEvent, PlantMisfit } from './plant-event'
 import { abortFlowers, type Flowering } from './pepper-load'
 import { RAISED_INTERNODE, trussNode, type PlantTraits } from './plant-traits'
 import { Told } from './told'
@@ -60,21 +60,39 @@ export function growPlant(
   { setOut = null }: GrowOptions = {},
 ): Plant {
   const clock = growthClock(traits, days, events, setOut)
-  const grown = growParts(traits, days, events, setOut, clock, 1)
-  const height = events
-    .flatMap((event) => ('leaves' in event && event.height !== null && event.day >= 0 ? [event] : []))
-    .filter(({ day }) => day < days.length)
+  const heights = events
+    .flatMap((event) =>
+      'leaves' in event && event.height !== null && event.day >= 0 && event.day < days.length
+        ? [{ id: event.id ?? null, day: event.day, height: event.height }]
+        : [],
+    )
     .sort((a, b) => a.day - b.day)
-    .at(-1)
-  if (!height) return grown
-  const before = events.filter(({ day }) => day <= height.day)
-  const then = growParts(traits, days.slice(0, height.day + 1), before, setOut, clock, 1)
-  const stem = then.height + then.buried
-  const stretch = stem <= 0 ? 1 : (height.height! + then.buried) / stem
-  if (stretch > MOST_STRETCH || stretch < 1 / MOST_STRETCH)
-    return { ...grown, misfits: [...grown.misfits, { id: height.id ?? null, part: null, why: 'height' }] }
-  return growParts(traits, days, events, setOut, clock, stretch)
+  const isRaised = ({ day }: { day: number }) => setOut !== null && day < setOut.day
+  const misfits: PlantMisfit[] = []
+  let stretch: Stretch = { raised: 1, grown: 1 }
+  // What was raised long or short stays so; what it makes outdoors is its own.
+  for (const [part, seen] of [
+    ['raised', heights.findLast(isRaised)],
+    ['grown', heights.findLast((each) => !isRaised(each))],
+  ] as const) {
+    if (!seen) continue
+    const before = events.filter(({ day }) => day <= seen.day)
+    const then = growParts(traits, days.slice(0, seen.day + 1), before, setOut, clock, stretch)
+    const stem = then.height + then.buried
+    const by = stem <= 0 ? 1 : (seen.height + then.buried) / stem
+    if (by > MOST_STRETCH || by < 1 / MOST_STRETCH) misfits.push({ id: seen.id, part: null, why: 'height' })
+    else stretch = { ...stretch, [part]: by }
+  }
+  const grown = growParts(traits, days, events, setOut, clock, stretch)
+  return { ...grown, misfits: [...grown.misfits, ...misfits] }
 }
+
+/** How much longer than usual a plant's stem is: of what grew under cover, and of all of it. */
+interface Stretch {
+  raised: number
+  grown: number
+}
+
 /** † Beyond this a measured height is taken for another plant's. */
 const MOST_STRETCH = 3
 
@@ -128,9 +146,12 @@ function growParts(
   events: readonly PlantEvent[],
   setOut: SetOut | null,
   { running, toFlower, misfits }: GrowthClock,
-  stretch: number,
+  stretch: Stretch,
 ): Plant {
-  const outdoors = setOut === null ? Infinity : (running[Math.max(0, setOut.day - 1)] ?? 0)
+  // While setting out lies ahead it stands in its tray, whole.
+  const isOut = setOut !== null && setOut.day < days.length
+  const outdoors = isOut ? (running[Math.max(0, setOut.day - 1)] ?? 0) : Infinity
+  const buried = isOut ? setOut.stemBuried : 0
   const now = running[days.length - 1] ?? 0
   const dayAt = (degreeDays: number) => days[dayReachedBy(running, degreeDays)]
   const told = new Told(events, running.slice(0, days.length), traits, OPEN_FOR)
@@ -171,7 +192,7 @@ function growParts(
     bush: traits.bush,
     fruitMass: traits.fruitMass,
     stems,
-    buried: setOut?.stemBuried ?? 0,
+    buried,
     height: 0,
     width: 0,
     leafArea: 0,
@@ -199,7 +220,7 @@ function growParts(
       const grownNode = growNode(growing, number, node, bornOf(node), shows(node))
       along += grownNode.internode
       // What went under the soil roots, and bears neither leaf nor shoot.
-      const isUnder = order === 0 && along <= (setOut?.stemBuried ?? 0)
+      const isUnder = order === 0 && along <= buried
       if (isUnder) under = node + 1
       stem.nodes.push(isUnder ? { ...grownNode, leaf: NO_LEAF, sucker: NO_SUCKER } : grownNode)
     }
@@ -256,13 +277,14 @@ function growParts(
     shows: number,
   ): PlantNode {
     const age = now - born
-    const wasStripped = stem === 0 && setOut !== null && node < setOut.leavesStripped
+    const wasStripped = stem === 0 && isOut && node < setOut.leavesStripped
+    const isRaised = setOut !== null && born <= outdoors
     const taken = told.taken(stem, node, 'leaf')
     return {
       internode:
         traits.internode *
-        stretch *
-        (setOut !== null && born <= outdoors ? RAISED_INTERNODE : 1) *
+        stretch.grown *
+        (isRaised ? stretch.raised * RAISED_INTERNODE : 1) *
         Math.min(1, 0.15 + age / STRETCHES),
       leaf: leafOf(traits, now, age, wasStripped ? outdoors : taken, told.marked(stem, node, 'leaf')),
       sucker: suckerOf(

@@ -6,6 +6,7 @@ import {
   hangingTrusses,
   nodeHeight,
   plantTraits,
+  RAISED_DAY,
   USUAL_VINE,
   type Cultivar,
   type GrowthDay,
@@ -245,5 +246,64 @@ describe('a plant grown by degree-days', () => {
     expect(() => growPlant(plantTraits(bush), [{ degreeDays: NaN, tmin: 1, tmax: 2 }], [])).toThrow(
       /degreeDays/,
     )
+  })
+})
+
+describe('planting day', () => {
+  /** Raised for so many days, then outside; on its day as many of them as are asked for. */
+  const RAISED = 45
+  const course = (count: number): GrowthDay[] =>
+    Array.from({ length: count }, (_, day) => (day < RAISED ? RAISED_DAY : steady(1)[0]!))
+  const plantOn = (of: Cultivar, day: number, buried: number, events: PlantEvent[] = [], stripped = 0) =>
+    growPlant(plantTraits(of), course(day + 1), events, {
+      setOut: { day: RAISED, stemBuried: buried, leavesStripped: stripped },
+    })
+  const kinds = [cultivar(), bush, cultivar({ habit: 'dwarf' }), pepper]
+  const anyDepth = fc.double({ min: 0, max: 0.9, noNaN: true })
+  /** m and m² that a day's growth may add. */
+  const DAY = { height: 0.02, leaf: 0.01 }
+
+  it('leaves the plant as tall as it was, less what is buried, with the leaves that stay', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...kinds), anyDepth, (of, share) => {
+        const before = plantOn(of, RAISED - 1, 0)
+        const depth = share * before.height
+        const after = plantOn(of, RAISED, depth)
+        expect(after.height).toBeGreaterThanOrEqual(before.height - depth - 1e-9)
+        expect(after.height).toBeLessThan(before.height - depth + DAY.height)
+        let along = 0
+        const kept = before.stems[0]!.nodes.filter(({ internode }) => (along += internode) > depth)
+        const leaf = kept.reduce((sum, node) => sum + node.leaf.area, 0)
+        expect(after.leafArea).toBeGreaterThan(leaf - 1e-9 - DAY.leaf)
+        expect(after.leafArea).toBeLessThan(leaf + DAY.leaf)
+      }),
+    )
+  })
+  it('is followed by growth alone', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...kinds), anyDepth, (of, share) => {
+        const depth = share * plantOn(of, RAISED - 1, 0).height
+        const heights = Array.from({ length: 30 }, (_, day) => plantOn(of, RAISED + day, depth).height)
+        for (let day = 1; day < heights.length; day++)
+          expect(heights[day]!).toBeGreaterThanOrEqual(heights[day - 1]! - 1e-9)
+      }),
+    )
+  })
+  it('tells a height measured before planting from one measured after it', () => {
+    const tall = (day: number): PlantEvent => ({ day, leaves: null, height: 0.3, trusses: null })
+    // Measured in its pot, 13 cm of its 30 go under the soil; measured afterwards, 30 cm stand over it.
+    expect(plantOn(cultivar(), RAISED, 0.13, [tall(RAISED - 1)]).height).toBeCloseTo(0.17, 1)
+    expect(plantOn(cultivar(), RAISED, 0.13, [tall(RAISED)]).height).toBeCloseTo(0.3, 6)
+  })
+  it('says nothing of how long its later nodes get', () => {
+    const lanky: PlantEvent = { day: RAISED - 1, leaves: null, height: 0.35, trusses: null }
+    const usual = plantOn(cultivar(), RAISED + 60, 0)
+    const measured = plantOn(cultivar(), RAISED + 60, 0, [lanky])
+    const gained = 0.35 - plantOn(cultivar(), RAISED - 1, 0).height
+    expect(measured.height - usual.height).toBeCloseTo(gained, 1)
+  })
+  it('has no suckers in the tray', () => {
+    const { stems } = plantOn(cultivar(), RAISED - 1, 0)
+    expect(stems[0]!.nodes.every(({ sucker }) => sucker.state === 'dormant')).toBe(true)
   })
 })

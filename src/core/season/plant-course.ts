@@ -82,6 +82,14 @@ export function plantCourse(
     }))
     const met = stageEntries(entries, 'met').at(-1)
     if (met) own.push(...eventsOfMet(met.id, daysBetween(from!, met.on), met.data, cultivar))
+    // Planting day measures it while it still stands in its pot, whole.
+    if (entry?.data.plant && !isDirect)
+      own.push({
+        id: entry.id,
+        day: Math.max(0, daysBetween(from!, entry.on) - 1),
+        leaves: entry.data.plant.leaves,
+        height: entry.data.plant.height,
+      })
     const flowered = stageEntries(entries, 'flowered').at(-1)
     return flowered && !told.some((entry) => entry.kind === 'seen' && entry.data.trusses !== undefined)
       ? [
