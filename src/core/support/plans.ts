@@ -90,21 +90,14 @@ export function loadOf(system: Support, input: SupportCase): Load | null {
       return { kind: 'post', count: posts, width: Math.min(plantsPerBay, plants) * spacing, height, above }
     }
     case 'string':
-      return {
-        kind: 'post',
-        count: Math.ceil(rowLength / BEAM_SPAN) + 1,
-        width: Math.min(BEAM_SPAN, rowLength),
-        height,
-        above,
-      }
+      return postsEvery(BEAM_SPAN)
     case 'panel':
-      return {
-        kind: 'post',
-        count: Math.ceil(rowLength / PANEL) + 1,
-        width: Math.min(PANEL, rowLength),
-        height,
-        above,
-      }
+      return postsEvery(PANEL)
+  }
+
+  function postsEvery(span: number): Load {
+    const count = Math.ceil(rowLength / span) + 1
+    return { kind: 'post', count, width: Math.min(span, rowLength), height, above }
   }
 }
 

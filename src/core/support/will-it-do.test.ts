@@ -76,6 +76,31 @@ describe('what is in the shed', () => {
   })
   const anySystem = fc.constantFrom('stake' as const, 'cage' as const, 'weave' as const, 'panel' as const)
   const anyDepth = fc.integer({ min: 4, max: 18 }).map((steps) => steps * 0.05)
+  it('is judged whatever a shed may hold, at any gust', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(0.002, 0.01, 0.3, 1, 3),
+        fc.constantFrom(...POST_MATERIALS),
+        fc.constantFrom(10, 40),
+        fc.constantFrom(...SUPPORTS),
+        (across, material, gust, system) => {
+          const wide = {
+            ...vine,
+            gust,
+            shelter: 1,
+            spacing: 1.5,
+            canopyWidth: 1.5,
+            aboveGround: 2.8,
+            plantsPerBay: 6,
+          }
+          for (const depth of [0.2, 0.9])
+            expect(
+              willItDo({ quantity: 1, length: 2, across, material }, system, wide, depth)?.does,
+            ).not.toBe('measure')
+        },
+      ),
+    )
+  })
   it('holds the more, the thicker and the deeper it is', () => {
     fc.assert(
       fc.property(anyPieces, anyCase, anySystem, anyDepth, (pieces, asked, system, depth) => {

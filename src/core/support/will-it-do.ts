@@ -4,7 +4,7 @@ import { requireInRange } from '../guard'
 import { count, length, name, speed, thickness } from '../quantity'
 import { CAGE } from '../spacing'
 import { loadOf, pushOn, SAFETY, type Load } from './plans'
-import { BEARS, bendingStress, DEEPEST, embedmentFor, lateralCapacity, TUBE_WALL, type Ground } from './post'
+import { BEARS, bendingStress, DEEPEST, lateralCapacity, TUBE_WALL, type Ground } from './post'
 import { requireSupportCase, type SupportCase } from './support-case'
 
 /** Pieces that somebody has: m; null: not known. */
@@ -52,6 +52,8 @@ const MILLIMETRE = 0.001
 const DEPTH_STEP = 0.05
 const THICKEST = 0.15
 const MOST_GUST = 100
+/** No post is wider, m. */
+const WIDEST = 1
 /** Gusts nearer than this are the same, m/s. */
 const TOLD_APART = 1e-6
 
@@ -81,7 +83,8 @@ export function willItDo(
       reasons: [{ rule: 'support.own-measure', values: {}, weight: 'decides' }],
       instead: [],
     }
-  const piece = { across, material, length: pieces.length }
+  // What is wider than a post can be is no thinner than one.
+  const piece = { across: Math.min(WIDEST, across), material, length: pieces.length }
   const stands = { load, input, depth, soil: input.soil }
   const reasons: Reason<OwnRule>[] = []
   const instead: Reason<OwnRule>[] = []
@@ -107,7 +110,8 @@ export function willItDo(
     if (left >= WORTH_IT * load.above)
       instead.push({ rule: 'support.own-lower', values: { above: length(left) }, weight: 'supports' })
   }
-  const [letsGo, bends] = [gustThatLifts(piece, stands), gustThatBends(piece, stands)]
+  const letsGo = gustUpTo((gust) => isHeld(piece, stands, gust))
+  const bends = gustUpTo((gust) => isStraight(piece, stands, gust))
   const isLess = (holds: number) => holds < input.gust - TOLD_APART
   if (isLess(letsGo))
     reasons.push({
@@ -213,28 +217,24 @@ interface Stands {
   soil: Ground
 }
 
-/** The gust, m/s at 10 m, in which the ground lets a piece go. */
-const gustThatLifts = ({ across }: Pick<Piece, 'across'>, { load, input, depth, soil }: Stands) => {
-  const bears =
-    lateralCapacity({ diameter: across, embedment: depth, loadHeight: load.height / 2, soil }) / SAFETY
-  return gustUpTo((gust) => pushOn(load, gust, input.shelter) <= bears)
-}
+/** Whether the ground holds a piece in a gust, m/s at 10 m. */
+const isHeld = ({ across }: Pick<Piece, 'across'>, { load, input, depth, soil }: Stands, gust: number) =>
+  pushOn(load, gust, input.shelter) * SAFETY <=
+  lateralCapacity({ diameter: across, embedment: depth, loadHeight: load.height / 2, soil })
 
-/** The gust, m/s at 10 m, in which a piece bends too far. */
-const gustThatBends = (
+/** Whether a piece bends no further than it may in a gust, m/s at 10 m. */
+function isStraight(
   { across, material }: Pick<Piece, 'across' | 'material'>,
   { load, input, soil }: Stands,
-) =>
-  gustUpTo((gust) => {
-    const force = pushOn(load, gust, input.shelter)
-    const shape = {
-      diameter: across,
-      ...(material === 'steel-tube' && { wall: Math.min(TUBE_WALL, across / 2) }),
-    }
-    return (
-      force === 0 || bendingStress(shape, { force, loadHeight: load.height / 2, soil }) <= BEARS[material]
-    )
-  })
+  gust: number,
+): boolean {
+  const force = pushOn(load, gust, input.shelter)
+  const shape = {
+    diameter: across,
+    ...(material === 'steel-tube' && { wall: Math.min(TUBE_WALL, across / 2) }),
+  }
+  return force === 0 || bendingStress(shape, { force, loadHeight: load.height / 2, soil }) <= BEARS[material]
+}
 
 /** The highest gust in which something still holds: what does not hold in one does not in a stronger. */
 function gustUpTo(holds: (gust: number) => boolean): number {
@@ -256,22 +256,19 @@ function whatWould(piece: Piece, system: Support, stands: Stands): Reason<OwnRul
       { ...piece, ...changed },
       { ...stands, ...changedStand },
     ]
-    return Math.min(gustThatLifts(a, b), gustThatBends(a, b)) >= input.gust - TOLD_APART
+    const gust = input.gust - TOLD_APART
+    return isHeld(a, b, gust) && isStraight(a, b, gust)
   }
   const found: Reason<OwnRule>[] = []
   const add = (rule: OwnRule, values: Reason['values'] = {}) =>
     found.push({ rule, values, weight: 'supports' })
   const deepest = Math.min(DEEPEST, input.groundDepth ?? DEEPEST)
-  const wanted = embedmentFor({
-    force: pushOn(load, input.gust, input.shelter),
-    diameter: piece.across,
-    loadHeight: load.height / 2,
-    soil: stands.soil,
-    minimum: stands.depth,
-  })
-  const deep = Math.ceil(wanted / DEPTH_STEP - 1e-9) * DEPTH_STEP
-  if (deep <= deepest && deep > stands.depth && holds({}, { depth: deep }))
-    add('support.own-deeper', { depth: length(deep), whole: length(load.above + deep) })
+  for (let step = 1; stands.depth + step * DEPTH_STEP <= deepest + 1e-9; step++) {
+    const depth = stands.depth + step * DEPTH_STEP
+    if (!holds({}, { depth })) continue
+    add('support.own-deeper', { depth: length(depth), whole: length(load.above + depth) })
+    break
+  }
   if (stands.soil === 'loose' && holds({}, { soil: 'firm' })) add('support.own-firmer')
   for (let across = piece.across + MILLIMETRE; across <= THICKEST; across += MILLIMETRE)
     if (holds({ across }, {})) {
