@@ -3,7 +3,7 @@ import type { Manner } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { formatDate } from './dates'
 import { CAUSE_WORDS } from './health'
-import { capital } from './names'
+import { capital, listed } from './names'
 import { sayCount, sayLength, sayMass, sayTemperature } from './say'
 
 /** A call's answer as one line: what to do, with its number. */
@@ -177,8 +177,7 @@ const TOOL_NAMES: Partial<Record<Tool, string>> = {
 }
 /** `snips, wipes and ties`. */
 export function sayTools(tools: readonly Tool[]): string {
-  const names = [...new Set(tools)].map((tool) => TOOL_NAMES[tool] ?? tool)
-  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+  return listed([...new Set(tools)].map((tool) => TOOL_NAMES[tool] ?? tool))
 }
 
 const WEATHER_NEEDS: Record<WeatherNeed, { wants: string; not: string }> = {

@@ -144,4 +144,8 @@ export const nameOf = (id: string): string => NAMES[id] ?? id
 export const trainingName = (training: Training): string =>
   nameOf(training === 'pepper' ? 'pepper-bush' : training)
 
+/** `a, b and c`. */
+export const listed = (parts: readonly string[], word = 'and'): string =>
+  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} ${word} ${parts.at(-1)}`
+
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

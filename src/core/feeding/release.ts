@@ -7,18 +7,17 @@ export type Release = (typeof RELEASES)[number]
 
 /** † First order at 20 °C, a day; what comes at all within the season; and by how much a rate grows in 10 °C. */
 const FIRST_ORDER = 0.02
-const IN_SEASON: Record<Release, number> = {
+const IN_SEASON: Record<Exclude<Release, 'compost'>, number> = {
   soluble: 1,
   meal: 0.65,
   castings: 0.4,
   coated: 1,
-  compost: 0.125,
 }
 /** † Compost holds its nitrogen back; half its phosphorus and most of its potassium come in the first year. */
-const OF_COMPOST: Partial<Record<Nutrient, number>> = { n: 0.125, p: 0.5, k: 0.8 }
+const OF_COMPOST: Record<Nutrient, number> = { n: 0.125, p: 0.5, k: 0.8, ca: 0.125, mg: 0.125 }
 
 const inSeason = (release: Release, nutrient: Nutrient) =>
-  (release === 'compost' ? OF_COMPOST[nutrient] : undefined) ?? IN_SEASON[release]
+  release === 'compost' ? OF_COMPOST[nutrient] : IN_SEASON[release]
 const Q10 = 2
 const AT = 20
 /** The coated products' own days are counted at this, °C. */
@@ -33,9 +32,9 @@ export const releasePace = (temperature: number, at = AT): number =>
 /**
  * Share of a product's nutrient that has come free by the end of each day after it was given.
  *
- * @param nutrient which of them: compost gives its potassium sooner than its nitrogen
  * @param soil °C of each day from the application on
  * @param days that a coated product's label gives
+ * @param nutrient which of them: compost gives its potassium sooner than its nitrogen
  * @throws RangeError when a coated product has no days
  */
 export function releasedBy(

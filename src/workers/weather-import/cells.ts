@@ -42,3 +42,7 @@ export function readNumber(
 /** Whether a cell is a number however its decimals are written. */
 export const isNumeric = (cell: string) =>
   readNumber(cell, 'point') !== null || readNumber(cell, 'comma') !== null
+
+/** The numbers among some cells, in their order. */
+export const valuesOf = (cells: readonly string[], decimals: 'point' | 'comma') =>
+  cells.flatMap((cell) => (isMissing(cell) ? [] : (readNumber(cell, decimals)?.value ?? [])))

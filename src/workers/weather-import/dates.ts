@@ -68,7 +68,7 @@ export function readTime(cell: string): number | null {
   if (clock) {
     const hour = Number(clock[1])
     const half = clock[3]?.toLowerCase()
-    return ((half ? (hour % 12) + (half === 'p' ? 12 : 0) : hour) * 60 + Number(clock[2])) as number
+    return (half ? (hour % 12) + (half === 'p' ? 12 : 0) : hour) * 60 + Number(clock[2])
   }
   const packed = /^\d{8}(\d{2})(\d{2})?$/.exec(text)
   if (packed) return Number(packed[1]) * 60 + Number(packed[2] ?? 0)

@@ -1,7 +1,8 @@
 import { columnsByValues, mostDates } from './by-values'
-import { isMissing, isNumeric, readNumber } from './cells'
+import { isNumeric, readNumber, valuesOf } from './cells'
+import { codesOf, valueBeside, wordsOf } from './codes'
 import { DATE_FORMATS, isDate, readDate, type DateFormat } from './dates'
-import { columnsByName, measureOfCode, namedIn, plainHead, UNITS } from './heads'
+import { columnsByName, namedIn, plainHead } from './heads'
 import {
   MEASURES,
   type Doubt,
@@ -11,6 +12,7 @@ import {
   type Role,
   type Shape,
 } from './mapping'
+import { unitsOf } from './units'
 
 type Rows = readonly (readonly string[])[]
 
@@ -181,53 +183,6 @@ function sane(
   return columns
 }
 
-const valuesOf = (cells: readonly string[], decimals: Mapping['decimals']) =>
-  cells.flatMap((cell) => (isMissing(cell) ? [] : (readNumber(cell, decimals)?.value ?? [])))
-
-const middle = (values: readonly number[]) =>
-  [...values].sort((a, b) => a - b)[Math.floor((values.length - 1) / 2)] ?? 0
-
-/** A column whose words say what each row's value is, with what they stand for; null: there is none. */
-function codesOf(
-  rows: Rows,
-  columns: Partial<Record<Role, number>>,
-): { at: number; of: Mapping['codes']; words: string[] } | null {
-  const width = Math.max(0, ...rows.map((row) => row.length))
-  for (let at = 0; at < width; at++) {
-    if (at === columns.date || at === columns.value) continue
-    const words = [
-      ...new Set(rows.map((row) => (row[at] ?? '').trim()).filter((cell) => cell && !isNumeric(cell))),
-    ]
-    if (words.length > MOST_CODES) continue
-    const of: Mapping['codes'] = {}
-    for (const word of words) {
-      const measure = measureOfCode(word)
-      if (measure !== null) of[measure] ??= word
-    }
-    if (of.tmin !== undefined && of.tmax !== undefined) return { at, of, words }
-  }
-  return null
-}
-const MOST_CODES = 80
-
-/** Words that come again and again: codes, where somebody says that there are any. */
-function wordsOf(rows: Rows): string[] {
-  const counts = new Map<string, number>()
-  for (const cell of rows.flat())
-    if (/^[a-z]\w{0,15}$/i.test(cell.trim())) counts.set(cell.trim(), (counts.get(cell.trim()) ?? 0) + 1)
-  return [...counts].flatMap(([word, count]) => (count > 1 ? [word] : [])).slice(0, MOST_CODES)
-}
-
-/** The column of numbers nearest behind the codes. */
-function valueBeside(rows: Rows, code: number, columns: Partial<Record<Role, number>>): number | undefined {
-  const width = Math.max(0, ...rows.map((row) => row.length))
-  const dated = new Set([columns.date, columns.year, columns.month, columns.day, columns.time, code])
-  const order = Array.from({ length: width }, (_, at) => (code + 1 + at) % width)
-  return order.find(
-    (at) => !dated.has(at) && rows.filter((row) => isNumeric(row[at] ?? '')).length > 0.6 * rows.length,
-  )
-}
-
 /** The format that reads most of the dates; of equal ones the garden's own order of day and month. */
 function formatOf(
   dates: readonly string[],
@@ -238,11 +193,11 @@ function formatOf(
     format,
     read: dates.filter((date) => readDate(date, format) !== null).length,
   })).sort((a, b) => b.read - a.read || Number(isOwn(b.format)) - Number(isOwn(a.format)))
-  const [best, other] = counts
+  const [best] = counts
   const isEitherWay =
     best!.read > 0 &&
     counts.some(({ format, read }) => read === best!.read && turned(best!.format) === format)
-  return { format: other && best!.read === 0 ? 'yyyy-MM-dd' : best!.format, isEitherWay }
+  return { format: best!.read === 0 ? 'yyyy-MM-dd' : best!.format, isEitherWay }
 }
 
 /** The same format with day and month the other way round. */
@@ -285,63 +240,3 @@ function isSoFar(
   })
   return wet.length > 0 && grown.length >= 0.8 * wet.length
 }
-
-function unitsOf(
-  headOf: (role: Measure) => string,
-  cellsOf: (role: Measure) => string[],
-  decimals: Mapping['decimals'],
-  garden: GardenWays,
-): Pick<Mapping, 'tenths' | 'temperature' | 'rain' | 'wind' | 'solar'> {
-  const us = garden.units === 'us'
-  const degrees = [...cellsOf('tmin'), ...cellsOf('tmax'), ...cellsOf('temperature')]
-  const temperatures = valuesOf(degrees, decimals)
-  const tenths =
-    temperatures.length > 0 &&
-    temperatures.every(Number.isInteger) &&
-    Math.max(...temperatures.map(Math.abs)) > 140
-  const over = headOf('tmin') + ' ' + headOf('tmax') + ' ' + headOf('temperature')
-  const highs = valuesOf([...cellsOf('tmax'), ...cellsOf('temperature')], decimals).map(
-    (value) => value / (tenths ? 10 : 1),
-  )
-  const isF =
-    UNITS.fahrenheit.test(over) || degrees.some((cell) => /[f℉]\s*$/i.test(cell)) || middle(highs) > 45
-  const isC =
-    UNITS.celsius.test(over) ||
-    degrees.some((cell) => /\d\s*°?\s*[c℃]\s*$/i.test(cell)) ||
-    tenths ||
-    Math.min(...temperatures) < -25
-  const rains = valuesOf(cellsOf('rain'), decimals)
-  const [rain, wind, solar] = [headOf('rain'), headOf('wind'), headOf('solar')]
-  const suns = valuesOf(cellsOf('solar'), decimals)
-  return {
-    tenths,
-    temperature: isF ? 'f' : isC || !us ? 'c' : 'f',
-    rain: UNITS.millimetres.test(rain)
-      ? 'mm'
-      : UNITS.inches.test(rain) ||
-          (us && !tenths && isFOrOpen(isF, isC) && Math.max(0, ...rains) < MOST_INCHES)
-        ? 'in'
-        : 'mm',
-    wind: UNITS.kilometres.test(wind)
-      ? 'km/h'
-      : UNITS.miles.test(wind)
-        ? 'mph'
-        : UNITS.knots.test(wind)
-          ? 'kn'
-          : UNITS.metres.test(wind) || !us || tenths || !isFOrOpen(isF, isC)
-            ? 'm/s'
-            : 'mph',
-    solar: UNITS.kilowattHours.test(solar)
-      ? 'kWh/m²'
-      : UNITS.joules.test(solar)
-        ? 'J/cm²'
-        : UNITS.watts.test(solar) || Math.max(0, ...suns) > 50
-          ? Math.max(0, ...suns) > 1600
-            ? 'J/cm²'
-            : 'W/m²'
-          : 'MJ/m²',
-  }
-}
-/** More inches than fall in a day but in the worst of storms. */
-const MOST_INCHES = 12
-const isFOrOpen = (isF: boolean, isC: boolean) => isF || !isC

@@ -1,4 +1,4 @@
-import { capital } from '../../../wording/names'
+import { capital, listed } from '../../../wording/names'
 import {
   MEASURES,
   type Doubt,
@@ -100,6 +100,3 @@ function unitsOf({ columns, codes, shape, temperature, rain, wind, solar }: Mapp
     ...(has('solar') ? [solar] : []),
   ])
 }
-
-const listed = (parts: readonly string[], word = 'and') =>
-  parts.length < 2 ? (parts[0] ?? '') : `${parts.slice(0, -1).join(', ')} ${word} ${parts.at(-1)}`

@@ -117,6 +117,7 @@ export function choicesOf(
 ): Choices {
   const day = dayOf(state, state.now)
   const seasons = [day.season, day.season + 1]
+  const sun = sunOf(state)
   return {
     manner: day.manner,
     now: state.now,
@@ -128,7 +129,7 @@ export function choicesOf(
       .map((place) => ({
         ...place,
         seasons: seasons.map((season) => placeInSeason(day, place, season)),
-        sun: sunOf(place, state),
+        sun: sun(place),
       })),
     cultivars: [...state.record.cultivars],
     spacingSchool: day.house.spacing,
@@ -145,15 +146,16 @@ export function choicesOf(
 }
 
 /** Hours of direct sun a day that a place has in the season; null: nothing is drawn that could shade it. */
-function sunOf(place: Place, { garden, record, obstacles, now }: GardenState): number | null {
+function sunOf({ garden, record, obstacles, now }: GardenState): (place: Place) => number | null {
   const there = obstacles.filter((obstacle) => holdsOn(obstacle, now))
-  if (there.length === 0) return null
-  return placeSun(place, {
+  if (there.length === 0) return () => null
+  const around = {
     latitude: garden.latitude,
     daysOfYear: growingDays(record.ensemble),
     places: record.places.filter((other) => holdsOn(other, now)),
     obstacles: there,
-  })
+  }
+  return (place) => placeSun(place, around)
 }
 
 function placeInSeason(day: Day, place: Place, season: number): PlaceInSeason {
