@@ -1,7 +1,7 @@
 import { normalsFor, OPEN_GROUND, simulateSeasons, stationForecast } from '../src/core/climate'
 import { callsOf } from '../src/core/calls'
 import { isoDate } from '../src/core/calendar'
-import { growPlant, plantTraits } from '../src/core/crop'
+import { growPlant, plantTraits, thermalTraits, USUAL_VINE } from '../src/core/crop'
 import { lightMap, plantLight, type Shader } from '../src/core/light'
 import { ledger } from '../src/core/feeding'
 import { advisePruning, practiceTask, scoreCuts } from '../src/core/pruning'
@@ -43,10 +43,7 @@ bench('200 simulated seasons', () => simulateSeasons({ normals, latitude: 41 }),
 bench(
   'a transplant window over 200 new seasons',
   () =>
-    transplantWindow(yearsIn(simulateSeasons({ normals, latitude: 41 }), OPEN_GROUND), 'tomato', {
-      toFirstFlower: 300,
-      ripening: 560,
-    }),
+    transplantWindow(yearsIn(simulateSeasons({ normals, latitude: 41 }), OPEN_GROUND), 'tomato', thermalTraits(USUAL_VINE)),
   5,
 )
 

@@ -9,7 +9,7 @@ import {
   type Normals,
   type RecordedDay,
 } from '../core/climate'
-import type { GardenDay, GardenSnapshot } from '../core/garden-day'
+import { houseOf, type GardenDay, type GardenSnapshot } from '../core/garden-day'
 import { remembered } from '../core/memo'
 import { SOLANACEAE } from '../core/rotation'
 import { changeCount, changes, readTogether, type Reader } from './database'
@@ -57,7 +57,8 @@ const ensembles = new QuickLRU<string, Ensemble>({ maxSize: 4 })
 /** The seasons that dates are spread over: the recorded ones where there are enough, else simulated ones. */
 async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Promise<Ensemble> {
   const record = await recordFingerprint(garden.id, db)
-  const key = JSON.stringify([normals, garden.latitude, record])
+  const { frostRisk } = houseOf(garden)
+  const key = JSON.stringify([normals, garden.latitude, record, frostRisk])
   let found = ensembles.get(key)
   if (!found) {
     const recorded =
@@ -67,7 +68,7 @@ async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Prom
             normals,
             (await weatherBetween(garden.id, FIRST, LAST, db)).filter(({ source }) => source !== 'forecast'),
           )
-    found = recorded ?? simulateSeasons({ normals, latitude: garden.latitude })
+    found = { ...(recorded ?? simulateSeasons({ normals, latitude: garden.latitude })), frostRisk }
     ensembles.set(key, found)
   }
   return found

@@ -5,7 +5,7 @@ import { formatDate } from './dates'
 
 /** The first answer in a sentence: `For 2027: sow tomatoes about 28 March, plant them out about 15 May.` */
 export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner): string {
-  const { sow, opens, closes } = crops.find(({ crop }) => crop === 'tomato')!
+  const { sow, opens, closes, isShort } = crops.find(({ crop }) => crop === 'tomato')!
   if (sow === null || opens === null)
     return 'It is never warm enough here for tomatoes in the open: plan a tunnel or greenhouse.'
   const isOtherYear = manner.seenOn !== undefined && yearOf(opens) !== yearOf(manner.seenOn)
@@ -14,11 +14,17 @@ export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner
   const say = (date: typeof sow) => formatDate(date, plain)
   const begin = isOtherYear ? `For ${yearOf(opens)}: ` : ''
   if (!isForBought || isOtherYear)
-    return capitalAfter(begin, `sow tomatoes about ${say(sow)}, plant them out about ${say(opens)}.`)
+    return (
+      capitalAfter(begin, `sow tomatoes about ${say(sow)}, plant them out about ${say(opens)}.`) +
+      (isShort ? SHORT : '')
+    )
   return closes === null
     ? `Buy young tomato plants and plant them out now. Next time, sow about ${say(sow)}.`
     : `Buy young tomato plants and plant them out by ${say(closes)}. The time to sow them was about ${say(sow)}.`
 }
+
+const SHORT =
+  ' Even then most years are too short for a usual cultivar: a cold frame, a bigger plant or an earlier cultivar buys the time.'
 
 const capitalAfter = (begin: string, text: string) =>
   begin === '' ? text.charAt(0).toUpperCase() + text.slice(1) : begin + text

@@ -150,4 +150,25 @@ export const HOUSE_WAYS: Record<
       },
     },
   },
+  frost: {
+    name: 'How much frost to risk',
+    changes: 'The earliest day to plant out.',
+    ways: {
+      'two-in-ten': {
+        name: 'Two seasons in ten',
+        gains: 'Early enough to ripen, and seldom caught.',
+        costs: 'Cloth at hand in one spring of five.',
+      },
+      'one-in-ten': {
+        name: 'One season in ten',
+        gains: 'Hardly ever a frost on young plants.',
+        costs: 'Some days later every year.',
+      },
+      'three-in-ten': {
+        name: 'Three seasons in ten',
+        gains: 'The earliest fruit, and a longer season.',
+        costs: 'In one spring of three plants are covered or lost.',
+      },
+    },
+  },
 }

@@ -40,10 +40,16 @@ export const REASONS: Record<Rule, string> = {
   ...PRUNING_REASONS,
   ...SOIL_REASONS,
   ...SUPPORT_REASONS,
-  'set-out.nights-warm': 'The coldest of the next {nights} nights is {low}; {limit} is enough.',
-  'set-out.nights-cold': 'A night of {low} is coming; below {limit} the plants stall.',
-  'set-out.soil-warm': 'The soil is {soil} at {depth}; {limit} is enough.',
+  'set-out.nights-warm': 'The next {nights} nights average {mean}: warm enough to grow on at once.',
+  'set-out.nights-bearable':
+    'The next {nights} nights average {mean}: it can go out, and grows on faster from {ideal}.',
+  'set-out.nights-cold': 'The next {nights} nights average only {mean}; under {limit} the plants stall.',
+  'set-out.one-cold-night':
+    'A night of {low} is forecast for {date}; a plant fresh from its pot bears {limit}.',
+  'set-out.soil-warm': 'The soil is {soil} at {depth}: warm enough to grow on at once.',
+  'set-out.soil-bearable': 'The soil is {soil} at {depth}: it can go out, and grows on faster from {ideal}.',
   'set-out.soil-cold': 'The soil is {soil} at {depth}; under {limit} roots stand still.',
+  'set-out.frost-likely': 'Before {date} it still freezes in more seasons than you chose to risk.',
   'set-out.frost-simulated': 'The simulated station foresees frost: {low} on {date}.',
   'set-out.frost-ahead': 'Frost is forecast: {low} on {date}.',
   'set-out.warm-from': 'Nights and soil suit from about {date}.',
@@ -72,6 +78,7 @@ export const REASONS: Record<Rule, string> = {
   'call.cover-clear-of-leaves':
     'The cloth must stand clear of the leaves: where it touches, cold passes through.',
   'call.flowers-due': 'By thermal time the first flowers open about {date}.',
+  'call.first-green-due': 'By thermal time the first green fruit are full-sized about {date}.',
   'call.first-ripe-due': 'By thermal time the first fruit are ripe about {date}.',
   'call.picked-last': 'Last picked on {date}.',
   'call.top-last-flower':
@@ -158,10 +165,21 @@ export const REASONS: Record<Rule, string> = {
   'date.first-light': 'The same day as the first loops: a day late makes them lanky.',
   'date.pot-up': 'Three weeks on, roots reach the wall of the cell.',
   'date.harden': '{days} out of doors, a little longer each.',
-  'date.set-out': 'The middle day on which five nights in a row stay at {night} and the soil reaches {soil}.',
-  'date.set-out-open':
-    'The middle day on which five nights in a row stay at {night} and the soil reaches {soil}; at its best from {ideal}, too late for ripe fruit after {closes}.',
-  'date.first-flower': '{sum} after setting out, more or less as the plant is young or old.',
+  'date.set-out':
+    'It never gets warm enough here: {nights} nights of {night} on average, and soil of {soil}.',
+  'date.set-out-may':
+    'The middle day from which {nights} nights average {night} and the soil has {soil}, with the spring frosts behind ({frost}).',
+  'date.set-out-mild': 'The middle day from which {nights} nights average {night} and the soil has {soil}.',
+  'date.set-out-ideal':
+    'From {may} it could go out. Waiting for {ideal}, when {nights} nights average {night} and the soil has {soil}, costs {costs} of the ripe fruit and saves it a cold start.',
+  'date.set-out-early':
+    'The middle day from which {nights} nights average {night} and the soil has {soil}. The ideal, about {ideal}, would cost {costs} of the ripe fruit.',
+  'date.set-out-closed':
+    'The earliest day for {nights} nights of {night} on average and soil of {soil}. Planted after {closes}, its first fruit does not ripen before the frost in the middle season: it needs time bought.',
+  'date.set-out-too-short':
+    'The earliest day for {nights} nights of {night} on average and soil of {soil}. In the middle season not even what goes out then ripens before the frost: it needs time bought.',
+  'date.first-flower': '{sum} from coming up, as its packet’s days say; setting it out costs some days more.',
+  'date.first-green': '{sum} after the flower it is full-sized, firm and glossy.',
   'date.first-ripe': '{sum} after the flower.',
   'date.peak': 'When the trusses of the first weeks ripen together.',
   'date.last-flower-ripe': 'A flower that opens later does not get its {sum} before the frost.',

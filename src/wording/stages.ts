@@ -9,6 +9,7 @@ export const STAGE_NAMES: Record<Stage, string> = {
   harden: 'Harden off from',
   'set-out': 'Set out',
   'first-flower': 'First flower',
+  'first-green': 'First green fruit to pick',
   'first-ripe': 'First ripe fruit',
   peak: 'Most ripe fruit',
   'last-flower-ripe': 'Last flower to ripen on the plant',

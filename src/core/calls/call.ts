@@ -68,6 +68,7 @@ export type CallRule =
   | 'call.cover-low'
   | 'call.cover-clear-of-leaves'
   | 'call.flowers-due'
+  | 'call.first-green-due'
   | 'call.first-ripe-due'
   | 'call.picked-last'
   | 'call.top-last-flower'

@@ -127,7 +127,7 @@ describe('callsOf', () => {
     )!
     expect(warm.advice.answer).toMatchObject({ go: true, suits: '2026-06-01' })
     const cold = callsOn('2026-06-01', ready, {
-      forecast: forecast('2026-06-01', [14, 14, 6, 14, 14, 14, 14, 14, 14, 14]),
+      forecast: forecast('2026-06-01', [14, 14, 4, 14, 14, 14, 14, 14, 14, 14]),
     }).find(({ kind }) => kind === 'set-out')!
     expect(cold.advice.answer).toMatchObject({ go: false, suits: '2026-06-04' })
     expect(kinds('2026-06-02', [...ready, setOut])).not.toContain('set-out today')

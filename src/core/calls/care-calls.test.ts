@@ -171,7 +171,7 @@ describe('ties and cuts', () => {
   })
   it('rest after a cutting, and are asked again as shoots grow', () => {
     const tied = (on: string) => entryOf(`t${on}`, 'tended', on, { works: ['tie'] })
-    expect(find(careOn('2026-06-16', [cut('2026-06-15'), tied('2026-06-15')]), 'tend')).toBeUndefined()
+    expect(find(careOn('2026-06-17', [cut('2026-06-16'), tied('2026-06-16')]), 'tend')).toBeUndefined()
     expect(find(careOn('2026-06-24', [cut('2026-06-15'), tied('2026-06-23')]), 'tend')).toBeDefined()
   })
   it('go first where wind comes that breaks what is not tied', () => {

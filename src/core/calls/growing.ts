@@ -1,3 +1,4 @@
+import { firstPick } from '../season'
 import { addDays } from '../calendar'
 import { LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
@@ -67,7 +68,8 @@ export function pick(context: CallContext): Call | null {
   const { planting, cultivar, dates } = context
   if (context.phase !== 'standing') return null
   const last = lastOf(context, 'picked')
-  const due = last === null ? dates['first-ripe'].date : addDays(last, PICK_EVERY)
+  const isGreen = dates['first-green'].date !== null
+  const due = last === null ? firstPick(dates).date : addDays(last, PICK_EVERY)
   if (due === null) return null
   return makeCall(context, {
     occurrence: last ?? 'first',
@@ -79,7 +81,11 @@ export function pick(context: CallContext): Call | null {
       answer: { kind: 'pick', first: last === null },
       reasons: [
         last === null
-          ? { rule: 'call.first-ripe-due', values: { date: onDate(due) }, weight: 'decides' }
+          ? {
+              rule: isGreen ? 'call.first-green-due' : 'call.first-ripe-due',
+              values: { date: onDate(due) },
+              weight: 'decides',
+            }
           : { rule: 'call.picked-last', values: { date: onDate(last) }, weight: 'decides' },
       ],
       cautions: cultivar.fruit.startsWith('hot') ? ['hot-pepper'] : [],

@@ -1,6 +1,6 @@
 import { addDays, daysBetween } from '../calendar'
 import { length, temperature } from '../quantity'
-import { judgeSetOut, ROOT_DEPTH } from '../season'
+import { judgeSetOut, ROOT_DEPTH, safeFromOf } from '../season'
 import type { Call } from './call'
 import { has, makeCall, type CallContext } from './context'
 import { MINUTES } from './minutes'
@@ -46,6 +46,7 @@ export function setOut(context: CallContext): Call | null {
     soil,
     cultivar.crop,
     at,
+    safeFromOf(context.season, context),
   )
   return makeCall(context, {
     due: planned,

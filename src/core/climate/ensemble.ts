@@ -17,6 +17,8 @@ export interface Ensemble {
   seasons: DailySeries[]
   /** Taken from a weather record; otherwise simulated. */
   recorded: boolean
+  /** Seasons in ten that may still freeze after planting out, as the gardener bears it; the usual ones unless said. */
+  frostRisk?: number
 }
 
 /** Days in a simulated season: a crop set out late must still be seen to its end. */

@@ -28,6 +28,7 @@ export { daylightHours, extraterrestrialRadiation, solarDeclination, sunTimes } 
 export { CLIMATE_TEMPLATE_IDS, nearestTemplate, normalsFor } from './templates'
 export type { ClimateTemplateId } from './templates'
 export { degreeDays, hourlyTemperatures } from './thermal-time'
+export { usualClimate } from './usual-climate'
 export { weatherLine } from './weather-line'
 export type { RecordedDay, WeatherLine, WeatherSource } from './weather-line'
 export {

@@ -63,44 +63,47 @@ export function soilTemperatures(
   readings: readonly SoilReading[] = [],
 ): Float64Array {
   requireInRange('depth', depth, 0, 1)
-  const estimate = smoothed(air, surroundings.body === 'container' ? CONTAINER_LAG : lagAt(depth))
-  const added =
-    MULCH[surroundings.mulch] +
-    (surroundings.body === 'raised' ? RAISED : 0) +
-    (surroundings.underCover ? UNDER_COVER : 0)
-  for (let day = 0; day < air.days; day++) estimate[day]! += added
+  const warmed = warmthOver(air, surroundings)
+  const lagOf = (at: number) => (surroundings.body === 'container' ? CONTAINER_LAG : lagAt(at))
+  const estimate = smoothed(warmed, lagOf(depth))
 
   const inOrder = [...readings].sort((a, b) => (a.date < b.date ? -1 : 1))
   const corrected = Float64Array.from(estimate)
   for (const reading of inOrder) {
     const at = indexOf(air, reading.date)
     if (at < 0 || at >= air.days) continue
-    const off = reading.temperature - estimateAt(air, reading.depth, surroundings, added, at)
+    const off = reading.temperature - smoothed(warmed, lagOf(reading.depth))[at]!
     for (let day = at; day < air.days; day++)
       corrected[day] = estimate[day]! + off * Math.exp(-(day - at) / READING_FADES)
   }
   return corrected
 }
 
-function estimateAt(
-  air: DailySeries,
-  depth: number,
-  around: SoilSurroundings,
-  added: number,
-  at: number,
-): number {
-  return smoothed(air, around.body === 'container' ? CONTAINER_LAG : lagAt(depth))[at]! + added
+/** † What the sun adds to bare open ground, °C, for each MJ m⁻² d⁻¹ over so many, at the most. */
+const SUN = { each: 0.08, over: 10, most: 2 }
+
+/** What the soil's surface follows, a value a day: the air's daily mean, with what bed, mulch, cover and sun add. */
+function warmthOver({ tmin, tmax, solar, days }: DailySeries, around: SoilSurroundings): Float64Array {
+  const { body, mulch, underCover } = around
+  const added = MULCH[mulch] + (body === 'raised' ? RAISED : 0) + (underCover ? UNDER_COVER : 0)
+  const isBare = mulch === 'bare' && !underCover && body !== 'container'
+  const warmed = new Float64Array(days)
+  for (let day = 0; day < days; day++) {
+    const sun = isBare ? Math.min(SUN.most, Math.max(0, SUN.each * (solar[day]! - SUN.over))) : 0
+    warmed[day] = (tmin[day]! + tmax[day]!) / 2 + added + sun
+  }
+  return warmed
 }
 
-/** Exponentially weighted mean of the daily mean temperature, begun at the mean of the first days. */
-function smoothed(air: DailySeries, lag: number): Float64Array {
-  const result = new Float64Array(air.days)
+/** Exponentially weighted mean, begun at the mean of the first days. */
+function smoothed(values: Float64Array, lag: number): Float64Array {
+  const result = new Float64Array(values.length)
   const weight = 1 - Math.exp(-1 / lag)
-  const begin = Math.min(air.days, Math.ceil(lag))
+  const begin = Math.min(values.length, Math.ceil(lag))
   let value = 0
-  for (let day = 0; day < begin; day++) value += (air.tmin[day]! + air.tmax[day]!) / 2 / begin
-  for (let day = 0; day < air.days; day++) {
-    value += weight * ((air.tmin[day]! + air.tmax[day]!) / 2 - value)
+  for (let day = 0; day < begin; day++) value += values[day]! / begin
+  for (let day = 0; day < values.length; day++) {
+    value += weight * (values[day]! - value)
     result[day] = value
   }
   return result

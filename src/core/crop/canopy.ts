@@ -1,4 +1,4 @@
-import { isBush, type Cultivar } from './traits'
+import { isBush, type Crop, type Cultivar } from './traits'
 
 export const TRAININGS = [
   'single-stem',
@@ -31,18 +31,19 @@ export function grownWidth(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training:
 
 /** † Height of the grown plant on its support, m. */
 export function grownHeight(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training: Training): number {
-  if (cultivar.crop === 'pepper') return 0.8
-  if (cultivar.habit === 'dwarf') return 0.7
-  if (isBush(cultivar)) return 1.1
+  if (cultivar.crop === 'pepper') return 0.7
+  if (cultivar.habit === 'dwarf') return 0.8
+  if (cultivar.habit === 'semi-determinate') return 1.4
+  if (isBush(cultivar)) return 1.05
   return training === 'sprawling' ? 0.7 : 1.8
 }
 
 /** † °C d from transplanting until the canopy is as wide as it gets; and its width on that day, m. */
-const FULL_WIDTH_AFTER = 550
+const FULL_WIDTH_AFTER: Record<Crop, number> = { tomato: 740, pepper: 550 }
 const WIDTH_AT_TRANSPLANTING = 0.18
 
 /** Width of the canopy so many °C d after transplanting, m: a smooth rise to the grown width. */
-export function canopyWidth(grown: number, degreeDaysSince: number): number {
-  const share = Math.min(1, Math.max(0, degreeDaysSince / FULL_WIDTH_AFTER))
+export function canopyWidth(crop: Crop, grown: number, degreeDaysSince: number): number {
+  const share = Math.min(1, Math.max(0, degreeDaysSince / FULL_WIDTH_AFTER[crop]))
   return WIDTH_AT_TRANSPLANTING + (grown - WIDTH_AT_TRANSPLANTING) * share * share * (3 - 2 * share)
 }

@@ -2,11 +2,12 @@ import { runningGrowth, type GrowthDay, type SetOut } from './growth-days'
 import { growthOfLeaves } from './growth-from-size'
 import type { PlantEvent, PlantMisfit } from './plant-event'
 import { trussNode, type PlantTraits } from './plant-traits'
+import { transplantCheck } from './traits'
 
 /** † Beyond this share a count of leaves is taken for another plant's. */
 const MOST_SHIFT = 3
 /** † °C d from a node to its open truss that can be: outside it the count of trusses is another plant's. */
-const TO_FLOWER = { least: 60, most: 420 }
+const TO_FLOWER = { least: 60, most: 600 }
 
 /** A plant's own clock: °C d that came together by each day, and from a node to its open truss. */
 export interface GrowthClock {
@@ -22,7 +23,7 @@ export function growthClock(
   events: readonly PlantEvent[],
   setOut: SetOut | null,
 ): GrowthClock {
-  const running = runningGrowth(days, setOut)
+  const running = runningGrowth(days, setOut, setOut?.check ?? transplantCheck(traits.crop))
   const clock: GrowthClock = { running, toFlower: traits.toFlower, misfits: [] }
   const seen = events.flatMap((event) => ('leaves' in event ? [event] : [])).sort((a, b) => a.day - b.day)
   for (const { id = null, day, leaves, trusses = null } of seen) {

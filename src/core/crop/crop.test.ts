@@ -21,15 +21,15 @@ const steady = (days: number) => {
 
 describe('thermal calendar', () => {
   const running = runningDegreeDays(steady(60), 'tomato')
-  it('runs by ten a day at 20 °C', () => {
+  it('runs by fourteen a day at 20 °C', () => {
     expect(running[0]).toBe(0)
-    expect(running[60]).toBe(600)
-    expect(dayReached(running, 0, 100)).toBe(9)
-    expect(dayReached(running, 5, 100)).toBe(14)
-    expect(dayReached(running, 0, 601)).toBeNull()
-    expect(lastDayToReach(running, 59, 100)).toBe(50)
-    expect(lastDayToReach(running, 59, 600)).toBe(0)
-    expect(lastDayToReach(running, 59, 601)).toBeNull()
+    expect(running[60]).toBe(840)
+    expect(dayReached(running, 0, 140)).toBe(9)
+    expect(dayReached(running, 5, 140)).toBe(14)
+    expect(dayReached(running, 0, 841)).toBeNull()
+    expect(lastDayToReach(running, 59, 140)).toBe(50)
+    expect(lastDayToReach(running, 59, 840)).toBe(0)
+    expect(lastDayToReach(running, 59, 841)).toBeNull()
   })
   it('finds the same day forward and back, whatever the weather', () => {
     fc.assert(
@@ -62,14 +62,16 @@ describe('canopy', () => {
   it('widens from the transplant to its grown width, and never shrinks', () => {
     const grown = grownWidth({ crop: 'tomato', habit: 'indeterminate' }, 'two-stems')
     expect(grown).toBe(0.65)
-    expect(canopyWidth(grown, 0)).toBeCloseTo(0.18)
-    expect(canopyWidth(grown, 5000)).toBeCloseTo(grown)
+    expect(canopyWidth('tomato', grown, 0)).toBeCloseTo(0.18)
+    expect(canopyWidth('tomato', grown, 5000)).toBeCloseTo(grown)
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 1000, noNaN: true }),
         fc.double({ min: 0, max: 200, noNaN: true }),
         (sum, more) => {
-          expect(canopyWidth(grown, sum + more)).toBeGreaterThanOrEqual(canopyWidth(grown, sum) - 1e-12)
+          expect(canopyWidth('tomato', grown, sum + more)).toBeGreaterThanOrEqual(
+            canopyWidth('tomato', grown, sum) - 1e-12,
+          )
         },
       ),
     )

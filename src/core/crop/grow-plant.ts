@@ -1,6 +1,6 @@
 import { growthClock, type GrowthClock } from './clock'
 import { dayReachedBy, type GrowthDay, type SetOut } from './growth-days'
-import { leafOf, NO_LEAF, NO_SUCKER, OPEN_FOR, suckerOf, TO_SHOOT, trussOf } from './organs'
+import { leafOf, NO_LEAF, NO_SUCKER, suckerOf, trussOf } from './organs'
 import { measured, type Plant, type PlantNode, type Stem } from './plant'
 import type { PlantEvent, PlantMisfit } from './plant-event'
 import { abortFlowers, type Flowering } from './pepper-load'
@@ -16,8 +16,6 @@ const SIDE_LEAVES = 6
 /** † Orders of stems that grow out: what comes in the angles of side shoots stays a bud. A pepper forks twice. */
 const ORDERS = 1
 const FORKS = 2
-/** † A node's stem is as long as it gets after so many °C d. */
-const STRETCHES = 120
 const PEPPER_SHOOTS = 2
 /** † Suckers under a lost tip that it no longer holds back. */
 const FREED = 3
@@ -154,7 +152,7 @@ function growParts(
   const buried = isOut ? setOut.stemBuried : 0
   const now = running[days.length - 1] ?? 0
   const dayAt = (degreeDays: number) => days[dayReachedBy(running, degreeDays)]
-  const told = new Told(events, running.slice(0, days.length), traits, OPEN_FOR)
+  const told = new Told(events, running.slice(0, days.length), traits)
   const flowerings: Flowering[] = []
   const waiting: Growing[] = [
     {
@@ -202,7 +200,8 @@ function growParts(
   function growStem(growing: Growing, number: number): { stem: Stem; children: Growing[] } {
     const { parent, fromNode, start, cut, order, crowd } = growing
     const isSide = order > 0 && traits.crop === 'tomato'
-    const every = traits.leafEvery * (isSide ? SLOWER * (1 + CROWDED * crowd) : 1)
+    const every =
+      (order > 0 ? traits.forkEvery : traits.leafEvery) * (isSide ? SLOWER * (1 + CROWDED * crowd) : 1)
     const stem: Stem = { parent, fromNode, nodes: [], ended: null }
     const children: Growing[] = []
     if (cut <= now) return { stem: { ...stem, ended: 'removed' }, children }
@@ -237,7 +236,7 @@ function growParts(
     else if (order < ORDERS && traits.crop === 'tomato')
       // Nodes that went with the tip had begun their shoots: these keep their numbers.
       for (let node = 0; node < made || (tip && node <= ownLast && bornOf(node) <= tip.at); node++) {
-        const shoots = shows(node) + TO_SHOOT
+        const shoots = shows(node) + traits.toShoot
         if (node < under) continue
         const taken = node < made ? told.taken(number, node, 'sucker') : tip!.at
         if (shoots <= now && taken > shoots) children.push(childOf(node, shoots, taken))
@@ -285,9 +284,10 @@ function growParts(
         traits.internode *
         stretch.grown *
         (isRaised ? stretch.raised * RAISED_INTERNODE : 1) *
-        Math.min(1, 0.15 + age / STRETCHES),
+        Math.min(1, 0.15 + age / traits.stretches),
       leaf: leafOf(traits, now, age, wasStripped ? outdoors : taken, told.marked(stem, node, 'leaf')),
       sucker: suckerOf(
+        traits,
         now,
         shows,
         order < ORDERS && traits.crop === 'tomato',

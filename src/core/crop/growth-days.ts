@@ -1,8 +1,8 @@
 import { degreeDays } from '../climate'
 import { requireFinite, requireInRange } from '../guard'
-import { THERMAL_LIMITS, type Crop } from './traits'
+import { THERMAL_LIMITS, type Crop, type ThermalTraits } from './traits'
 
-/** One day of growth: °C d over base 10, the temperatures that flowers see, °C, and the pace, 0–1, 1 where none. */
+/** One day of growth: °C d over the crop's base, the temperatures that flowers see, °C, and the pace, 0–1, 1 where none. */
 export interface GrowthDay {
   degreeDays: number
   tmin: number
@@ -15,15 +15,34 @@ export interface SetOut {
   day: number
   stemBuried: number
   leavesStripped: number
-  /** It had its days outside before; else its roots lose more. */
-  hardened?: boolean
+  /** °C d of growth lost to it; a hardened plant's unless said. */
+  check?: number
 }
 
-/** † A day of raising under cover: °C d, and °C at night and by day. */
-export const RAISED_DAY: GrowthDay = { degreeDays: 6, tmin: 16, tmax: 21 }
+/** † A day of raising under cover, °C at night and by day; light limits what its warmth brings to a share of it. */
+const RAISED = { tmin: 16, tmax: 21 }
+const RAISED_SHARE = 0.7
+/** † °C d before its first flower at which a plant in its tray waits: there its roots have no more room. */
+const WAITS_BEFORE_FLOWER = 60
 
-/** † °C d lost to setting out. */
-const CHECK = { hardened: 70, soft: 120 }
+/** A day in a tray: 8.7 °C d of a tomato, 6 of a pepper. */
+export const raisedDay = (crop: Crop): GrowthDay => RAISED_DAYS[crop]
+const RAISED_DAYS: Record<Crop, GrowthDay> = {
+  tomato: { ...RAISED, degreeDays: RAISED_SHARE * degreeDays(RAISED, THERMAL_LIMITS.tomato) },
+  pepper: { ...RAISED, degreeDays: RAISED_SHARE * degreeDays(RAISED, THERMAL_LIMITS.pepper) },
+}
+
+/** °C d since emergence of a plant after so many days more in its tray or pot, where it goes no further than its bud. */
+export function raisedGrowth(
+  { fromEmergence }: ThermalTraits,
+  crop: Crop,
+  from: number,
+  days: number,
+): number {
+  const grown = from + Math.max(0, days) * RAISED_DAYS[crop].degreeDays
+  return Math.max(from, Math.min(grown, fromEmergence - WAITS_BEFORE_FLOWER))
+}
+
 /** † Growth slows under a mean of 12 °C, to nothing at 5, and over a maximum of 32 °C by a twentieth a degree. */
 const COLD = { slows: 12, stops: 5 }
 const HEAT = { slows: 32, aDegree: 0.05, least: 0.4 }
@@ -45,22 +64,29 @@ export function growthDay(
 ): GrowthDay {
   requireInRange('water', water, 0, 1)
   requireInRange('light', light, 0, 1)
-  const mean = (tmin + tmax) / 2
-  const cold = clamp((mean - COLD.stops) / (COLD.slows - COLD.stops), 0, 1)
-  const heat = clamp(1 - (tmax - HEAT.slows) * HEAT.aDegree, HEAT.least, 1)
   const shade = clamp(SHADE.least + (light / SHADE.slows) * (1 - SHADE.least), SHADE.least, 1)
   return {
     degreeDays: degreeDays({ tmin, tmax }, THERMAL_LIMITS[crop]),
     tmin,
     tmax,
-    pace: cold * heat * shade * water,
+    pace: warmthPace(tmin, tmax, crop) * shade * water,
   }
+}
+
+/**
+ * What cold and heat leave of a day's growth, 0–1. A tomato's degree-days stop rising at 26 °C: its heat is counted
+ * there already.
+ */
+export function warmthPace(tmin: number, tmax: number, crop: Crop): number {
+  const mean = (tmin + tmax) / 2
+  const cold = clamp((mean - COLD.stops) / (COLD.slows - COLD.stops), 0, 1)
+  if (crop === 'tomato') return cold
+  return cold * clamp(1 - (tmax - HEAT.slows) * HEAT.aDegree, HEAT.least, 1)
 }
 const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value))
 
-/** °C d that have come together by the end of each day, without those that setting out costs. */
-export function runningGrowth(days: readonly GrowthDay[], setOut: SetOut | null): number[] {
-  const check = setOut?.hardened === false ? CHECK.soft : CHECK.hardened
+/** °C d that have come together by the end of each day, without the `check` that setting out costs. */
+export function runningGrowth(days: readonly GrowthDay[], setOut: SetOut | null, check: number): number[] {
   let [sum, lost] = [0, 0]
   return days.map(({ degreeDays: gained, tmin, tmax, pace = 1 }, day) => {
     // The names of what is wrong are put together only when something is.

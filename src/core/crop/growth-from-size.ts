@@ -15,20 +15,20 @@ export interface PlantSize {
 /** † Of the way from flower to ripe fruit that its oldest truss has come. */
 export const RIPENED: Record<Carries, number> = { nothing: 0, flowers: 0, green: 0.4, ripe: 1 }
 
-/** °C d over base 10 from emergence to the first open flower. */
+/** °C d over the crop's base from emergence to the first open flower. */
 export const growthToFlower = (traits: PlantTraits): number =>
   traits.toFirstLeaf +
   trussNode(traits.leavesToFirst, traits.leavesBetween, 0) * traits.leafEvery +
   traits.toFlower
 
 /**
- * °C d over base 10 since its emergence that a plant's size tells of: by its leaves, or without a count by its height;
+ * °C d over the crop's base since its emergence that a plant's size tells of: by its leaves, or without a count by its height;
  * and at least by what it carries. The larger and the further on, the older.
  *
  * @param outside leaves that it had when it went into the ground and grew longer joints; null: it is in its pot still
  * @returns null where nothing was looked at
  * @throws RangeError when height is not from 0.005 to 10 m, or leaves not from 0 to 200
- * @example growthFromSize(plantTraits(slicer), { height: null, leaves: 8, carries: 'nothing' }, null) // 270 °C d
+ * @example growthFromSize(plantTraits(slicer), { height: null, leaves: 8, carries: 'nothing' }, null) // 324 °C d
  */
 export function growthFromSize(
   traits: PlantTraits,

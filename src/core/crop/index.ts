@@ -12,9 +12,12 @@ export {
   ORIGINS,
   PEPPER_FRUITS,
   rotProneness,
+  STANDARD_GROWTH,
   THERMAL_LIMITS,
   thermalTraits,
   TOMATO_FRUITS,
+  transplantCheck,
+  usualMaturity,
 } from './traits'
 export type { Crop, Cultivar, FruitType, Habit, Origin, ThermalTraits } from './traits'
 export { growPlant } from './grow-plant'
@@ -28,15 +31,17 @@ export {
   RIPENED,
 } from './growth-from-size'
 export type { Carries, PlantSize } from './growth-from-size'
-export { growthDay, RAISED_DAY } from './growth-days'
+export { growthDay, raisedDay, raisedGrowth } from './growth-days'
 export type { GrowthDay, SetOut } from './growth-days'
-export { SHOOT_LENGTH, TO_SHOOT } from './organs'
+export { SHOOT_LENGTH } from './organs'
 export { hangingTrusses, measured, nodeHeight } from './plant'
 export { ORGANS } from './plant-part'
 export type { Organ, PlantPart } from './plant-part'
 export type { HangingTruss, Leaf, Plant, PlantNode, Stem, Sucker, Truss } from './plant'
 export { PART_STATES, STATES_OF } from './plant-event'
 export type { PartMark, PartState, PlantEvent, PlantMisfit } from './plant-event'
-export { plantTraits, trussNode } from './plant-traits'
+export { plantTraits, toShoot, trussNode } from './plant-traits'
 export type { PlantTraits } from './plant-traits'
+export { SET_OUT_LIMITS, SET_OUT_NIGHTS } from './warmth'
+export type { SetOutLevel } from './warmth'
 export { USUAL_VINE } from './usual-vine'

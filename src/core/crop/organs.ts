@@ -4,19 +4,14 @@ import type { Leaf, Sucker, Truss } from './plant'
 import type { PlantTraits } from './plant-traits'
 import type { TrussSeen } from './told'
 
-/** † Leaves are old after so many °C d. */
-const OLD = 1100
-/** † A truss is open for so many °C d. */
-export const OPEN_FOR = 60
-/** † °C d until a sucker that shows is so long, m, and grows as a stem. */
-export const TO_SHOOT = 60
+/** † Length of a sucker that grows as a stem from then on, m. */
 export const SHOOT_LENGTH = 0.05
 
 /** A leaf so old, °C d; `taken`: when it was cut off. */
 export function leafOf(traits: PlantTraits, now: number, age: number, taken: number, isSick: boolean): Leaf {
   if (taken <= now) return NO_LEAF
   return {
-    state: isSick ? 'sick' : age < traits.leafGrows ? 'expanding' : age < OLD ? 'grown' : 'old',
+    state: isSick ? 'sick' : age < traits.leafGrows ? 'expanding' : age < traits.leafAges ? 'grown' : 'old',
     area: traits.leafArea * Math.min(1, Math.max(0, age / traits.leafGrows)),
   }
 }
@@ -24,6 +19,7 @@ export const NO_LEAF: Leaf = { state: 'removed', area: 0 }
 
 /** A sucker that shows from some °C d on; it grows out where its stem's order lets it. */
 export function suckerOf(
+  { toShoot }: PlantTraits,
   now: number,
   shows: number,
   growsOut: boolean,
@@ -32,14 +28,14 @@ export function suckerOf(
 ): Sucker {
   if (taken <= now) return NO_SUCKER
   if (shows > now) return { state: 'dormant', length: 0, stem: null, kept }
-  const grown = Math.min(1, (now - shows) / TO_SHOOT)
+  const grown = Math.min(1, (now - shows) / toShoot)
   const isShoot = grown >= 1 && growsOut
   return { state: isShoot ? 'shoot' : 'bud', length: SHOOT_LENGTH * grown, stem: null, kept }
 }
 export const NO_SUCKER: Sucker = { state: 'removed', length: 0, stem: null, kept: false }
 
 /**
- * A truss that opens at some °C d; what sets hangs on the day on which it opens, unless the grower has seen it.
+ * A truss that opens at some °C d; what sets hangs on the days on which it is open, unless the grower has seen it.
  *
  * @param lost flowers and fruit taken off singly
  */
@@ -58,15 +54,30 @@ export function trussOf(
   const as = (state: Truss['state'], set = 0): Truss => ({ state, flowers, set, ripeness, fused })
   if (taken <= now) return as('removed')
   if (opens > now) return as('buds')
-  const day = dayAt(opens)
-  const share = day
-    ? traits.bestSet *
-      fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, traits.crop, traits.heatShift)
-    : 0
+  const share = traits.bestSet * setWhileOpen(traits, opens, dayAt)
   const set = Math.max(0, (seen?.set ?? Math.min(flowers, Math.round(traits.flowers * share))) - lost.fruit)
   if (seen?.picked) return { ...as('picked', set), ripeness: 1 }
   if (seen?.failed) return as('failed')
-  if (now - opens < OPEN_FOR) return as('open')
+  if (now - opens < traits.openFor) return as('open')
   if (set === 0) return as('failed')
   return as(ripeness >= 1 ? 'ripe' : 'swelling', set)
+}
+
+/** Flowers of a truss open one after the other: of its days, so many are looked at. */
+const LOOKS = 3
+
+/** Share of good weather's set on the days on which a truss is open, 0–1. */
+function setWhileOpen(
+  { openFor, crop, heatShift }: PlantTraits,
+  opens: number,
+  dayAt: (degreeDays: number) => GrowthDay | undefined,
+): number {
+  let [sum, seen] = [0, 0]
+  for (let look = 0; look < LOOKS; look++) {
+    const day = dayAt(opens + (look * openFor) / (LOOKS - 1))
+    if (!day) continue
+    sum += fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, crop, heatShift)
+    seen++
+  }
+  return seen === 0 ? 0 : sum / seen
 }

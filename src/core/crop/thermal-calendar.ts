@@ -1,9 +1,10 @@
 import { degreeDays, type DailySeries } from '../climate'
+import { warmthPace } from './growth-days'
 import { THERMAL_LIMITS, type Crop } from './traits'
 
 /**
- * Running degree-days of a crop: entry i is the sum before day i, so that days a to b, both included, bring
- * sum[b + 1] − sum[a]. One entry more than the series has days. °C d.
+ * Running degree-days of a crop, slowed by cold and heat as its growth is: entry i is the sum before day i, so that
+ * days a to b, both included, bring sum[b + 1] − sum[a]. One entry more than the series has days. °C d.
  */
 export function runningDegreeDays(air: DailySeries, crop: Crop): Float64Array {
   const sum = new Float64Array(air.days + 1)
@@ -12,7 +13,7 @@ export function runningDegreeDays(air: DailySeries, crop: Crop): Float64Array {
   for (let index = 0; index < air.days; index++) {
     day.tmin = air.tmin[index]!
     day.tmax = air.tmax[index]!
-    sum[index + 1] = sum[index]! + degreeDays(day, limits)
+    sum[index + 1] = sum[index]! + degreeDays(day, limits) * warmthPace(day.tmin, day.tmax, crop)
   }
   return sum
 }

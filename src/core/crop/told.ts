@@ -36,8 +36,8 @@ export class Told {
     events: readonly PlantEvent[],
     private readonly running: readonly number[],
     private readonly traits: PlantTraits,
-    openFor: number,
   ) {
+    const { openFor } = traits
     const inOrder = [...events].sort((a, b) => a.day - b.day)
     for (const event of inOrder) {
       const id = event.id ?? null

@@ -17,6 +17,7 @@ export const HOUSE_DECISIONS = {
   feeding: ['by-place', ...FEEDING_SCHOOLS],
   watering: WATERING_SCHOOLS,
   weave: ['sectional', 'continuous'],
+  frost: ['two-in-ten', 'one-in-ten', 'three-in-ten'],
 } as const
 export type HouseDecision = keyof typeof HOUSE_DECISIONS
 
@@ -27,10 +28,15 @@ export interface House {
   flowers: FlowerSchool
   watering: WateringSchool
   weave: 'sectional' | 'continuous'
+  /** Seasons in ten that may still freeze after planting out. */
+  frostRisk: number
   /** By the place where the house has none of its own. */
   feeding: (place: Place) => FeedingSchool
   chosen: Record<HouseDecision, string>
 }
+
+/** Seasons in ten that may still freeze after planting out. */
+export const FROST_RISK = { 'one-in-ten': 1, 'two-in-ten': 2, 'three-in-ten': 3 } as const
 
 interface Chosen {
   houseSchools: Record<string, string>
@@ -55,6 +61,7 @@ export function houseOf(garden: Chosen): House {
     flowers: chosen(garden, 'flowers'),
     watering: chosen(garden, 'watering'),
     weave: chosen(garden, 'weave'),
+    frostRisk: FROST_RISK[chosen(garden, 'frost')],
     feeding: (place) => (feeding === 'by-place' ? usualFeeding(place) : feeding),
     chosen: Object.fromEntries(
       (Object.keys(HOUSE_DECISIONS) as HouseDecision[]).map((decision) => [

@@ -1,5 +1,5 @@
 export { dayOf, GardenDay, onceADay } from './garden-day'
-export { houseOf, HOUSE_DECISIONS } from './house'
+export { FROST_RISK, houseOf, HOUSE_DECISIONS } from './house'
 export type { House, HouseDecision } from './house'
 export { lineOn } from './line'
 export type { GardenSettings, GardenSnapshot } from './snapshot'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays, isoDate } from '../calendar'
-import { growPlant, plantTraits, RAISED_DAY, type Cultivar } from '../crop'
+import { growPlant, plantTraits, raisedDay, type Cultivar } from '../crop'
 import {
   byDecision,
   massAnHour,
@@ -104,7 +104,7 @@ describe('ripe fruit', () => {
       trussStages(
         growPlant(
           plantTraits(slicerTraits),
-          Array.from({ length: days }, () => ({ ...RAISED_DAY, degreeDays: 14, tmax: 27 })),
+          Array.from({ length: days }, () => ({ ...raisedDay('tomato'), degreeDays: 14, tmax: 27 })),
           [],
         ),
       )

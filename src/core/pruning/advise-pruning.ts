@@ -1,6 +1,6 @@
 import type { Advice, Reason } from '../advice'
 import { addDays } from '../calendar'
-import { nodeHeight, SHOOT_LENGTH, TO_SHOOT, type Plant, type Training } from '../crop'
+import { nodeHeight, SHOOT_LENGTH, toShoot, type Plant, type Training } from '../crop'
 import { count, days, length, name, onDate, share } from '../quantity'
 import { checkContext, daysUntilDry, isScalding, isWet, rainsTomorrow, type PruningContext } from './context'
 import type { Cut, PruningRule } from './cut'
@@ -64,7 +64,7 @@ function nextVisit(
   const open = [...kept].some((number) =>
     plant.stems[number]!.nodes.some(({ sucker }) => sucker.state === 'dormant'),
   )
-  return open ? Math.ceil(TO_SHOOT / dailyDegreeDays) : null
+  return open ? Math.ceil(toShoot(plant.crop) / dailyDegreeDays) : null
 }
 
 /** A sucker that goes and is worth rooting: short, without flowers, of a healthy plant, early enough to bear. */

@@ -35,7 +35,7 @@ const context: PruningContext = {
 const grown = (of: Cultivar, days: number, events: PlantEvent[] = []): Plant =>
   growPlant(
     plantTraits(of),
-    Array.from({ length: days }, () => ({ degreeDays: 10, tmin: 17, tmax: 24 })),
+    Array.from({ length: days }, () => ({ degreeDays: of.crop === 'tomato' ? 13 : 10, tmin: 17, tmax: 24 })),
     events,
   )
 const advise = (plant: Plant, system: Training, change: Partial<PruningContext> = {}) =>
@@ -158,7 +158,7 @@ describe('pruning a vine', () => {
   })
   it('says when to come again', () => {
     const next = advise(plant, 'single-stem').reasons.find(({ rule }) => rule === 'prune.next')
-    expect(next!.values.days).toEqual({ kind: 'days', value: 5 })
+    expect(next!.values.days).toEqual({ kind: 'days', value: 7 })
   })
 })
 
@@ -283,7 +283,7 @@ describe('a score', () => {
 })
 
 describe('systems compared', () => {
-  const days = Array.from({ length: 150 }, () => ({ degreeDays: 11, tmin: 16, tmax: 25 }))
+  const days = Array.from({ length: 150 }, () => ({ degreeDays: 14.5, tmin: 16, tmax: 25 }))
   const compare = (of: Cultivar, systems: Training[], ground = 0.4) =>
     compareSystems({
       ...{ traits: plantTraits(of), days, solar: days.map(() => 20), events: [], setOut: null, today: 45 },

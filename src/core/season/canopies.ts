@@ -53,7 +53,7 @@ function canopiesOf(
 ): StandingCanopy[] {
   const grown = grownWidth(cultivar, planting.training)
   const tall = grownHeight(cultivar, planting.training)
-  const width = canopyWidth(grown, grownFor ?? 0)
+  const width = canopyWidth(cultivar.crop, grown, grownFor ?? 0)
   return plants
     .filter(({ plantingId }) => plantingId === planting.id)
     .map(({ id, label, x, y }) => ({

@@ -5,8 +5,9 @@ import { MATURE_GREEN } from './last-useful-flower'
 import type { PlantingOutlook } from './outlook'
 import { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE, trayEmergence } from './raising'
 import { BEARING_DAYS } from './stage-days'
+import { SET_OUT_LIMITS, SET_OUT_NIGHTS } from '../crop'
 import type { Stage } from './stages'
-import { SET_OUT_LIMITS } from './transplant-window'
+import { closesBeforeItOpens } from './transplant-window'
 
 export type DateRule =
   | 'date.entered'
@@ -20,8 +21,14 @@ export type DateRule =
   | 'date.pot-up'
   | 'date.harden'
   | 'date.set-out'
-  | 'date.set-out-open'
+  | 'date.set-out-may'
+  | 'date.set-out-mild'
+  | 'date.set-out-ideal'
+  | 'date.set-out-early'
+  | 'date.set-out-closed'
+  | 'date.set-out-too-short'
   | 'date.first-flower'
+  | 'date.first-green'
   | 'date.first-ripe'
   | 'date.peak'
   | 'date.last-flower-ripe'
@@ -70,15 +77,32 @@ export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule>
     case 'set-out': {
       if (direct) return null
       if (planting.plannedSetOut !== null) return because('date.meant')
-      const limits = SET_OUT_LIMITS[cultivar.crop]
-      const values = { night: temperature(limits.night), soil: temperature(limits.soil) }
-      const [ideal, closes] = [inSeason(window.ideal.p50), inSeason(window.closes.p50)]
-      return ideal === null || closes === null
-        ? because('date.set-out', values)
-        : because('date.set-out-open', { ...values, ideal: onDate(ideal), closes: onDate(closes) })
+      const { night, soil } = SET_OUT_LIMITS[cultivar.crop][window.plans]
+      const values = { night: temperature(night), soil: temperature(soil), nights: count(SET_OUT_NIGHTS) }
+      const [may, ideal, closes] = [window.opens, window.ideal, window.closes].map(({ p50 }) => inSeason(p50))
+      if (may === null || may === undefined) return because('date.set-out', values)
+      // Where hardly a spring freezes there is no day to name.
+      const frost = window.safeFrom > 0 ? { frost: onDate(inSeason(window.safeFrom)!) } : null
+      if (closesBeforeItOpens(window) && window.closes.p50! < 0)
+        return because('date.set-out-too-short', values)
+      if (closes !== null && closesBeforeItOpens(window))
+        return because('date.set-out-closed', { ...values, closes: onDate(closes!) })
+      if (ideal === null || window.waitingCosts === null)
+        return frost === null
+          ? because('date.set-out-mild', values)
+          : because('date.set-out-may', { ...values, ...frost })
+      const costs = { ideal: onDate(ideal!), may: onDate(may), costs: share(window.waitingCosts) }
+      return because(window.plans === 'ideal' ? 'date.set-out-ideal' : 'date.set-out-early', {
+        ...values,
+        ...costs,
+      })
     }
     case 'first-flower':
-      return because('date.first-flower', { sum: degreeDaySum(thermal.toFirstFlower) })
+      return because('date.first-flower', { sum: degreeDaySum(thermal.fromEmergence) })
+    case 'first-green':
+      return thermal.toGreen === null
+        ? null
+        : because('date.first-green', { sum: degreeDaySum(thermal.toGreen) })
     case 'first-ripe':
       return because('date.first-ripe', { sum: degreeDaySum(thermal.ripening) })
     case 'peak':

@@ -4,6 +4,7 @@ import { CROPS, type Crop } from '../crop'
 import { openWindow, stillRipens } from './in-view'
 import type { SeasonOutlook } from './outlook'
 import { raisingDays } from './raising'
+import { closesBeforeItOpens, plannedOpening } from './transplant-window'
 
 /** When a usual cultivar of a crop is sown and planted out, in the middle year; null: it never is warm enough. */
 interface CropDates {
@@ -15,6 +16,8 @@ interface CropDates {
   late: IsoDate | null
   /** Planted out later, nothing ripens; null: no frost ends it. */
   closes: IsoDate | null
+  /** Planted out on the earliest day, its first fruit does not ripen in the middle year. */
+  isShort: boolean
 }
 
 /** The first dates that a garden can be told with nothing planned, for the first season that can still ripen. */
@@ -35,15 +38,18 @@ export function firstDates(
   const start = isOpen ? outlook.start : startOfSeason(ensemble.normals, season)
   const date = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
   const crops = CROPS.map((crop): CropDates => {
-    const { opens, closes } = openWindow(outlook, crop)
-    const from = date(opens.p50)
+    const window = openWindow(outlook, crop)
+    const { closes, plans } = window
+    const opens = plans === 'ideal' ? window.ideal : window.opens
+    const from = date(plannedOpening(window))
     return {
       crop,
       sow: from && addDays(from, -raisingDays(crop)),
       opens: from,
       early: date(opens.p10),
       late: date(opens.p90),
-      closes: date(closes.p50),
+      closes: closesBeforeItOpens(window) ? null : date(closes.p50),
+      isShort: closesBeforeItOpens(window),
     }
   })
   const { sow } = crops.find(({ crop }) => crop === 'tomato')!

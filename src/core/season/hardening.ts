@@ -1,5 +1,7 @@
 import { addDays, dateFromEpochDay, daysBetween, type IsoDate } from '../calendar'
 import { indexOf, type WeatherLine, type WeatherSource } from '../climate'
+import type { AnyEntry } from '../entry'
+import { stageEntries } from './entries'
 import { HARDENING_DAYS } from './raising'
 
 /** Hours out added each day, the most of a day, and the days from which sun, wind and night may reach the plants. */
@@ -10,6 +12,15 @@ const FIRST_DAY = { sun: 3, wind: 5, night: 7 }
 export const HARDENING_LIMITS = { cold: 8, wind: 40 / 3.6, night: 10 }
 /** † The windiest hour of a day against its mean wind. */
 const WINDIEST_HOUR = 2
+
+/** † Hardened on fewer days than this, a plant's roots lose more by planting out. */
+const HARDENED_ENOUGH = 5
+
+/** Whether a planting had its days outside; where none was entered they are taken to have been given. */
+export function wasHardened(entries: readonly AnyEntry[]): boolean {
+  const outside = stageEntries(entries, 'hardened').length
+  return outside === 0 || outside >= HARDENED_ENOUGH
+}
 
 /** What a step of hardening off is on one day: hours out, °C, m/s. */
 export interface HardeningDay {

@@ -38,12 +38,18 @@ export const openWindow = (
   thermal: ThermalTraits = thermalTraits(TYPICAL[crop]),
 ): TransplantWindow => transplantWindow(yearsIn(ensemble, OPEN_GROUND), crop, thermal)
 
-/** Whether what is planted out on the outlook's day can still ripen in its season, in the middle year. */
+/**
+ * Whether what is planted out on the outlook's day can still ripen in its season, in the middle year; where the season
+ * is too short for that, whether its earliest day is still to come.
+ */
 export function stillRipens(
   { start, today }: Pick<SeasonOutlook, 'start' | 'today'>,
-  { closes }: Pick<TransplantWindow, 'closes'>,
+  { opens, closes }: Pick<TransplantWindow, 'opens' | 'closes'>,
 ): boolean {
-  const last = closes.p50 === null ? addDays(start, 365 - LAST_DAYS) : dateInSeason(start, closes.p50)
+  const last =
+    closes.p50 === null
+      ? addDays(start, 365 - LAST_DAYS)
+      : dateInSeason(start, Math.max(closes.p50, opens.p50 ?? 0))
   return today <= last
 }
 

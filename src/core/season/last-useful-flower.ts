@@ -1,6 +1,6 @@
 import { epochDay, isoDate } from '../calendar'
-import { emptySeries } from '../climate'
-import { lastDayToReach, runningDegreeDays, type Crop } from '../crop'
+import { degreeDays } from '../climate'
+import { lastDayToReach, THERMAL_LIMITS, type Crop } from '../crop'
 import { requireInRange } from '../guard'
 
 /** Share of the ripening sum after which a fruit is mature green and ripens indoors. */
@@ -26,15 +26,14 @@ export function lastUsefulFlower(plan: {
   const end = isoDate(plan.end)
   if (days.length === 0) return null
   const first = epochDay(isoDate(days[0]!.date))
-  const air = emptySeries(first, days.length)
+  const running = new Float64Array(days.length + 1)
   days.forEach(({ date, tmin, tmax }, index) => {
     if (epochDay(isoDate(date)) !== first + index)
       throw new RangeError(`days must follow each other without gaps, but ${date} stands at index ${index}`)
-    air.tmin[index] = tmin
-    air.tmax[index] = tmax
+    running[index + 1] = running[index]! + degreeDays({ tmin, tmax }, THERMAL_LIMITS[crop])
   })
   const last = Math.min(days.length - 1, epochDay(end) - first)
   if (last < 0) return null
-  const index = lastDayToReach(runningDegreeDays(air, crop), last, plan.ripeningDegreeDays)
+  const index = lastDayToReach(running, last, plan.ripeningDegreeDays)
   return index === null ? null : days[index]!.date
 }

@@ -4,7 +4,8 @@ import {
   growthFromSize,
   leavesOfGrowth,
   plantTraits,
-  RAISED_DAY,
+  raisedDay,
+  STANDARD_GROWTH,
   runningDegreeDays,
   trussNode,
   type Carries,
@@ -29,7 +30,7 @@ const AGE_IN_POT = [
 export interface PlantMet {
   on: IsoDate
   as: Met['as']
-  /** °C d over base 10 since their emergence; null: nothing tells. */
+  /** °C d over the crop's base since their emergence; null: nothing tells. */
   growth: number | null
   carries: Carries
 }
@@ -49,11 +50,14 @@ export function metIn(entries: readonly AnyEntry[], cultivar: Cultivar): PlantMe
 /** °C d since their emergence that plants had grown by when they were met; null: nothing tells. */
 export function growthOfMet(met: Met, cultivar: Cultivar): number | null {
   const traits = plantTraits(cultivar)
-  const outside = met.as === 'growing' ? leavesOfGrowth(traits, usualGrowth(cultivar)) : null
+  const outside = met.as === 'growing' ? leavesOfGrowth(traits, STANDARD_GROWTH[cultivar.crop]) : null
   const bySize = growthFromSize(traits, met, outside)
   if (bySize !== null || met.potVolume === undefined) return bySize
   const longer = raisingDays(cultivar.crop) - raisingDays('tomato')
-  return Math.max(0, ageInPot(met.potVolume) + longer - trayEmergence(cultivar.crop)) * RAISED_DAY.degreeDays
+  return (
+    Math.max(0, ageInPot(met.potVolume) + longer - trayEmergence(cultivar.crop)) *
+    raisedDay(cultivar.crop).degreeDays
+  )
 }
 
 /** † Of a usual plant's growth, what the oldest that is ever set out brings. */
@@ -78,7 +82,7 @@ export function standingSince(
   const running = runningDegreeDays(air, cultivar.crop)
   const last = Math.min(indexOf(air, on), air.days)
   let first = last
-  while (first > 0 && running[last]! - running[first]! < growth - usualGrowth(cultivar)) first--
+  while (first > 0 && running[last]! - running[first]! < growth - STANDARD_GROWTH[cultivar.crop]) first--
   return latest(earliest, addDays(on, first - last))
 }
 
@@ -93,7 +97,7 @@ export function isPastItsAge(
 ): boolean {
   const running = runningDegreeDays(air, cultivar.crop)
   const at = (date: IsoDate) => running[Math.max(0, Math.min(indexOf(air, date), air.days))]!
-  return growth !== null && growth > OLDEST * usualGrowth(cultivar) + at(on) - at(since)
+  return growth !== null && growth > OLDEST * STANDARD_GROWTH[cultivar.crop] + at(on) - at(since)
 }
 
 /** What a plant's parts must agree with on the day that it was met. */
@@ -114,10 +118,6 @@ export function eventsOfMet(id: string, day: number, met: Met, cultivar: Cultiva
     ...(state === null ? [] : [{ id, day, marks: [{ stem: 0, node, organ: 'truss' as const, state }] }]),
   ]
 }
-
-/** °C d since its emergence of a usual plant on the day that it goes out. */
-export const usualGrowth = ({ crop }: Pick<Cultivar, 'crop'>): number =>
-  (raisingDays(crop) - trayEmergence(crop)) * RAISED_DAY.degreeDays
 
 /** Days from sowing, between the pots of the table by the logarithm of their volume. */
 function ageInPot(volume: number): number {

@@ -20,10 +20,10 @@ import { remembered } from '../memo'
 import { holdsOn, type GardenCultivar, type Place, type Planting } from '../facts'
 import { placeWeather, type PlaceWeather } from './place-weather'
 import { plantingDates } from './planting-dates'
-import { stagePlan, type StagePlan, type TurningDays } from './stage-days'
+import { bearingSum, stagePlan, type StagePlan, type TurningDays } from './stage-days'
 import type { PlantingDates, StageDate } from './stages'
 import { growthOf, phaseOf, standsFrom, standsOf, type Phase, type Stands } from './stands'
-import { transplantWindow, type TransplantWindow } from './transplant-window'
+import { plannedOpening, transplantWindow, type TransplantWindow } from './transplant-window'
 import type { Year } from './year'
 
 /** Facts and log: everything but the weather that an outlook is derived from. */
@@ -194,9 +194,9 @@ function plantingOutlook(
   start: IsoDate,
 ): PlantingOutlook {
   const { planting, cultivar, entries } = facts
-  const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar))
-  const plan = stagePlan(planting, cultivar, entries, today, (date) => daysBetween(start, date))
-  const turns = { opens: window.opens.p50, frost: middleFrost(courses) }
+  const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar), bearingSum(cultivar))
+  const plan = stagePlan(planting, cultivar, entries, today, (date) => daysBetween(start, date), window.plans)
+  const turns = { opens: plannedOpening(window), frost: middleFrost(courses) }
   const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
   const stands = standsOf(planting, entries)
   const { 'set-out': setOut } = dates

@@ -29,11 +29,14 @@ export function placeWeather(
     const readings = readingsIn(place, entries)
     const key = `${start} ${surroundingsKey(around)} ${readings.length > 0 ? JSON.stringify(readings) : ''}`
     return remembered(line, `weather ${along} ${key}`, () => {
-      const whole = yearIn(line.air, around, ensemble.warmest, readings)
       const before = daysBetween(dateOf(line, 0), start)
+      const seasons = yearsIn(ensemble, around)
+      const { safeFrom = 0, frostRisk = 0 } = seasons[0] ?? {}
+      const turns = { warmest: ensemble.warmest, safeFrom: before + safeFrom, frostRisk }
+      const whole = yearIn(line.air, around, turns, readings)
       const here = yearFrom(whole, before, ensemble.warmest)
       const until = line.sources.findLastIndex((source) => source !== 'normal') + 1 - before
-      const courses = coursesOf(yearsIn(ensemble, around), { year: here, until }, ensemble.warmest, {
+      const courses = coursesOf(seasons, { year: here, until }, ensemble.warmest, {
         air: around.underCover ? 'inside' : 'open',
         parts,
       })

@@ -4,7 +4,8 @@ import {
   growPlant,
   growthDay,
   plantTraits,
-  RAISED_DAY,
+  raisedDay,
+  raisedGrowth,
   isOfPlant,
   type GrowthDay,
   type PlantEntry,
@@ -17,6 +18,7 @@ import { entriesAbout, inOrder, type AnyEntry, type EntrySubject } from '../entr
 import { stageEntries } from './entries'
 import { eventsOfMet } from './met'
 import type { PlantingOutlook, SeasonOutlook } from './outlook'
+import { setOutCheck } from './raising'
 
 /** What a plant grows by, day by day from its emergence: its weather, what was cut and seen, its setting out. */
 export interface PlantCourse {
@@ -28,9 +30,6 @@ export interface PlantCourse {
   events: PlantEvent[]
   setOut: SetOut | null
 }
-
-/** Hardened on fewer days than this, its roots lose more. */
-const HARDENED_ENOUGH = 5
 
 /** What was cut and seen on a plant, or on all of its planting without naming it as left out; oldest first. */
 export function entriesOfPlant(
@@ -64,12 +63,17 @@ export function plantCourse(
   const count = daysBetween(from, until) + 1
   const days: GrowthDay[] = []
   const solar: number[] = []
+  const inTray = (day: number) => raisedGrowth(own.plan.thermal, cultivar.crop, 0, day)
   for (let index = 0; index < count; index++) {
     const date = addDays(from, index)
     const at = indexOf(air, date)
     const isOutside = isDirect || (setOutOn !== null && date >= setOutOn)
     const isKnown = at >= 0 && at < air.days
-    days.push(isOutside && isKnown ? growthDay(weatherAt(air, at), cultivar.crop) : RAISED_DAY)
+    days.push(
+      isOutside && isKnown
+        ? growthDay(weatherAt(air, at), cultivar.crop)
+        : { ...raisedDay(cultivar.crop), degreeDays: inTray(index + 1) - inTray(index) },
+    )
     solar.push(isOutside && isKnown ? air.solar[at]! : 0)
   }
   return { traits: plantTraits(cultivar), from, days, solar, events: eventsOf(), setOut: setOutOf() }
@@ -102,13 +106,11 @@ export function plantCourse(
   function setOutOf(): SetOut | null {
     if (isDirect || setOutOn === null)
       return isDirect ? null : { day: count, stemBuried: 0, leavesStripped: 0 }
-    // Where nothing was entered it is taken to have been done.
-    const outside = stageEntries(entries, 'hardened').length
     return {
       day: Math.max(0, daysBetween(from!, setOutOn)),
       stemBuried: entry?.data.stemBuried ?? 0,
       leavesStripped: entry?.data.leavesStripped ?? 0,
-      hardened: outside === 0 || outside >= HARDENED_ENOUGH,
+      check: setOutCheck(cultivar.crop, planting.raising, own.plan.hardened),
     }
   }
 }

@@ -1,14 +1,12 @@
-import { growthToFlower, plantTraits, RAISED_DAY, type Cultivar } from '../crop'
+import { raisedDay, raisedGrowth, STANDARD_GROWTH, type Cultivar } from '../crop'
 import { daysToEmergence } from './emergence'
-import { usualGrowth } from './met'
 import {
   HARDENING_DAYS,
-  headStart,
   leastRaisingDays,
   POT_UP_AFTER,
   raisingDays,
+  setOutCheck,
   trayEmergence,
-  UNHARDENED_LOSS,
 } from './raising'
 import type { StagePlan, TurningDays } from './stage-days'
 import { firstOpenDay } from './transplant-window'
@@ -21,9 +19,10 @@ export interface Raised {
   potUp: number | null
   harden: number | null
   setOut: number | null
-  /** The day growth in the ground begins, and what the plant is ahead of a usual one, °C d. */
+  /** The day growth in the ground begins, what it has grown since its emergence by then, and loses there, °C d. */
   starts: number | null
-  ahead: number
+  grown: number
+  check: number
 }
 
 /** The days up to setting out, by how the planting is raised; see `stageDays`. */
@@ -42,11 +41,13 @@ const LAST_DAY = 365
 const add = (day: number | null, days: number) => (day === null ? null : day + days)
 
 function raisedInTrays(plan: StagePlan, year: Year, taken?: TurningDays): Raised {
-  const { raising, logged, today } = plan
-  const { crop } = plan.cultivar
+  const { raising, logged, today, cultivar, thermal } = plan
+  const { crop } = cultivar
   const { least, usual } = { least: leastRaisingDays(crop, raising), usual: raisingDays(crop, raising) }
-  const opening = () => (taken ? taken.opens : year.opens(crop))
-  const sow = logged.sow ?? plan.plannedSow ?? add(plan.plannedSetOut ?? opening(), -usual)
+  const opening = () => (taken ? taken.opens : year.opens(crop, plan.level))
+  // Of a plant that was set out and never sown here, bought or not noted, the age is the usual one.
+  const wasSown = plan.plannedSow ?? add(logged['set-out'] ?? plan.plannedSetOut ?? opening(), -usual)
+  const sow = logged.sow ?? wasSown
   const begun = [logged.sow, logged.emerge, logged['pot-up'], logged.harden, logged['set-out']].some(
     (day) => day !== undefined,
   )
@@ -56,10 +57,6 @@ function raisedInTrays(plan: StagePlan, year: Year, taken?: TurningDays): Raised
   const setOut = setOutDay(plan, year, ready, taken)
   const emerge = logged.emerge ?? add(sown, trayEmergence(crop))
   const starts = setOut === null ? null : logged['set-out'] === undefined ? Math.max(setOut, today) : setOut
-  // Of a plant that was set out and never sown here, bought or not noted, the age is the usual one.
-  const ageKnown = logged['set-out'] === undefined || logged.sow !== undefined
-  const age = !ageKnown || starts === null || sown === null ? usual : starts - sown
-  const loss = plan.hardened ? 0 : UNHARDENED_LOSS
   return {
     sow,
     emerge,
@@ -67,13 +64,14 @@ function raisedInTrays(plan: StagePlan, year: Year, taken?: TurningDays): Raised
     harden: add(setOut, -HARDENING_DAYS),
     setOut,
     starts,
-    ahead: headStart(crop, raising, age) - loss,
+    grown: starts === null || emerge === null ? 0 : raisedGrowth(thermal, crop, 0, starts - emerge),
+    check: setOutCheck(crop, raising, plan.hardened),
   }
 }
 
 /** The day of setting out: entered, meant, or the first that is warm enough once the plants are ready. */
 function setOutDay(
-  { logged, plannedSetOut, cultivar: { crop } }: StagePlan,
+  { logged, plannedSetOut, level, cultivar: { crop } }: StagePlan,
   year: Year,
   ready: number,
   taken?: TurningDays,
@@ -81,39 +79,34 @@ function setOutDay(
   if (logged['set-out'] !== undefined) return logged['set-out']
   if (plannedSetOut !== null) return Math.max(plannedSetOut, ready)
   if (taken) return taken.opens === null ? null : Math.max(taken.opens, ready)
-  return firstOpenDay(year, crop, Math.max(0, ready, year.opens(crop) ?? LAST_DAY))
+  return firstOpenDay(year, crop, Math.max(0, ready, year.opens(crop, level) ?? LAST_DAY))
 }
 
 /** Plants that were raised elsewhere: their age follows from their size on the day that they were met. */
 function bought(plan: StagePlan, year: Year, taken?: TurningDays): Raised {
   const { logged, today, cultivar, thermal, met } = plan
+  const { crop } = cultivar
   const grows = met?.as === 'growing'
   const begun = logged['set-out'] !== undefined || grows
   const setOut = setOutDay(plan, year, met?.day ?? Math.max(0, today), taken)
   const starts = setOut === null ? null : begun ? setOut : Math.max(setOut, today)
-  const usual = usualGrowth(cultivar)
-  const days = (growth: number) => Math.round(growth / RAISED_DAY.degreeDays)
+  const standard = STANDARD_GROWTH[crop]
+  const days = (growth: number) => Math.round(growth / raisedDay(crop).degreeDays)
+  const common = {
+    ...{ sow: null, potUp: null, setOut },
+    harden: grows ? null : add(setOut, -HARDENING_DAYS),
+    check: setOutCheck(crop, 'bought', plan.hardened),
+  }
   if (met === null || met.growth === null || starts === null)
-    return {
-      ...{ sow: null, potUp: null },
-      emerge: add(setOut, -days(usual)),
-      harden: grows ? null : add(setOut, -HARDENING_DAYS),
-      setOut,
-      starts,
-      ahead: plan.hardened ? 0 : -UNHARDENED_LOSS,
-    }
+    return { ...common, emerge: add(setOut, -days(standard)), starts, grown: standard }
   // What stood here when it was met goes on from that day; what was bought grows in its pot until it goes out.
   const from = Math.max(met.day, starts)
-  const grown = met.growth + (grows ? 0 : (from - met.day) * RAISED_DAY.degreeDays)
-  const toFlower = growthToFlower(plantTraits(cultivar))
-  const left = thermal.toFirstFlower * ((toFlower - grown) / (toFlower - usual))
   return {
-    ...{ sow: null, potUp: null },
-    emerge: grows ? starts - days(usual) : met.day - days(met.growth),
-    harden: grows ? null : add(setOut, -HARDENING_DAYS),
-    setOut,
+    ...common,
+    emerge: grows ? starts - days(standard) : met.day - days(met.growth),
     starts: from,
-    ahead: thermal.toFirstFlower - left - (plan.hardened ? 0 : UNHARDENED_LOSS),
+    grown: grows ? met.growth : raisedGrowth(thermal, crop, met.growth, from - met.day),
+    check: grows ? 0 : common.check,
   }
 }
 
@@ -130,7 +123,8 @@ function sownInPlace(plan: StagePlan, year: Year, taken?: TurningDays): Raised {
     harden: null,
     setOut: null,
     starts: emerge,
-    ahead: headStart(crop, 'direct', null),
+    grown: 0,
+    check: 0,
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Crop } from '../crop'
+import { transplantCheck, type Crop } from '../crop'
 import type { RaisingWay } from '../facts'
 import { daysToEmergence } from './emergence'
 
@@ -24,15 +24,6 @@ export const TRAY_TEMPERATURE = 22
 export const POT_UP_AFTER = 21
 /** Days of hardening off, the middle of 7–10. */
 export const HARDENING_DAYS = 8
-/** °C d of growth that a plant loses at transplanting if it was not hardened, beyond a hardened one's loss †. */
-export const UNHARDENED_LOSS = 50
-
-/** °C d that a packet's day stands for, and the days of growth that a plant brings to the ground. */
-const DEGREE_DAYS_A_DAY = 11.5
-const DAYS_IN_THE_TRAY = 45
-/** A plant this much older or younger than usual is not further on, or back, by more, d. */
-const MOST_AGE = 14
-
 /** Days from sowing in a tray until most are up. */
 export const trayEmergence = (crop: Crop) => Math.round(daysToEmergence(crop, TRAY_TEMPERATURE)!)
 
@@ -48,14 +39,9 @@ export const leastRaisingDays = (crop: Crop, way: RaisingWay) =>
   way === 'direct' || way === 'bought' ? 0 : RAISING[way].least[crop]
 
 /**
- * What a plant is ahead of a usual one when it starts in the ground, °C d: by its age, less what it loses there.
- *
- * @param age d from sowing to setting out; null: sown in place, and only just come up
+ * °C d of growth that planting out costs a plant raised in a way: a plug's roots run on at once, a big plant's were
+ * longer in its pot. Nothing for seed that grows where it lies.
  */
-export function headStart(crop: Crop, way: RaisingWay, age: number | null): number {
-  if (way === 'direct' || age === null) return -(DAYS_IN_THE_TRAY - trayEmergence(crop)) * DEGREE_DAYS_A_DAY
-  const older = age - RAISING.plant.days[crop]
-  const as = raisedAs(way)
-  const most = as === 'plant' ? MOST_AGE : 2 * MOST_AGE
-  return Math.max(-most, Math.min(MOST_AGE, older)) * DEGREE_DAYS_A_DAY - RAISING[as].extraLoss
+export function setOutCheck(crop: Crop, way: RaisingWay, isHardened: boolean): number {
+  return way === 'direct' ? 0 : transplantCheck(crop, isHardened) + RAISING[raisedAs(way)].extraLoss
 }

@@ -3,7 +3,7 @@ import { daysBetween, type IsoDate } from '../calendar'
 import { FROST } from '../climate'
 import { onDate, share } from '../quantity'
 import { allPlantings, weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
-import { firstOpenDay } from './transplant-window'
+import { isWarm } from './transplant-window'
 
 export type RiskRule = 'risk.frost-after' | 'risk.too-cold' | 'risk.not-ripe'
 
@@ -60,7 +60,12 @@ function risksOf(outlook: SeasonOutlook, own: PlantingOutlook): Risk[] {
     add(
       'risk.too-cold',
       setOut.date,
-      shareOf((course) => firstOpenDay(course, cultivar.crop, day, day + GRACE + 1) === null),
+      shareOf(
+        (course) =>
+          !Array.from({ length: GRACE + 1 }, (_, more) => day + more).some((at) =>
+            isWarm(course, cultivar.crop, at),
+          ),
+      ),
     )
   }
   const ripe = dates['first-ripe']

@@ -8,8 +8,9 @@ import {
   simulateSeasons,
   weatherLine,
   type Normals,
+  type WeatherSource,
 } from '../climate'
-import { thermalTraits, type Cultivar } from '../crop'
+import { thermalTraits, USUAL_VINE, type Cultivar } from '../crop'
 import type { Planting } from '../facts'
 import type { LogEntry } from '../log'
 import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
@@ -89,10 +90,10 @@ describe('seedsToSow', () => {
 describe('lastUsefulFlower', () => {
   const days = (count: number, tmin = 15, tmax = 25) =>
     Array.from({ length: count }, (_, day) => ({ date: addDays(isoDate('2026-07-01'), day), tmin, tmax }))
-  it('counts its own day and the end’s: ten a day, 560 in all', () => {
-    // 56 days of 10 °C d end on 30 September when they begin on 6 August.
+  it('counts its own day and the end’s: fourteen a day, 784 in all', () => {
+    // At 15 to 25 °C no hour passes 26: 56 days of 14 °C d end on 30 September when they begin on 6 August.
     expect(
-      lastUsefulFlower({ days: days(120), end: '2026-09-30', ripeningDegreeDays: 560, crop: 'tomato' }),
+      lastUsefulFlower({ days: days(120), end: '2026-09-30', ripeningDegreeDays: 56 * 14, crop: 'tomato' }),
     ).toBe('2026-08-06')
   })
   it('is none when the days do not bring the sum', () => {
@@ -134,21 +135,29 @@ describe('thermal traits', () => {
     ripeColour: 'red',
     grafted: false,
   }
-  it('reads the packet: 75 × 11.5 − 560', () => {
-    expect(thermalTraits(slicer)).toEqual({ toFirstFlower: 302.5, ripening: 560 })
+  it('reads the packet: 75 × 15.5 − 785', () => {
+    expect(thermalTraits(slicer)).toEqual({
+      fromEmergence: 627.5,
+      toFirstFlower: 377.5,
+      toGreen: null,
+      ripening: 785,
+    })
     expect(thermalTraits({ ...slicer, maturityFrom: 'sowing', daysToMaturity: 120 }).toFirstFlower).toBe(
-      302.5,
+      377.5,
     )
-    expect(thermalTraits({ ...slicer, daysToMaturity: 40 }).toFirstFlower).toBe(120)
+    expect(thermalTraits({ ...slicer, daysToMaturity: 40 })).toMatchObject({
+      fromEmergence: 426,
+      ripening: 549.5,
+    })
     expect(
       thermalTraits({ ...slicer, crop: 'pepper', habit: null, fruit: 'bell', daysToMaturity: 72 }),
-    ).toEqual({ toFirstFlower: 398, ripening: 650 })
+    ).toEqual({ fromEmergence: 668, toFirstFlower: 398, toGreen: 430, ripening: 650 })
     expect(() => thermalTraits({ ...slicer, daysToMaturity: 5 })).toThrow(/daysToMaturity/)
   })
 })
 
 describe('transplantWindow', () => {
-  const thermal = { toFirstFlower: 300, ripening: 560 }
+  const thermal = thermalTraits(USUAL_VINE)
   const windowOf = (normals: Normals, crop: 'tomato' | 'pepper' = 'tomato', around = OPEN_GROUND) =>
     transplantWindow(yearsIn(simulateSeasons({ normals, latitude: 41, count: 80 }), around), crop, thermal)
   it('opens later for peppers, in the cold, and under straw; earlier under film', () => {
@@ -183,18 +192,35 @@ describe('judgeSetOut', () => {
     return made
   }
   const soil = (value: number) => new Float64Array(120).fill(value)
-  it('goes when five nights and the soil are warm, at the very limit', () => {
-    expect(judgeSetOut(line(10), soil(16), 'tomato', 30).answer).toEqual({ go: true, suits: '2026-05-01' })
-    expect(judgeSetOut(line(13), soil(18), 'pepper', 30).answer.go).toBe(true)
-    expect(judgeSetOut(line(12.9), soil(18), 'pepper', 30).answer.go).toBe(false)
-    expect(judgeSetOut(line(10), soil(15.9), 'tomato', 30).answer).toEqual({ go: false, suits: null })
+  it('goes when seven nights and the soil are warm on average, at the very limit', () => {
+    expect(judgeSetOut(line(8), soil(15), 'tomato', 30).answer).toEqual({ go: true, suits: '2026-05-01' })
+    expect(judgeSetOut(line(11), soil(17), 'pepper', 30).answer.go).toBe(true)
+    expect(judgeSetOut(line(10.9), soil(18), 'pepper', 30).answer.go).toBe(false)
+    expect(judgeSetOut(line(10), soil(14.9), 'tomato', 30).answer).toEqual({ go: false, suits: null })
+  })
+  it('says whether it is enough, or warm enough to grow on at once', () => {
+    const rules = (low: number, ground: number) =>
+      judgeSetOut(line(low), soil(ground), 'tomato', 30).reasons.map(({ rule }) => rule)
+    expect(rules(9, 15.5)).toEqual(['set-out.soil-bearable', 'set-out.nights-bearable'])
+    expect(rules(10, 16)).toEqual(['set-out.soil-warm', 'set-out.nights-warm'])
+  })
+  it('bears a day of the odds only where the forecast reaches past it', () => {
+    const known = { ...line(12), sources: new Array<WeatherSource>(120).fill('normal') }
+    expect(judgeSetOut(known, soil(17), 'tomato', 30, 35).answer).toEqual({ go: false, suits: '2026-05-06' })
+    expect(judgeSetOut(known, soil(17), 'tomato', 30, 30).answer.go).toBe(true)
+    known.sources.fill('forecast', 30, 40)
+    expect(judgeSetOut(known, soil(17), 'tomato', 30, 35).answer.go).toBe(true)
+    expect(judgeSetOut(known, soil(17), 'tomato', 30, 45).reasons[0]).toMatchObject({
+      rule: 'set-out.frost-likely',
+      values: { date: { value: '2026-05-16' } },
+    })
   })
   it('waits for the cold night to pass, and names it', () => {
-    const cold = line(12)
+    const cold = { ...line(12), sources: new Array<WeatherSource>(120).fill('forecast') }
     cold.air.tmin[33] = 4
     const { answer, reasons } = judgeSetOut(cold, soil(17), 'tomato', 30)
     expect(answer).toEqual({ go: false, suits: '2026-05-05' })
-    expect(reasons.find(({ rule }) => rule === 'set-out.nights-cold')).toMatchObject({
+    expect(reasons.find(({ rule }) => rule === 'set-out.one-cold-night')).toMatchObject({
       weight: 'decides',
       values: { low: { value: 4 } },
     })
@@ -266,13 +292,17 @@ describe('seasonOutlook', () => {
       'planned',
     )
   })
-  it('counts a growth day less for plants that were not hardened', () => {
+  it('counts growth days less for plants that had too few days outside; where none are entered, they had them', () => {
     const raw = datesOf([entryOf('1', 'set-out', '2026-05-10')])
-    const hardened = datesOf([
-      entryOf('0', 'hardened', '2026-05-02', { day: 1, hours: 2 }),
-      entryOf('1', 'set-out', '2026-05-10'),
-    ])
-    expect(hardened['first-flower'].date! < raw['first-flower'].date!).toBe(true)
+    const outside = (days: number) =>
+      datesOf([
+        ...Array.from({ length: days }, (_, day) =>
+          entryOf(`h${day}`, 'hardened', addDays(isoDate('2026-05-01'), day), { day: day + 1, hours: 2 }),
+        ),
+        entryOf('1', 'set-out', '2026-05-10'),
+      ])
+    expect(outside(8)).toMatchObject({ 'first-flower': raw['first-flower'] })
+    expect(outside(2)['first-flower'].date! > raw['first-flower'].date!).toBe(true)
   })
   it('says that nothing ripens when set out too late', () => {
     const dates = datesOf([entryOf('1', 'set-out', '2026-08-25')], isoDate('2026-08-26'))

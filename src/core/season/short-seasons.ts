@@ -1,6 +1,5 @@
 import { dayPercentiles, type DayPercentiles, heatGapIn } from '../climate'
 import { lastDayToReach, type Crop, type ThermalTraits } from '../crop'
-import { firstOpenDay } from './transplant-window'
 import type { Year } from './year'
 
 /** A season that heat cuts in two: days from the season's start, over its courses. */
@@ -36,7 +35,7 @@ export function shortSeasons(
     share,
     gap: { begins: over(({ gap }) => gap.begins), ends: over(({ gap }) => gap.ends) },
     before: {
-      opens: over(({ year }) => firstOpenDay(year, crop, 0, 365)),
+      opens: over(({ year }) => year.opens(crop)),
       closes: over(({ year, gap }) => lastDayToReach(year.running(crop), gap.begins, flowering + SETTING)),
     },
     after: {

@@ -4,7 +4,9 @@ import {
   isBush,
   lastDayToReach,
   thermalTraits,
+  type Crop,
   type Cultivar,
+  type SetOutLevel,
   type ThermalTraits,
 } from '../crop'
 import type { AnyEntry } from '../entry'
@@ -12,6 +14,7 @@ import type { Planting, RaisingWay } from '../facts'
 import type { HarvestEntries } from '../harvest'
 import type { StageEntries } from './entries'
 import { MATURE_GREEN } from './last-useful-flower'
+import { wasHardened } from './hardening'
 import { metIn, type PlantMet } from './met'
 import type { Stage, StageDays } from './stages'
 import { raisedDays, type Raised } from './raised-days'
@@ -22,6 +25,8 @@ import type { IsoDate } from '../calendar'
 export interface StagePlan {
   cultivar: Cultivar
   thermal: ThermalTraits
+  /** How warm it is to be when it goes out. */
+  level: SetOutLevel
   raising: RaisingWay
   logged: Partial<Record<Stage, number>>
   hardened: boolean
@@ -49,14 +54,16 @@ const MARKED_BY: Partial<Record<Stage, keyof StageEntries | keyof HarvestEntries
 const MARKS = new Set<string>(Object.values(MARKED_BY))
 
 /**
- * The entries that dates follow from: the first of each stage of each planting, and every reading of the soil.
+ * The entries that dates follow from: the first of each stage of each planting, its days of hardening off, and every
+ * reading of the soil.
  *
  * @param entries that count, oldest first
  */
 export function datingEntries<One extends AnyEntry>(entries: readonly One[]): One[] {
   const begun = new Set<string>()
   return entries.filter(({ kind, subject }) => {
-    if (kind === 'soil-read') return true
+    // Days of hardening off are counted.
+    if (kind === 'soil-read' || kind === 'hardened') return true
     const mark = `${kind} ${subject.id}`
     return MARKS.has(kind) && !begun.has(mark) && begun.add(mark)
   })
@@ -69,21 +76,25 @@ export function stagePlan(
   entries: readonly AnyEntry[],
   today: IsoDate,
   day: (date: IsoDate) => number,
+  level: SetOutLevel = 'may',
 ): StagePlan {
+  const thermal = thermalTraits(cultivar)
+  // What can be picked green is picked green first.
+  const pick = thermal.toGreen === null ? 'first-ripe' : 'first-green'
   const logged: StagePlan['logged'] = {}
   for (const [stage, kind] of Object.entries(MARKED_BY)) {
     const first = entries.find((entry) => entry.kind === kind)
-    if (first) logged[stage as Stage] = day(first.on)
+    if (first) logged[stage === 'first-ripe' ? pick : (stage as Stage)] = day(first.on)
   }
   const planned = (date: IsoDate | null) => (date === null ? null : day(date))
   const met = metIn(entries, cultivar)
   return {
     cultivar,
-    thermal: thermalTraits(cultivar),
+    thermal,
+    level,
     raising: planting.raising,
     logged,
-    // Whoever finds plants growing finds those that lived.
-    hardened: logged['set-out'] === undefined || logged.harden !== undefined || met?.as === 'growing',
+    hardened: logged['set-out'] === undefined || met?.as === 'growing' || wasHardened(entries),
     met: met && { ...met, day: day(met.on) },
     plannedSow: planned(planting.plannedSow),
     plannedSetOut: planned(planting.plannedSetOut),
@@ -101,10 +112,13 @@ export interface TurningDays {
 }
 
 /** † °C d over which a bush opens its flowers; and after its first ripe fruit a vine picks the most. */
-const BUSH_BLOOM = 170
-const VINE_PEAK = 300
-/** A determinate bears for 2–4 weeks and is done, d. */
-export const BEARING_DAYS = 21
+const BUSH_BLOOM = 230
+const VINE_PEAK: Record<Crop, number> = { tomato: 400, pepper: 300 }
+/** A determinate bears for 4–6 weeks and is done, d. */
+export const BEARING_DAYS = 35
+/** † °C d over which a determinate ripens what it has; others bear until the frost. */
+export const bearingSum = ({ crop, habit }: Pick<Cultivar, 'crop' | 'habit'>): number =>
+  crop === 'tomato' && habit === 'determinate' ? 540 : Infinity
 
 /**
  * The days of a planting's stages in one year: what is logged stands, what is meant is kept as far as the year
@@ -133,7 +147,7 @@ export function stageDays(plan: StagePlan, year: Year, taken?: TurningDays): Sta
 
 type Grown = Pick<
   StageDays,
-  'first-flower' | 'first-ripe' | 'peak' | 'last-flower-ripe' | 'last-flower-green' | 'end'
+  'first-flower' | 'first-green' | 'first-ripe' | 'peak' | 'last-flower-ripe' | 'last-flower-green' | 'end'
 >
 
 /** Everything in the ground goes by thermal time, up to the frost. */
@@ -141,7 +155,7 @@ function growing(
   { cultivar, thermal, logged, met }: StagePlan,
   year: Year,
   frost: number | null,
-  { starts, ahead }: Raised,
+  { starts, grown, check }: Raised,
 ): Grown {
   const running = year.running(cultivar.crop)
   const alive = (day: number | null) => (day !== null && frost !== null && day > frost ? null : day)
@@ -153,15 +167,16 @@ function growing(
     logged['first-flower'] ??
     (seen
       ? openedBefore(running, seen.day, thermal.ripening * RIPENED[seen.carries], logged['set-out'] ?? 0)
-      : after(starts, Math.max(LEAST_TO_FLOWER, thermal.toFirstFlower - ahead)))
+      : after(starts, Math.max(LEAST_TO_FLOWER, thermal.fromEmergence - grown + check)))
   const ripe = logged['first-ripe'] ?? (seen?.carries === 'ripe' ? seen.day : after(flower, thermal.ripening))
   const bush = isBush(cultivar)
   const determinate = cultivar.crop === 'tomato' && cultivar.habit === 'determinate'
   const done = determinate && ripe !== null ? ripe + BEARING_DAYS : null
   const end = done === null ? frost : frost === null ? done : Math.min(done, frost)
-  const peak = after(ripe, bush ? BUSH_BLOOM / 2 : VINE_PEAK)
+  const peak = after(ripe, bush ? BUSH_BLOOM / 2 : VINE_PEAK[cultivar.crop])
   return {
     'first-flower': flower,
+    'first-green': thermal.toGreen === null ? null : after(flower, thermal.toGreen),
     'first-ripe': ripe,
     // A short season ends before the plant is at its best: half of what is left then.
     peak: ripe === null ? null : (peak ?? (end === null ? null : Math.round((ripe + end) / 2))),

@@ -8,6 +8,7 @@ export const STAGES = [
   'harden',
   'set-out',
   'first-flower',
+  'first-green',
   'first-ripe',
   'peak',
   'last-flower-ripe',
@@ -36,3 +37,7 @@ export interface StageDate {
 }
 
 export type PlantingDates = Record<Stage, StageDate>
+
+/** The first fruit that can be picked: green where the type is picked green, else ripe. */
+export const firstPick = (dates: Pick<PlantingDates, 'first-green' | 'first-ripe'>): StageDate =>
+  dates['first-green'].date === null ? dates['first-ripe'] : dates['first-green']

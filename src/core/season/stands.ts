@@ -1,11 +1,9 @@
 import type { IsoDate } from '../calendar'
 import { indexOf, type DailySeries } from '../climate'
-import { RAISED_DAY, runningDegreeDays, type Cultivar } from '../crop'
+import { raisedDay, runningDegreeDays, STANDARD_GROWTH, transplantCheck, type Cultivar } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Planting } from '../facts'
 import { stageEntries, type StageEntries } from './entries'
-import { usualGrowth } from './met'
-import { headStart } from './raising'
 import type { StagePlan } from './stage-days'
 import type { Stage } from './stages'
 
@@ -78,7 +76,9 @@ export function growthFrom(
   const running = runningDegreeDays(air, cultivar.crop)
   // What came through from before the line begins has grown since its first day at least.
   const began = Math.max(0, indexOf(air, from))
-  const ahead = planting.raising === 'direct' ? headStart(cultivar.crop, 'direct', null) : 0
+  // Seed that grows where it lies has yet to become what is planted out, and loses nothing by it.
+  const { crop } = cultivar
+  const ahead = planting.raising === 'direct' ? transplantCheck(crop) - STANDARD_GROWTH[crop] : 0
   const at = (index: number) => running[Math.min(Math.max(index, began), air.days)]!
   const met = plan?.met ?? null
   const further = met === null || met.growth === null ? 0 : furtherOn(met.growth, met.on)
@@ -86,7 +86,7 @@ export function growthFrom(
 
   /** What they had grown beyond a usual plant, by their size when they were met. */
   function furtherOn(growth: number, on: IsoDate): number {
-    const inPot = Math.max(0, began - indexOf(air, on)) * RAISED_DAY.degreeDays
-    return growth + inPot - usualGrowth(cultivar) - (at(indexOf(air, on)) - at(began))
+    const inPot = Math.max(0, began - indexOf(air, on)) * raisedDay(crop).degreeDays
+    return growth + inPot - STANDARD_GROWTH[crop] - (at(indexOf(air, on)) - at(began))
   }
 }

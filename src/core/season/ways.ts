@@ -1,4 +1,4 @@
-import { daysBetween } from '../calendar'
+import { daysBetween, type IsoDate } from '../calendar'
 import { isBush } from '../crop'
 import type { Planting, RaisingWay } from '../facts'
 import { RAISING_WAYS } from '../facts'
@@ -27,9 +27,8 @@ export function waysToRaise(outlook: SeasonOutlook, own: PlantingOutlook): Way[]
     const sown =
       way === 'direct' ? [] : own.entries.filter(({ kind }) => kind === 'sown' || kind === 'emerged')
     const planting: Planting = { ...own.planting, raising: way, plannedSetOut: null, plannedSow: null }
-    const plan = stagePlan(planting, own.cultivar, sown, outlook.today, (date) =>
-      daysBetween(own.start, date),
-    )
+    const day = (date: IsoDate) => daysBetween(own.start, date)
+    const plan = stagePlan(planting, own.cultivar, sown, outlook.today, day, own.plan.level)
     return plantingDates({
       plan,
       line: here,
@@ -67,7 +66,7 @@ export function succession(outlook: SeasonOutlook, own: PlantingOutlook): Succes
     plannedSow: isDirect ? dates.end.date : null,
     plannedSetOut: isDirect ? null : dates.end.date,
   }
-  const plan = stagePlan(next, cultivar, [], outlook.today, day)
+  const plan = stagePlan(next, cultivar, [], outlook.today, day, own.plan.level)
   const after = plantingDates({
     plan,
     line: here,

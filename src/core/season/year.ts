@@ -1,4 +1,4 @@
-import type { Crop } from '../crop'
+import type { Crop, SetOutLevel } from '../crop'
 
 /**
  * One season as plants in one kind of place meet it: the air about them, °C, the soil at root and at seed depth,
@@ -12,6 +12,9 @@ export interface Year {
   running: (crop: Crop) => Float64Array
   /** Day of the first autumn frost; null: none. */
   firstFrost: number | null
-  /** The first day that is warm enough to set out; null: none. */
-  opens: (crop: Crop) => number | null
+  /** Day after which as few seasons freeze as the gardener bears; and so many of ten. */
+  safeFrom: number
+  frostRisk: number
+  /** The first day on which it can be set out; null: none. */
+  opens: (crop: Crop, level?: SetOutLevel) => number | null
 }

@@ -8,11 +8,13 @@ import {
   type SoilReading,
   type SoilSurroundings,
 } from '../climate'
-import { runningDegreeDays, type Crop } from '../crop'
+import { runningDegreeDays, type Crop, type SetOutLevel } from '../crop'
 import { ROOT_DEPTH, SEED_DEPTH } from './depths'
 import { firstOpenDay } from './transplant-window'
 import type { Year } from './year'
 import { remembered } from '../memo'
+
+const SEASON = 365
 
 type Column = 'tmin' | 'tmax' | 'soil' | 'seedbed'
 
@@ -20,13 +22,15 @@ type Column = 'tmin' | 'tmax' | 'soil' | 'seedbed'
 class LazyYear implements Year {
   private readonly columns: Partial<Record<Column, Float64Array>> = {}
   private readonly sums: Partial<Record<Crop, Float64Array>> = {}
-  private readonly openings: Partial<Record<Crop, number | null>> = {}
+  private readonly openings: Record<string, number | null> = {}
   private frost: number | null | undefined
 
   constructor(
     private readonly make: (column: Column) => Float64Array,
     private readonly sum: (crop: Crop) => Float64Array,
     private readonly warmest: number,
+    readonly safeFrom: number,
+    readonly frostRisk: number,
   ) {}
 
   get tmin() {
@@ -49,29 +53,50 @@ class LazyYear implements Year {
   running(crop: Crop) {
     return (this.sums[crop] ??= this.sum(crop))
   }
-  opens(crop: Crop) {
-    let found = this.openings[crop]
-    if (found === undefined) this.openings[crop] = found = firstOpenDay(this, crop, 0)
+  opens(crop: Crop, level: SetOutLevel = 'may') {
+    const key = `${crop} ${level}`
+    let found = this.openings[key]
+    // What is ideal may be no earlier than what is allowed.
+    if (found === undefined)
+      this.openings[key] = found = firstOpenDay(
+        this,
+        crop,
+        level === 'may' ? 0 : (this.opens(crop) ?? SEASON),
+        {
+          level,
+        },
+      )
     return found
   }
 }
 
-/** A weather series as plants in a place meet it. @param readings thermometer readings in that place */
+/** What a year turns by: its warmest day, the day from which frost is behind, and in how many of ten it may not be. */
+interface Turns {
+  warmest: number
+  safeFrom: number
+  frostRisk: number
+}
+
+/**
+ * A weather series as plants in a place meet it.
+ *
+ * @param readings thermometer readings in that place
+ */
 export function yearIn(
   outside: DailySeries,
   around: SoilSurroundings,
-  warmest: number,
+  turns: Turns,
   readings: readonly SoilReading[] = [],
 ): Year {
   const air = around.underCover ? insideSeries(outside) : outside
-  return placeYear(outside, air, around, warmest, (crop) => runningDegreeDays(air, crop), readings)
+  return placeYear(outside, air, around, turns, (crop) => runningDegreeDays(air, crop), readings)
 }
 
 function placeYear(
   outside: DailySeries,
   air: DailySeries,
   around: SoilSurroundings,
-  warmest: number,
+  { warmest, safeFrom, frostRisk }: Turns,
   sum: (crop: Crop) => Float64Array,
   readings: readonly SoilReading[] = [],
 ): Year {
@@ -82,11 +107,13 @@ function placeYear(
         : soilTemperatures(outside, column === 'soil' ? ROOT_DEPTH : SEED_DEPTH, around, readings),
     sum,
     warmest,
+    safeFrom,
+    frostRisk,
   )
 }
 
 /** Of an ensemble, all that its seasons need to be met in a place. */
-export type Seasons = Pick<Ensemble, 'seasons' | 'warmest'>
+export type Seasons = Pick<Ensemble, 'seasons' | 'warmest' | 'frostRisk'>
 
 /** What every kind of place asks of the same ensemble, worked out once for each. */
 interface Worked {
@@ -94,6 +121,20 @@ interface Worked {
   inside?: DailySeries[]
   sums: Map<string, Float64Array>
 }
+/** Seasons in ten that may still freeze after planting out, where the gardener has not said. */
+const USUAL_FROST_RISK = 2
+
+/**
+ * The day after which no more seasons freeze than the gardener bears.
+ *
+ * @param lastFrosts of each season its last spring frost; null: none
+ * @param risk seasons in ten
+ */
+export function safeDay(lastFrosts: readonly (number | null)[], risk: number): number {
+  const last = lastFrosts.map((day) => day ?? -1).sort((a, b) => a - b)
+  return Math.max(0, last[Math.ceil(last.length * (1 - risk / 10)) - 1] ?? 0)
+}
+
 /** Every season of an ensemble as a place meets it. */
 export function yearsIn(ensemble: Seasons, around: SoilSurroundings): Year[] {
   const known = remembered(ensemble, 'seasons in places', (): Worked => ({
@@ -112,8 +153,11 @@ export function yearsIn(ensemble: Seasons, around: SoilSurroundings): Year[] {
     if (!sum) sums.set(of, (sum = runningDegreeDays(airs[index]!, crop)))
     return sum
   }
+  const { warmest, frostRisk = USUAL_FROST_RISK } = ensemble
+  const lastFrosts = airs.map((air) => frostDays(air, warmest).lastSpring)
+  const turns = { warmest, safeFrom: safeDay(lastFrosts, frostRisk), frostRisk }
   const made = ensemble.seasons.map((season, index) =>
-    placeYear(season, airs[index]!, around, ensemble.warmest, sumOf(index)),
+    placeYear(season, airs[index]!, around, turns, sumOf(index)),
   )
   years.set(key, made)
   return made
@@ -182,6 +226,8 @@ export function coursesOf(
             index,
           ),
         warmest,
+        so.safeFrom,
+        so.frostRisk,
       ),
   )
 }
@@ -192,5 +238,7 @@ export function yearFrom(year: Year, from: number, warmest: number): Year {
     (column) => year[column].subarray(from),
     (crop) => year.running(crop).subarray(from),
     warmest,
+    year.safeFrom - from,
+    year.frostRisk,
   )
 }

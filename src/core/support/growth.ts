@@ -1,14 +1,11 @@
-import { isBush, type Cultivar, type Training } from '../crop'
+import { grownHeight, isBush, transplantCheck, type Cultivar, type Training } from '../crop'
 import { requireInRange } from '../guard'
 
 /** † °C d a node, and m an internode. */
-const NODE = { tomato: 28, pepper: 45 } as const
+const NODE = { tomato: 32, pepper: 45 } as const
 const INTERNODE = { vine: 0.07, bush: 0.05, dwarf: 0.025, pepper: 0.05 } as const
-/** † A young plant on the day it is set out, above the ground, m; and °C d lost to setting out when hardened. */
+/** † A young plant on the day it is set out, above the ground, m. */
 const SET_OUT_HEIGHT = 0.2
-const CHECK = 70
-/** † Where growth in height ends by itself, m: a bush, a dwarf, a pepper. */
-const ENDS = { bush: 1.1, dwarf: 0.7, pepper: 0.8 } as const
 
 type Kind = keyof typeof INTERNODE
 const kindOf = (cultivar: Pick<Cultivar, 'crop' | 'habit'>): Kind =>
@@ -32,9 +29,10 @@ export function stemHeightAfter(
 ): number {
   requireInRange('degreeDays', degreeDays, 0, 10_000)
   const kind = kindOf(cultivar)
-  const grown = SET_OUT_HEIGHT + (Math.max(0, degreeDays - CHECK) / NODE[cultivar.crop]) * INTERNODE[kind]
-  const end = kind === 'vine' ? (training === 'sprawling' ? 0.7 : Infinity) : ENDS[kind]
-  return Math.min(grown, end)
+  const grownOn = Math.max(0, degreeDays - transplantCheck(cultivar.crop))
+  const grown = SET_OUT_HEIGHT + (grownOn / NODE[cultivar.crop]) * INTERNODE[kind]
+  const growsOn = kind === 'vine' && training !== 'sprawling'
+  return growsOn ? grown : Math.min(grown, grownHeight(cultivar, training))
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Reason } from '../advice'
-import type { Crop } from '../crop'
+import { SET_OUT_LIMITS, SET_OUT_NIGHTS, type Crop } from '../crop'
 import { requireInRange } from '../guard'
 import { count, speed, temperature } from '../quantity'
 
@@ -36,9 +36,6 @@ export interface PlantingCheck {
 /** † Over this, °C and m/s as a daily mean, leaves lose more than new roots bring. */
 const HOT = 30
 const WINDY = 6
-/** † Nights, °C: from the first nothing stalls; under the second leaves are hurt. */
-const WARM_NIGHT = 10
-const COLD_NIGHT = 5
 /** † Days outside until leaves and stem are hard, and until they bear shade at least. */
 const HARDENED = 7
 const HALF_HARDENED = 3
@@ -48,7 +45,8 @@ const SHORT_SLACK = 21
 /**
  * What to look at before a plant goes in, in the order in which one looks.
  *
- * @param seen high of the day, °C, and its mean wind, m/s; lows of the next nights, °C; days of hardening; soil as
+ * @param seen high of the day, °C, and its mean wind, m/s; lows of the next nights, °C,
+ *   from the coming one on; days of hardening; soil as
  *   the hand finds it; roots that circle; open flowers; days that the season has to spare
  * @throws RangeError when a number is out of range
  */
@@ -84,13 +82,17 @@ export function plantingChecks(seen: {
         : check('sky', 'go', 'check.sky-mild', { high: temperature(seen.tmax) }),
   ]
   if (seen.nights.length > 0) {
-    const low = Math.min(...seen.nights)
-    const values = { low: temperature(low), nights: count(seen.nights.length) }
+    const ahead = seen.nights.slice(0, SET_OUT_NIGHTS)
+    const low = Math.min(...ahead)
+    const mean = ahead.reduce((sum, night) => sum + night, 0) / ahead.length
+    const values = { low: temperature(low), mean: temperature(mean), nights: count(ahead.length) }
+    const { may, ideal, coldest } = SET_OUT_LIMITS[seen.crop]
+    // The same limits as the transplant window's: no two answers on one day.
     checks.push(
-      low < COLD_NIGHT
+      mean < may.night || low < coldest
         ? check('nights', 'wait', 'check.nights-cold', values)
-        : low < WARM_NIGHT
-          ? check('nights', 'first', 'check.nights-cool', values)
+        : mean < ideal.night
+          ? check('nights', 'go', 'check.nights-cool', values)
           : check('nights', 'go', 'check.nights-warm', values),
     )
   }

@@ -22,7 +22,11 @@ describe('what is looked at before planting', () => {
   it('says what to do first, and when to wait', () => {
     expect(of({ tmax: 33 }, 'sky')).toMatchObject({ verdict: 'first', reason: { rule: 'check.sky-hot' } })
     expect(of({ wind: 7 }, 'sky').reason.rule).toBe('check.sky-windy')
-    expect(of({ nights: [12, 8] }, 'nights').verdict).toBe('first')
+    expect(of({ nights: [11, 8] }, 'nights')).toMatchObject({
+      verdict: 'go',
+      reason: { rule: 'check.nights-cool' },
+    })
+    expect(of({ nights: [9, 6.5] }, 'nights').verdict).toBe('wait')
     expect(of({ nights: [12, 3] }, 'nights').verdict).toBe('wait')
     expect(of({ hardeningDays: 4 }, 'hardening').verdict).toBe('first')
     expect(of({ hardeningDays: 0 }, 'hardening').verdict).toBe('wait')

@@ -169,14 +169,18 @@ function etOf(
     return Math.min(
       MOST_ET,
       grown.reduce((sum, { own, growth }) => {
-        const width = canopyWidth(grownWidth(own.cultivar, own.planting.training), growth(index))
+        const width = canopyWidth(
+          own.cultivar.crop,
+          grownWidth(own.cultivar, own.planting.training),
+          growth(index),
+        )
         return sum + own.planting.count * potNeed({ crop: own.cultivar.crop, canopy: width }, et0)
       }, 0) / area,
     )
   const plants = grown.reduce((sum, { own }) => sum + own.planting.count, 0)
   const kc = grown.reduce((sum, { own, growth }) => {
     const full = grownWidth(own.cultivar, own.planting.training)
-    const width = canopyWidth(full, growth(index))
+    const width = canopyWidth(own.cultivar.crop, full, growth(index))
     const end = own.dates.end.date
     const left = end === null ? LAST_MONTH : indexOf(air, end) - index
     return (
@@ -203,7 +207,7 @@ function zoneOf(grown: readonly Standing[], place: Place, soil: SoilTexture, et:
   // A pot's loss is spread over its own small top, not over ground: the usual share is taken readily.
   if (pot) return rootZone(own.cultivar.crop, MIX_AVAILABLE, filledHeight(pot), USUAL_ETC)
   const planted = stageEntries(own.entries, 'set-out').at(-1)?.data.stemBuried ?? 0
-  const depth = rootDepth(growth(index), planted, place.soilDepth)
+  const depth = rootDepth(own.cultivar.crop, growth(index), planted, place.soilDepth)
   return rootZone(own.cultivar.crop, availableWater(soil), depth, et)
 }
 

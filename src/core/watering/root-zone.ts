@@ -30,7 +30,7 @@ export const MIX_WILTING = 0.12
 export const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
 const READILY_BOUNDS = [0.1, 0.8] as const
 /** † Roots go from one depth to another, m, over so many °C d from setting out. */
-const ROOTS = { from: 0.2, to: 0.7, over: 700 }
+const ROOTS = { from: 0.2, to: 0.7, over: { tomato: 940, pepper: 700 } }
 
 export const availableWater = (soil: SoilTexture): number => AVAILABLE[soil]
 export const wiltingPoint = (soil: SoilTexture): number => WILTING[soil]
@@ -40,11 +40,11 @@ export const wiltingPoint = (soil: SoilTexture): number => WILTING[soil]
  *
  * @throws RangeError when a number is out of range
  */
-export function rootDepth(degreeDays: number, planted: number, soilDepth: number): number {
+export function rootDepth(crop: Crop, degreeDays: number, planted: number, soilDepth: number): number {
   requireInRange('degreeDays', degreeDays, 0, 20_000)
   requireInRange('soilDepth', soilDepth, 0.02, 5)
   requireInRange('planted', planted, 0, 3)
-  const grown = ROOTS.from + (ROOTS.to - ROOTS.from) * Math.min(1, degreeDays / ROOTS.over)
+  const grown = ROOTS.from + (ROOTS.to - ROOTS.from) * Math.min(1, degreeDays / ROOTS.over[crop])
   // What was buried roots at once: the zone starts that much deeper.
   return Math.min(soilDepth, Math.max(planted, Math.min(ROOTS.to, grown + Math.max(0, planted - ROOTS.from))))
 }

@@ -90,10 +90,10 @@ describe('a root zone', () => {
     expect(rootZone('tomato', 0.16, 0.7, 60).raw).toBeCloseTo(11.2, 9)
   })
   it('goes down with the roots, from the planting depth on, as deep as the soil is', () => {
-    expect(rootDepth(0, 0, 0.9)).toBe(0.2)
-    expect(rootDepth(700, 0, 0.9)).toBeCloseTo(0.7, 9)
-    expect(rootDepth(0, 0.3, 0.9)).toBe(0.3)
-    expect(rootDepth(2000, 0, 0.25)).toBe(0.25)
+    expect(rootDepth('tomato', 0, 0, 0.9)).toBe(0.2)
+    expect(rootDepth('tomato', 940, 0, 0.9)).toBeCloseTo(0.7, 9)
+    expect(rootDepth('tomato', 0, 0.3, 0.9)).toBe(0.3)
+    expect(rootDepth('tomato', 2000, 0, 0.25)).toBe(0.25)
   })
   it('is emptied by the canopy: Kc from bare to grown, to the end', () => {
     expect(cropCoefficient('tomato', { canopy: 0, late: 0, staked: true })).toBe(0.6)

@@ -1,7 +1,9 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { HOUSE_DECISIONS, type HouseDecision, dayOf } from '../../core/garden-day'
+import { FROST_RISK, HOUSE_DECISIONS, type HouseDecision, dayOf } from '../../core/garden-day'
 import { ledgerOf, adviseFeed } from '../../core/feeding'
-import { depthConditions, type PlantingOutlook } from '../../core/season'
+import { dateInSeason, frostDays } from '../../core/climate'
+import { depthConditions, safeDay, type PlantingOutlook } from '../../core/season'
+import { formatDate } from '../../wording/dates'
 import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
 import { planOf, supportCasesOf } from '../../core/support'
 import { adviseDepth, depthInputOf, usualFeeding, USUAL_PLANT } from '../../core/transplant'
@@ -26,6 +28,7 @@ export function effectsOf(day: Day): Partial<Record<HouseDecision, Effect>> {
     ...(bed ? { depth: depthEffect(day, bed), spacing: spacingEffect(state, bed) } : {}),
     ...(wet ? { watering: waterEffect(state, wet), ...feedEffect(day, wet) } : {}),
     ...weaveEffect(day, plantings),
+    frost: frostEffect(day),
   }
 }
 
@@ -39,6 +42,19 @@ const each = <D extends HouseDecision>(
       of(way),
     ]),
   )
+
+/** The earliest day to plant out that each risk of frost leaves. */
+function frostEffect({ outlook, manner }: Day): Effect {
+  const { ensemble, start } = outlook
+  const lastFrosts = ensemble.seasons.map((season) => frostDays(season, ensemble.warmest).lastSpring)
+  return {
+    on: 'open ground',
+    ways: each('frost', (way) => {
+      const day = safeDay(lastFrosts, FROST_RISK[way])
+      return day === 0 ? 'frost sets no limit' : `not before ${formatDate(dateInSeason(start, day), manner)}`
+    }),
+  }
+}
 
 const named = ({ place, cultivar }: PlantingOutlook) => `${place.name}, ${cultivar.name}`
 

@@ -18,7 +18,7 @@ import {
   type PickBefore,
   type TrussStage,
 } from '../../core/harvest'
-import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
+import { firstPick, entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { resultsOf, type PlantingResult } from './results'
@@ -120,7 +120,7 @@ export const basketView = onceADay('basketView', (day: Day): BasketView => {
 })
 
 function bearingOf({ dates }: PlantingOutlook): Bearing | null {
-  const [first, peak, end] = [dates['first-ripe'].date, dates.peak.date, dates.end.date]
+  const [first, peak, end] = [firstPick(dates).date, dates.peak.date, dates.end.date]
   return first && end && first <= end ? { first, peak: peak ?? first, end } : null
 }
 

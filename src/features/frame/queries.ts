@@ -11,6 +11,7 @@ import {
 } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import {
+  firstPick,
   readingsIn,
   ROOT_DEPTH,
   seasonInView,
@@ -132,7 +133,11 @@ function lanesOf({ plantings }: SeasonInView, start: IsoDate, end: IsoDate): Rib
   return [
     ...between('under cover', stage('sow'), stage('set-out')),
     ...between('in the ground', stage('set-out'), stage('end')),
-    ...between('bearing', stage('first-ripe'), stage('end')),
+    ...between(
+      'bearing',
+      plantings.map(({ dates }) => firstPick(dates)),
+      stage('end'),
+    ),
   ]
 }
 

@@ -71,7 +71,7 @@ describe('a planting', () => {
     expect(before.verdict.go).toBe(true)
     expect(after.verdict.go).toBe(false)
     expect(after.verdict.reasons[0]!.text.replaceAll('\u00a0', ' ')).toBe(
-      'The soil is 12 °C at 15 cm; under 16 °C roots stand still.',
+      'The soil is 12 °C at 15 cm; under 15 °C roots stand still.',
     )
     expect(
       after.conditions.soilTemperatures.every(

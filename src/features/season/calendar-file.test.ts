@@ -63,7 +63,7 @@ describe('the season as a table', () => {
       record: { ...state.record, cultivars: [{ ...first!, name: '=1+1' }, ...others] },
     }
     const { data } = parse<Record<string, string>>(seasonCsv(armed), { header: true })
-    expect(data).toHaveLength(18 * 13)
+    expect(data).toHaveLength(18 * 14)
     expect(data.some(({ planting }) => planting === "'=1+1")).toBe(true)
     expect(data.find(({ stage, place }) => stage === 'set-out' && place === 'Bed 1')).toMatchObject({
       date: '2026-05-16',

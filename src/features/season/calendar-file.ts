@@ -15,6 +15,7 @@ const SHOWN = [
   'harden',
   'set-out',
   'first-flower',
+  'first-green',
   'first-ripe',
   'top',
   'end',

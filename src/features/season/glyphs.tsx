@@ -43,6 +43,18 @@ const DRAWN: Record<Lane['marks'][number]['stage'], ReactNode> = {
       <circle cx="8" cy="8" r="1.5" fill="#8a6a12" />
     </g>
   ),
+  'first-green': (
+    <g>
+      <path d="M5 5.4h6c1 3.6.2 7.8-3 9-3.2-1.2-4-5.4-3-9Z" fill="var(--leaf-mark)" stroke="var(--stem)" />
+      <path
+        d="M8 5.2C8 3.6 8.6 2.6 9.6 2"
+        fill="none"
+        stroke="var(--stem)"
+        strokeWidth="1.5"
+        strokeLinecap="round"
+      />
+    </g>
+  ),
   'first-ripe': (
     <g>
       <circle cx="8" cy="9" r="5.4" fill="var(--ripe)" />

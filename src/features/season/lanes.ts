@@ -18,6 +18,7 @@ const MARKED = [
   'emerge',
   'set-out',
   'first-flower',
+  'first-green',
   'first-ripe',
   'peak',
 ] as const satisfies readonly Stage[]
@@ -49,8 +50,9 @@ export function laneOf(dates: PlantingDates, raising: RaisingWay, axis: Axis, ma
   const starts = raising === 'direct' ? at('emerge') : at('set-out')
   add('raising', at('sow'), at('harden') ?? starts)
   add('hardening', at('harden'), at('set-out'))
-  add('growing', starts, at('first-ripe') ?? end)
-  add('bearing', at('first-ripe'), end)
+  const bears = at('first-green') ?? at('first-ripe')
+  add('growing', starts, bears ?? end)
+  add('bearing', bears, end)
   const say = (stage: Stage) =>
     dates[stage].date === null ? 'not this season' : formatDate(dates[stage].date!, manner)
   return {
@@ -74,7 +76,8 @@ export function laneOf(dates: PlantingDates, raising: RaisingWay, axis: Axis, ma
         },
       ]
     }),
-    text: (['sow', 'set-out', 'first-flower', 'first-ripe', 'end'] as const)
+    text: (['sow', 'set-out', 'first-flower', 'first-green', 'first-ripe', 'end'] as const)
+      .filter((stage) => stage !== 'first-green' || dates[stage].date !== null)
       .filter((stage) => stage !== 'set-out' || raising !== 'direct')
       .filter((stage) => stage !== 'sow' || raising !== 'bought')
       .map((stage) => `${STAGE_NAMES[stage].toLowerCase()} ${say(stage)}`)

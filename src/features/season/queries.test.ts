@@ -45,8 +45,8 @@ describe('the season', () => {
   it('lies over the usual nights, the soil and the risk of frost, a value a day', () => {
     const { low, soil, risk, warm } = view.backdrop
     expect([low.length, soil.length, risk.length]).toEqual(Array(3).fill(view.axis.days))
-    expect(low[warm.nights![0]]).toBeGreaterThanOrEqual(10)
-    expect(low[warm.nights![0] - 1]).toBeLessThan(10)
+    expect(low[warm.nights![0]]).toBeGreaterThanOrEqual(8)
+    expect(low[warm.nights![0] - 1]).toBeLessThan(8)
     expect(Math.max(...risk)).toBeGreaterThan(0.5)
   })
   it('gives the screen what dates a planting the same as here', () => {

@@ -1,14 +1,15 @@
+import { SET_OUT_LIMITS } from '../../core/crop'
 import { remembered } from '../../core/memo'
 import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { dateInSeason, expectedSeries, frostRisk, indexOf, startOfSeason } from '../../core/climate'
 import { wantedIn, type Manner, type WantedLine } from '../../core/facts'
 import {
+  firstPick,
   allPlantings,
   datingEntries,
   riskiestDates,
   seasonInView,
-  SET_OUT_LIMITS,
   warningsAhead,
   type SeasonOutlook,
   type Stage,
@@ -251,8 +252,8 @@ function backdropOf({ state }: Day, outlook: Outlook, { start, days }: Axis): Ba
       .filter(({ date }) => date.endsWith('-01'))
       .map(({ day, date }) => ({ day, name: monthName(monthOf(date)) })),
     warm: {
-      nights: span(usual.tmin, SET_OUT_LIMITS.tomato.night),
-      soil: span(soil, SET_OUT_LIMITS.tomato.soil),
+      nights: span(usual.tmin, SET_OUT_LIMITS.tomato.may.night),
+      soil: span(soil, SET_OUT_LIMITS.tomato.may.soil),
     },
   }
 }
@@ -266,7 +267,7 @@ function soilOn({ plantings }: SeasonOutlook, index: number): number | null {
 function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'answer' | 'deciding'> {
   const ripening = outlook.plantings
     .flatMap(({ dates, cultivar, place }) => {
-      const { date, how } = dates['first-ripe']
+      const { date, how } = firstPick(dates)
       return date === null || how === 'logged' || date < outlook.today
         ? []
         : [{ date, name: cultivar.name, place: place.name }]

@@ -3,7 +3,8 @@
 import { useChange } from '../../components/act/use-change'
 import { daysBetween } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
-import { SET_OUT_LIMITS, type PlantingDates, type Stage } from '../../core/season'
+import { SET_OUT_LIMITS } from '../../core/crop'
+import type { PlantingDates, Stage } from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { sayCount, sayTemperature } from '../../wording/say'
 import { moveSowing } from './actions'
@@ -169,19 +170,21 @@ function MovedBar({
 }
 
 function Legend({ manner }: { manner: Manner }) {
-  const { night, soil } = SET_OUT_LIMITS.tomato
+  const { night, soil } = SET_OUT_LIMITS.tomato.may
   return (
     <figcaption className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-1.5 text-sm text-quiet">
       <Fill fill={FILL.raising} name="under cover" />
       <Fill fill={FILL.hardening} name="hardening off" />
       <Fill fill={FILL.growing} name="in the ground" />
       <Fill fill={FILL.bearing} name="bearing" />
-      {(['sow', 'emerge', 'set-out', 'first-flower', 'first-ripe', 'peak'] as const).map((stage) => (
-        <span key={stage} className="flex items-center gap-1">
-          <Glyph stage={stage} />
-          {MARK_NAMES[stage]}
-        </span>
-      ))}
+      {(['sow', 'emerge', 'set-out', 'first-flower', 'first-green', 'first-ripe', 'peak'] as const).map(
+        (stage) => (
+          <span key={stage} className="flex items-center gap-1">
+            <Glyph stage={stage} />
+            {MARK_NAMES[stage]}
+          </span>
+        ),
+      )}
       <span className="flex items-center gap-1.5">
         <span aria-hidden className="relative h-2 w-6 border-x-2 border-leaf">
           <span className="absolute top-[3px] right-0 left-0 border-t-2 border-leaf" />
@@ -209,6 +212,7 @@ const MARK_NAMES = {
   emerge: 'come up',
   'set-out': 'set out',
   'first-flower': 'first flower',
+  'first-green': 'first green pepper',
   'first-ripe': 'first ripe',
   peak: 'most ripe',
 }

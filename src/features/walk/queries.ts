@@ -162,12 +162,12 @@ function firstAnswerOf(day: Day): FirstAnswer {
     season: dates.season,
     // What was grown before can be planned again.
     again: state.record.plantings.some(({ season }) => season === dates.season - 1) ? dates.season - 1 : null,
-    crops: dates.crops.map(({ crop, sow, opens, early, late, closes }) => ({
+    crops: dates.crops.map(({ crop, sow, opens, early, late, closes, isShort }) => ({
       crop: capital(crop),
       sow: say(sow, 'no warm spell'),
       opens: say(opens, 'never warm enough in the open'),
       range: opens === null ? '' : `${say(early, '–')} to ${say(late, 'later or not')} in 8 years of 10`,
-      closes: say(closes, 'no frost ends it'),
+      closes: isShort ? 'too short a season without help' : say(closes, 'no frost ends it'),
     })),
     reasons: [
       {

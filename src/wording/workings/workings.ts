@@ -24,9 +24,10 @@ export const WORKINGS: Record<WorkingId, Working> = {
     asks: 'How much growth is a day worth?',
     formula: [
       'T(h) = sine between Tmin and Tmax, h = 0.5 … 23.5',
-      'DD = mean of clamp(T(h), base, upper) − base; tomato 10 to 30 °C, pepper 10 to 32 °C',
+      'DD = mean of clamp(T(h), base, upper) − base; tomato 6 to 26 °C, pepper 10 to 32 °C',
     ],
-    source: 'Thermal time; base temperatures of both crops from the literature.',
+    source:
+      'Tomato: base 6 fits Adams, Cockshull & Cave 2001; slower under a mean of 12 °C and over a high of 32 °C.',
     screen: SEASON,
   },
   frost: {
@@ -51,7 +52,9 @@ export const WORKINGS: Record<WorkingId, Working> = {
   window: {
     asks: 'Is it the day for planting?',
     formula: [
-      'five forecast nights ≥ 10 °C (pepper 13), soil at root depth ≥ 16 °C (pepper 18), no frost ahead',
+      'may: mean of 7 nights ≥ 8 °C (pepper 11), soil at root depth ≥ 15 °C (pepper 17), no forecast night under 5 °C (pepper 8), no frost ahead',
+      'and not before the day after which at most 2 seasons in 10 still freeze: the house sets 1, 2 or 3',
+      'ideal: mean of 7 nights ≥ 10 °C (pepper 13), soil ≥ 16 °C (pepper 18) through the week; waited for where that costs under a tenth of the ripe fruit',
       'closes: set out later, and the first fruit does not ripen before the first frost',
     ],
     source: 'Extension practice for warm-season crops.',
@@ -114,11 +117,12 @@ export const WORKINGS: Record<WorkingId, Working> = {
   growth: {
     asks: 'How tall is it, how many leaves, which truss is open?',
     formula: [
-      'a leaf each 28 °C d (pepper 50 to the fork, then 45); its truss flowers 200 °C d later',
-      'a sucker shows three nodes under the tip and is 5 cm long 60 °C d later',
+      'a tomato leaf each 32 °C d over base 6 (pepper 50 over base 10 to the fork, then 45)',
+      'first flower: packet days × 15.5 (pepper 11.5), less the fruit’s own sum, from planting out a plant of 330 (340) °C d',
+      'a sucker shows three nodes under the tip and is 5 cm long 84 °C d later (pepper 60)',
       'slower in cold, heat, drought and shade, and after setting out',
     ],
-    source: 'Working values, corrected by what is counted and cut.',
+    source: 'De Koning 1994 for the rate of trusses; the packet; corrected by what is counted and cut.',
     screen: SEASON,
   },
   pruning: {
@@ -237,10 +241,11 @@ export const WORKINGS: Record<WorkingId, Working> = {
   ripe: {
     asks: 'What is ripe, and what will it come to?',
     formula: [
-      'a flower is ripe after its type’s degree-days: cherry 480, slicer 560, beefsteak 620, bell 430 green and 650 coloured',
+      'a flower is ripe after its type’s degree-days: cherry 670, slicer 785, beefsteak 870 over base 6; bell 430 green and 650 coloured over base 10',
       'kg a plant: the type’s own, × 0.5 one stem, 0.75 two, drawn to this garden’s own weighings',
     ],
-    source: 'Working values, replaced by the garden’s record.',
+    source:
+      'Adams, Cockshull & Cave 2001 for the base; kilograms are working values, replaced by the garden’s record.',
     screen: BASKET,
   },
   times: {

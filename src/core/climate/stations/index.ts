@@ -1,5 +1,5 @@
 export { againstNeighbours } from './against-neighbours'
-export { climateLike, climateNear } from './near'
+export { climateLike, climateNear, stationsNear } from './near'
 export type { ClimatePlace, NearStation } from './near'
 export { otherClimates, stationNamed } from './others'
 export type { OtherClimate } from './others'

@@ -1,7 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { daysBetween, type IsoDate } from '../../calendar'
-import { dateInSeason, frostPercentiles, requireNormals, seasonStart, simulateSeasons } from '..'
+import {
+  dateInSeason,
+  frostPercentiles,
+  requireNormals,
+  seasonStart,
+  simulateSeasons,
+  usualClimate,
+} from '..'
 import { againstNeighbours } from './against-neighbours'
 import { anchorsNear, climateLike, climateNear, distanceKm, stationsNear } from './near'
 import { CLIMATE_STATIONS } from './station'
@@ -45,6 +52,28 @@ describe('the stations', () => {
       return station.rain.flatMap((told, at) => (told >= 20 ? [Math.abs(anchors.rain[at]! / told - 1)] : []))
     })
     expect(quantile(off, 0.5)).toBeLessThanOrEqual(1 / 3)
+  })
+})
+
+describe('the usual climate of a place', () => {
+  it.each([
+    [45.5, -122.7, 50, 5, 21],
+    [48.9, 2.4, 60, 5, 20.5],
+    [41.9, 12.5, 20, 8, 25],
+    [6.5, 3.4, 10, 27.5, 25.5],
+    [-33.9, 18.4, 20, 21.5, 12.5],
+    [-42.9, 147.3, 30, 17.5, 8.5],
+  ])(
+    'at %d, %d is as it is known, within 3 °C in January and July',
+    (latitude, longitude, elevation, january, july) => {
+      const months = usualClimate({ latitude, longitude, elevation })
+      expect(months).toHaveLength(12)
+      expect(Math.abs(month(months, 0) - january)).toBeLessThan(3)
+      expect(Math.abs(month(months, 6) - july)).toBeLessThan(3)
+    },
+  )
+  it('is refused for what is no place', () => {
+    expect(() => usualClimate({ latitude: 95, longitude: 0, elevation: 0 })).toThrow(/latitude/)
   })
 })
 

@@ -1,7 +1,7 @@
 import type { IsoDate } from '../../../core/calendar'
 import { coverDay, dateInSeason, degreeDays, fruitSet, indexOf } from '../../../core/climate'
-import { heatShift, THERMAL_LIMITS } from '../../../core/crop'
-import { raisingDays, seedsToSow, SET_OUT_LIMITS } from '../../../core/season'
+import { heatShift, SET_OUT_LIMITS, THERMAL_LIMITS } from '../../../core/crop'
+import { raisingDays, seedsToSow } from '../../../core/season'
 import { formatDate } from '../../../wording/dates'
 import { sayCount, sayLength, sayTemperature } from '../../../wording/say'
 import { ofGarden, ofPlanting, today, say, type Values } from './asked'
@@ -36,13 +36,13 @@ export const SEASON_VALUES = {
       : null,
   window: ({ own, outlook, manner }) => {
     if (!own) return null
-    const { night, soil } = SET_OUT_LIMITS[own.cultivar.crop]
+    const { may, ideal } = SET_OUT_LIMITS[own.cultivar.crop]
     const date = (offset: number | null) =>
       offset === null ? 'not this season' : formatDate(dateInSeason(outlook.start, offset), manner)
     return ofPlanting(
       own,
-      `Nights from ${sayTemperature(night, manner)}, soil from ${sayTemperature(soil, manner)}.`,
-      `Opens about ${date(own.window.opens.p50)}, closes about ${date(own.window.closes.p50)}.`,
+      `It may go out from nights of ${sayTemperature(may.night, manner)} and soil of ${sayTemperature(may.soil, manner)}: about ${date(own.window.opens.p50)}, and not before ${date(own.window.safeFrom)} for frost.`,
+      `Ideal from nights of ${sayTemperature(ideal.night, manner)} and soil of ${sayTemperature(ideal.soil, manner)}: about ${date(own.window.ideal.p50)}. ${(own.window.closes.p50 ?? 0) < 0 ? 'Nothing ripens in the middle season without time bought' : `Closes about ${date(own.window.closes.p50)}`}.`,
     )
   },
   sowing: ({ own, manner }) => {

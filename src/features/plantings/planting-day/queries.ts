@@ -1,3 +1,4 @@
+import { SET_OUT_NIGHTS } from '../../../core/crop'
 import type { Day, GardenState } from '../../../data/garden-state'
 import { dayOf } from '../../../core/garden-day'
 import type { IsoDate } from '../../../core/calendar'
@@ -6,7 +7,7 @@ import type { Crop } from '../../../core/crop'
 import { filledHeight } from '../../../core/containers'
 import { potOf, type Manner, type Place, type Support } from '../../../core/facts'
 import { ofKind } from '../../../core/log'
-import { depthConditions, judgeSetOut, type DepthConditions } from '../../../core/season'
+import { depthConditions, judgeSetOut, safeFromOf, type DepthConditions } from '../../../core/season'
 import { stakeDistance, supportCasesOf, planOf, type SupportPlan } from '../../../core/support'
 import type { DepthSchool, FeedingSchool } from '../../../core/transplant'
 import { formatDate } from '../../../wording/dates'
@@ -44,9 +45,6 @@ export interface PlantingDay {
   inPot: boolean
 }
 
-/** Nights that a plant has to get through before it has rooted. */
-const NIGHTS = 5
-
 /** Soil that can be planted into, m: a pot's is as deep as it is filled. */
 export const plantingDepth = (place: Place): number => {
   const pot = potOf(place)
@@ -66,6 +64,7 @@ export function plantingDayOf(day: Day, id: string): PlantingDay | null {
     own.soil,
     cultivar.crop,
     indexOf(outlook.line.air, on),
+    safeFromOf(outlook, own),
   )
   return {
     plantingId: id,
@@ -91,7 +90,7 @@ export function plantingDayOf(day: Day, id: string): PlantingDay | null {
     weather: {
       tmax: weather.tmax,
       wind: weather.wind,
-      nights: Array.from({ length: NIGHTS }, (_, ahead) => own.air.tmin[at + ahead]).filter(
+      nights: Array.from({ length: SET_OUT_NIGHTS }, (_, ahead) => own.air.tmin[at + ahead]).filter(
         (low) => low !== undefined,
       ),
       hardeningDays: ofKind(own.entries, 'hardened').length,

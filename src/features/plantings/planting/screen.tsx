@@ -3,7 +3,7 @@ import { PartHeading, Why, WorkedOut } from '../../../components/advice/why'
 import { PlacePlan } from '../../../components/drawing/place-plan'
 import type { PlantingView } from '../queries'
 import { Made } from './made'
-import { Cover, Hardening, Needs, Ways } from './season-sections'
+import { Cover, Hardening, Needs, Time, Ways } from './season-sections'
 import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 
 /** One planting: what is next, its dates and why, where it stands, what happened. */
@@ -93,6 +93,7 @@ export function PlantingScreen({ view, made }: { view: PlantingView; made: numbe
           </section>
         </div>
         <div className="min-w-0 space-y-6">
+          {view.season.time.length > 0 && <Time time={view.season.time} />}
           {view.season.ways.length > 0 && (
             <Ways id={view.id} ways={view.season.ways} canChoose={view.on === view.now} />
           )}

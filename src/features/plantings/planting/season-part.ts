@@ -10,6 +10,7 @@ import {
   seedsInPlace,
   shortSeasons,
   succession,
+  timeBuyers,
   waysToRaise,
   weatherOf,
   type HardeningDay,
@@ -17,6 +18,7 @@ import {
   type SeasonOutlook,
   type StageDate,
 } from '../../../core/season'
+import { sayBoughtTime, type TimeLine } from '../../../wording/bought-time'
 import { formatDate } from '../../../wording/dates'
 import { capital, nameOf } from '../../../wording/names'
 import { sayCount, sayMeasure, sayTemperature } from '../../../wording/say'
@@ -48,6 +50,8 @@ export interface SeasonPart {
   /** What raising it takes; null: it is not raised here. */
   needs: { headline: string; lines: string[] } | null
   hardening: { done: string; days: HardeningLine[] }
+  /** What buys time where the season is short; empty: it has the time. */
+  time: TimeLine[]
   ways: WayLine[]
   succession: string | null
   shortSeasons: string | null
@@ -58,6 +62,7 @@ export function seasonPart(outlook: SeasonOutlook, own: PlantingOutlook, manner:
   return {
     needs: needsOf(own, manner),
     hardening: hardeningOf(outlook, own, manner),
+    time: timeBuyers(outlook, own).map((bought) => sayBoughtTime(bought, manner)),
     ways: waysOf(outlook, own, manner),
     succession: successionOf(outlook, own, manner),
     shortSeasons: shortSeasonsOf(outlook, own, manner),

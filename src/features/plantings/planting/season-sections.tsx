@@ -59,6 +59,41 @@ export function Hardening({ hardening }: { hardening: SeasonPart['hardening'] })
   )
 }
 
+/** What buys time where the season is short, each with its dates and its odds. */
+export function Time({ time }: { time: SeasonPart['time'] }) {
+  return (
+    <section aria-label="What buys time">
+      <PartHeading>What buys time</PartHeading>
+      <p>The season is short for this cultivar here. Each of these alone, with its dates and its odds:</p>
+      <div className="overflow-x-auto">
+        <table className="table">
+          <thead>
+            <tr>
+              <th scope="col">With</th>
+              <th scope="col">Out</th>
+              <th scope="col">First ripe</th>
+              <th scope="col">Ripens in</th>
+            </tr>
+          </thead>
+          <tbody>
+            {time.map(({ by, name, how, setOut, ripe, odds }) => (
+              <tr key={by}>
+                <th scope="row" className="font-semibold">
+                  {name}
+                  {how && <span className="block text-sm font-normal text-quiet">{how}</span>}
+                </th>
+                <td>{setOut}</td>
+                <td>{ripe}</td>
+                <td>{odds}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}
+
 /** The same planting raised in each way. */
 export function Ways({ id, ways, canChoose }: { id: string; ways: SeasonPart['ways']; canChoose: boolean }) {
   return (
