@@ -4,7 +4,7 @@ import { thermalTraits } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Place } from '../facts'
 import { firstYield } from '../harvest'
-import { growthOf, toldFrom, type PlantingOutlook } from '../season'
+import { bearsInTime, growthOf, toldFrom, type PlantingOutlook } from '../season'
 import { remembered } from '../memo'
 import type { WateredPlace, WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
@@ -106,7 +106,10 @@ function addDemand(own: PlantingOutlook, demand: PlaceLedger['demand'], first: n
   const grown = Array.from({ length: days + 1 }, (_, day) => growth(first + day))
   const { toFirstFlower, ripening } = thermalTraits(cultivar)
   const share = uptakeBy(grown, toFirstFlower + ripening)
-  const total = totalDemand(cultivar.crop, firstYield(cultivar, planting.training) * planting.count)
+  const total = totalDemand(
+    cultivar.crop,
+    firstYield(cultivar, planting.training) * planting.count * bearsInTime(own),
+  )
   for (const nutrient of LEDGER_NUTRIENTS)
     for (let day = 0; day < days; day++)
       demand[nutrient][day]! += total[nutrient] * (share[day + 1]! - share[day]!)

@@ -107,12 +107,16 @@ describe('ripe fruit', () => {
           Array.from({ length: days }, () => ({ ...raisedDay('tomato'), degreeDays: 14, tmax: 27 })),
           [],
         ),
+        4.5,
       )
     const [young, late] = [grown(60), grown(110)]
     expect(young.ripe.trusses).toBe(0)
     expect(young.flower.trusses + young.growing.trusses).toBeGreaterThan(0)
     expect(late.ripe.trusses).toBeGreaterThan(0)
     expect(late.ripe.mass).toBeGreaterThan(late.flower.mass)
+    const hangs = Object.values(grown(200)).reduce((sum, { mass }) => sum + mass, 0)
+    expect(hangs).toBeLessThan(4.5)
+    expect(hangs).toBeGreaterThan(2)
   })
 })
 

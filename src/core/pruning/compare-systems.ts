@@ -54,6 +54,8 @@ const SPLASH = 0.4
  * @param input.days from emergence to the season's end; `solar` of each, MJ m⁻² d⁻¹
  * @param input.today index of the day from which on the system is followed, with a visit every ten days
  * @param input.ground m² that the plant has to itself
+ * @param input.usual kg that one of the systems is expected to bear here: what light and trusses could fill is more than
+ *   disease, weather and work leave, and all outcomes are drawn to it
  * @throws RangeError when ground is not over 0
  */
 export function compareSystems(input: {
@@ -66,9 +68,23 @@ export function compareSystems(input: {
   ground: number
   systems: readonly Training[]
   context: PruningContext
+  usual?: { system: Training; kg: number }
 }): SystemOutcome[] {
   requireInRange('ground', input.ground, 0.01, 100)
-  return input.systems.map((system) => outcomeOf(input, system))
+  const outcomes = input.systems.map((system) => outcomeOf(input, system))
+  const { usual } = input
+  const asUsual = outcomes.find(({ system }) => system === usual?.system)
+  if (usual === undefined || asUsual === undefined || asUsual.yield === 0) return outcomes
+  const scale = usual.kg / asUsual.yield
+  return outcomes.map((one) => {
+    const fruit = Math.round(one.fruit * scale)
+    return {
+      ...one,
+      fruit,
+      yield: one.yield * scale,
+      fruitMass: fruit === 0 ? 0 : (one.yield * scale) / fruit,
+    }
+  })
 }
 
 function outcomeOf(

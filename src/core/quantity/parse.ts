@@ -17,7 +17,11 @@ const EXAMPLES: Record<QuantityKind, string> = {
   duration: '20 min or 1 h 30 min',
 }
 
-const TERM = new RegExp(String.raw`^(${NUMERAL})\s*([^\d\s+\-.,][^\d,+\-]*)?`)
+/** A square or cubic unit may end in its digit. */
+const TERM = new RegExp(
+  String.raw`^(${NUMERAL})\s*((?:cm|m|in|ft|yd)[23](?!\d)|[^\d\s+\-.,][^\d,+\-]*)?`,
+  'i',
+)
 
 /**
  * Reads what a person typed as a quantity.
@@ -39,7 +43,10 @@ export function parseQuantity(
   const clean = plainCharacters(text).replace(/^(~|about |approx\.? |ca\.? )/i, '')
   if (clean === '') return { error: `Type a number, such as ${EXAMPLES[kind]}.` }
 
-  const ends = splitRange(clean, kind)
+  const sides = kind === 'area' ? SIDES.exec(clean) : null
+  if (sides) return areaOf(sides[1]!, sides[2]!, assume)
+
+  const ends = splitRange(asWritten(clean, kind), kind)
   const high = readCompound(ends.high, kind, bareUnit)
   if ('error' in high) return high
   if (ends.low === undefined) return withinReason(high.value, high.value, kind)
@@ -47,6 +54,57 @@ export function parseQuantity(
   const low = readCompound(ends.low, kind, high.unit)
   if ('error' in low) return low
   return withinReason(Math.min(low.value, high.value), Math.max(low.value, high.value), kind)
+}
+
+const BARE_DEGREES = /^(?:°|degrees?|deg\.?)$/i
+const SIDES = /^(.*\S)\s*(?:x|×|\bby\b)\s*(\S.*)$/i
+
+/** Ground told by its two sides: `4x8`, `1.2 m × 3 m`. */
+function areaOf(one: string, other: string, assume: UnitSystem): ParsedQuantity {
+  const bare = assume === 'us' ? 'ft' : 'm'
+  const [length, width] = [one, other].map((side) => parseQuantity(side, 'length', assume, bare))
+  if ('error' in length!) return length
+  return 'error' in width! ? width : { value: length!.value * width!.value }
+}
+
+const WORDS = [
+  'zero',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+]
+
+/** How people write amounts in words and in short, as numbers with units: `half a cup`, `1h30`, `5' 6`. */
+function asWritten(text: string, kind: QuantityKind): string {
+  const plain = text
+    .replace(/º/g, '°')
+    .replace(/\bminus\s+(?=\d)/i, '-')
+    .replace(new RegExp(`\\b(${WORDS.join('|')})\\b`, 'gi'), (word) => `${WORDS.indexOf(word.toLowerCase())}`)
+    .replace(/^(?:an?|1) (\S+) and a half$/i, '1 1/2 $1')
+    .replace(/^(?:a )?half (?:an? |of an? )?/i, '1/2 ')
+    .replace(/^an? (?=[a-z])/i, '1 ')
+  switch (kind) {
+    case 'duration':
+      return plain.replace(/^(\d+)\s*(?:h|hr|:)\s*([0-5]?\d)$/i, '$1 h $2 min')
+    case 'length':
+      return plain
+        .replace(/^(\d+)\s*m\s*(\d\d)$/i, '$1 m $2 cm')
+        .replace(/^(\d+)\s*(?:'|′|’|ft|feet)\s*(\d+)$/i, '$1 ft $2 in')
+    case 'volume':
+      // What it is carried in adds nothing to its size.
+      return plain.replace(/([a-z])\s+(?:bucket|pail|can|bag)s?$/i, '$1')
+    default:
+      return plain
+  }
 }
 
 function withinReason(low: number, high: number, kind: QuantityKind): ParsedQuantity {
@@ -91,7 +149,7 @@ function readCompound(
     const match = TERM.exec(rest)
     const number = match ? readNumeral(match[1]!) : null
     if (!match || number === null) return { error: `“${text}” is not an amount. Type ${EXAMPLES[kind]}.` }
-    const typed = match[2]?.trim().replace(/^°$/, '')
+    const typed = match[2]?.trim().replace(BARE_DEGREES, '')
     const unit = findUnit(kind, typed || bareUnit)
     if (!unit) return { error: wrongUnit(typed!, kind) }
     const isFirst = lastFactor === Infinity

@@ -19,6 +19,60 @@ const error = (text: string, kind: QuantityKind) => {
   return 'error' in parsed ? parsed.error : `taken as ${parsed.value}`
 }
 
+const GALLON = 3.785411784
+const FOOT = 0.3048
+
+describe('amounts as growers write them', () => {
+  it.each([
+    ['12 m2', 'area', 12],
+    ['3 ft2', 'area', 3 * FOOT ** 2],
+    ['5 cm2', 'area', 0.0005],
+    ['1 m3', 'volume', 1000],
+    ['10 ft3', 'volume', 10 * FOOT ** 3 * 1000],
+    ['3 cu. ft.', 'volume', 3 * FOOT ** 3 * 1000],
+    ['3 sq. ft.', 'area', 3 * FOOT ** 2],
+    ['a foot and a half', 'length', 1.5 * FOOT],
+    ['one foot', 'length', FOOT],
+    ["5' 6", 'length', 5.5 * FOOT],
+    ['5ft2', 'length', (62 * FOOT) / 12],
+    ['1m20', 'length', 1.2],
+    ['half a cup', 'volume', GALLON / 32],
+    ['half a gallon', 'volume', GALLON / 2],
+    ['1/2c', 'volume', GALLON / 32],
+    ['2 c.', 'volume', GALLON / 8],
+    ['3 T', 'volume', (3 * GALLON) / 256],
+    ['3 t', 'volume', (3 * GALLON) / 768],
+    ['5 gallon bucket', 'volume', 5 * GALLON],
+    ['1 yard', 'volume', (3 * FOOT) ** 3 * 1000],
+    ['5 mls', 'volume', 0.005],
+    ['2 ltr', 'volume', 2],
+    ['half an hour', 'duration', 1800],
+    ['1h30', 'duration', 5400],
+    ['1:30', 'duration', 5400],
+    ['30m', 'duration', 1800],
+    ['3 kgs', 'mass', 3],
+    ['5 gms', 'mass', 0.005],
+    ['4x8', 'area', 32 * FOOT ** 2],
+    ["4'x8'", 'area', 32 * FOOT ** 2],
+    ['1.2 m by 3 m', 'area', 3.6],
+    ['21ºC', 'temperature', 21],
+    ['70 degrees', 'temperature', (70 - 32) / 1.8],
+    ['70 deg', 'temperature', (70 - 32) / 1.8],
+    ['21 degrees C', 'temperature', 21],
+    ['minus 2 °C', 'temperature', -2],
+  ] as const)('%s is an amount of %s', (text, kind, value) => {
+    expect(parseQuantity(text, kind, 'us')).toEqual({ value: expect.closeTo(value, 9) as number })
+  })
+  it.each([
+    ['12 m2', 'length'],
+    ['half', 'volume'],
+    ['one two', 'mass'],
+    ['3 bushels', 'volume'],
+  ] as const)('%s is none of %s', (text, kind) => {
+    expect(parseQuantity(text, kind, 'us')).toHaveProperty('error')
+  })
+})
+
 describe('parseQuantity', () => {
   it.each<[string, QuantityKind, number]>([
     ['18in', 'length', 0.4572],

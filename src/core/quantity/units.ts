@@ -26,51 +26,85 @@ const UNITS: Record<QuantityKind, readonly Unit[]> = {
     { factor: 36 * INCH, names: ['yd', 'yds', 'yard', 'yards'] },
   ],
   temperature: [
-    { factor: 1, names: ['°c', 'c', 'celsius', '℃', 'degc', 'deg c', '° c'] },
-    { factor: 5 / 9, offset: -160 / 9, names: ['°f', 'f', 'fahrenheit', '℉', 'degf', 'deg f', '° f'] },
+    {
+      factor: 1,
+      names: ['°c', 'c', 'celsius', '℃', 'degc', 'deg c', '° c', 'degree c', 'degrees c', 'degrees celsius'],
+    },
+    {
+      factor: 5 / 9,
+      offset: -160 / 9,
+      names: [
+        '°f',
+        'f',
+        'fahrenheit',
+        '℉',
+        'degf',
+        'deg f',
+        '° f',
+        'degree f',
+        'degrees f',
+        'degrees fahrenheit',
+      ],
+    },
   ],
   mass: [
     { factor: 1e-6, names: ['mg', 'milligram', 'milligrams'] },
-    { factor: 0.001, names: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'] },
-    { factor: 1, names: ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms'] },
+    { factor: 0.001, names: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes', 'gm', 'gms'] },
+    { factor: 1, names: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'] },
     { factor: 1000, names: ['t', 'tonne', 'tonnes'] },
     { factor: POUND / 16, names: ['oz', 'ounce', 'ounces'] },
     { factor: POUND, names: ['lb', 'lbs', 'pound', 'pounds', '#'] },
   ],
   volume: [
-    { factor: 0.001, names: ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'] },
+    { factor: 0.001, names: ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'] },
     { factor: 0.01, names: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'] },
     { factor: 0.1, names: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'] },
-    { factor: 1, names: ['l', 'litre', 'litres', 'liter', 'liters'] },
+    { factor: 1, names: ['l', 'lt', 'ltr', 'ltrs', 'litre', 'litres', 'liter', 'liters'] },
     { factor: 1000, names: ['m³', 'm3', 'cubic metre', 'cubic metres', 'cubic meter', 'cubic meters'] },
-    { factor: GALLON / 768, names: ['tsp', 'tsps', 'teaspoon', 'teaspoons'] },
-    { factor: GALLON / 256, names: ['tbsp', 'tbsps', 'tbs', 'tablespoon', 'tablespoons'] },
+    { factor: GALLON / 768, names: ['tsp', 'tsps', 't', 'teaspoon', 'teaspoons'] },
+    { factor: GALLON / 256, names: ['tbsp', 'tbsps', 'tbs', 'tb', 'tablespoon', 'tablespoons'] },
     {
       factor: GALLON / 128,
       names: ['fl oz', 'floz', 'fl. oz', 'fl. oz.', 'fluid ounce', 'fluid ounces', 'oz', 'ounce', 'ounces'],
     },
-    { factor: GALLON / 16, names: ['cup', 'cups'] },
+    { factor: GALLON / 16, names: ['cup', 'cups', 'c'] },
     { factor: GALLON / 8, names: ['pt', 'pint', 'pints'] },
     { factor: GALLON / 4, names: ['qt', 'qts', 'quart', 'quarts'] },
     { factor: GALLON, names: ['gal', 'gals', 'gallon', 'gallons'] },
-    { factor: (12 * INCH) ** 3 * 1000, names: ['ft³', 'ft3', 'cu ft', 'cubic foot', 'cubic feet'] },
-    { factor: (36 * INCH) ** 3 * 1000, names: ['yd³', 'yd3', 'cu yd', 'cubic yard', 'cubic yards'] },
+    { factor: (12 * INCH) ** 3 * 1000, names: ['ft³', 'ft3', 'cu ft', 'cu. ft', 'cubic foot', 'cubic feet'] },
+    {
+      factor: (36 * INCH) ** 3 * 1000,
+      names: ['yd³', 'yd3', 'cu yd', 'cu. yd', 'cubic yard', 'cubic yards', 'yard', 'yards'],
+    },
   ],
   area: [
     { factor: 0.0001, names: ['cm²', 'cm2', 'sq cm'] },
     {
       factor: 1,
-      names: ['m²', 'm2', 'sq m', 'sqm', 'square metre', 'square metres', 'square meter', 'square meters'],
+      names: [
+        'm²',
+        'm2',
+        'sq m',
+        'sq. m',
+        'sqm',
+        'square metre',
+        'square metres',
+        'square meter',
+        'square meters',
+      ],
     },
     { factor: 10_000, names: ['ha', 'hectare', 'hectares'] },
     { factor: INCH ** 2, names: ['in²', 'in2', 'sq in', 'square inch', 'square inches'] },
-    { factor: (12 * INCH) ** 2, names: ['ft²', 'ft2', 'sq ft', 'sqft', 'square foot', 'square feet'] },
+    {
+      factor: (12 * INCH) ** 2,
+      names: ['ft²', 'ft2', 'sq ft', 'sq. ft', 'sqft', 'square foot', 'square feet'],
+    },
     { factor: (36 * INCH) ** 2, names: ['yd²', 'yd2', 'sq yd', 'square yard', 'square yards'] },
     { factor: 43_560 * (12 * INCH) ** 2, names: ['ac', 'acre', 'acres'] },
   ],
   duration: [
     { factor: 1, names: ['s', 'sec', 'secs', 'second', 'seconds'] },
-    { factor: 60, names: ['min', 'mins', 'minute', 'minutes'] },
+    { factor: 60, names: ['min', 'mins', 'm', 'minute', 'minutes'] },
     { factor: 3600, names: ['h', 'hr', 'hrs', 'hour', 'hours'] },
     { factor: 86_400, names: ['d', 'day', 'days'] },
     { factor: 7 * 86_400, names: ['wk', 'wks', 'week', 'weeks', 'w'] },
@@ -92,6 +126,8 @@ const byName = Object.fromEntries(
 
 /** The unit of this kind with this name, in any case and with or without a full stop. */
 export function findUnit(kind: QuantityKind, text: string): Unit | undefined {
+  // A large T is a tablespoon, a small one a teaspoon.
+  if (kind === 'volume' && text.trim() === 'T') return byName.volume.get('tbsp')
   const name = text.trim().toLowerCase().replace(/\s+/g, ' ')
   return byName[kind].get(name) ?? byName[kind].get(name.replace(/\.$/, ''))
 }

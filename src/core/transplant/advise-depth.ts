@@ -8,6 +8,7 @@ import {
   type DepthInput,
   type DepthSchool,
 } from './depth-input'
+import { LEAST_GROWTH } from './leaves'
 import { deepestHole, fits, geometry, trenchDepth, WARM_SOIL } from './placement'
 import { LEAST_LEAVES, stemToBury, workOut } from './schools'
 
@@ -68,7 +69,7 @@ function reasonToWait(input: DepthInput): Decision | null {
     answer: { ...geometry(input, 0), holeDepth: Math.min(rootBallDepth, soilDepth), wait: why },
     reasons: [reason],
   })
-  if (input.dailyDegreeDays === 0)
+  if (input.dailyDegreeDays < LEAST_GROWTH)
     return wait('no-growth', { rule: 'depth.wait-no-growth', values: {}, weight: 'decides' })
   const trench = trenchDepth(input)
   const shallowest =

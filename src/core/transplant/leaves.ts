@@ -13,13 +13,16 @@ export function leafAreas(leaves: number): number[] {
   })
 }
 
+/** Under so many °C d a day nothing grows, and nothing is made up for. */
+export const LEAST_GROWTH = 0.05
+
 /** °C d of growth at which leaf area multiplies by e, as its inverse †. */
 const RELATIVE_GROWTH = 0.011
 
 /**
  * Days until a plant has the leaf area again that stripping its lowest leaves takes.
  *
- * @param dailyDegreeDays °C d a day, over 0
+ * @param dailyDegreeDays °C d a day, from {@link LEAST_GROWTH} on
  */
 export function strippingDelay(leaves: number, stripped: number, dailyDegreeDays: number): number {
   if (stripped === 0) return 0

@@ -1,6 +1,6 @@
 import type { DepthAnswer } from './depth-answer'
 import { temperatureAt, type DepthInput } from './depth-input'
-import { strippingDelay } from './leaves'
+import { LEAST_GROWTH, strippingDelay } from './leaves'
 
 /** Nothing is planted into soil colder than this, °C, nor within this of the workable soil's floor, m. */
 export const WARM_SOIL = 16
@@ -38,6 +38,8 @@ export function geometry(input: DepthInput, buried: number): DepthAnswer {
     leavesToStrip,
     leavesKept: leaves - leavesToStrip.length,
     delayDays:
-      input.dailyDegreeDays > 0 ? strippingDelay(leaves, leavesToStrip.length, input.dailyDegreeDays) : 0,
+      input.dailyDegreeDays >= LEAST_GROWTH
+        ? strippingDelay(leaves, leavesToStrip.length, input.dailyDegreeDays)
+        : 0,
   }
 }

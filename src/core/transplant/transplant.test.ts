@@ -171,7 +171,8 @@ const anyPlant: fc.Arbitrary<DepthInput> = fc
     rootBallWidth: fc.double({ min: 0.03, max: 0.25, noNaN: true }),
     soilDepth: fc.double({ min: 0, max: 0.8, noNaN: true }),
     temperatures: fc.array(fc.double({ min: 2, max: 35, noNaN: true }), { minLength: 1, maxLength: 4 }),
-    dailyDegreeDays: fc.double({ min: 0, max: 18, noNaN: true }),
+    // Doubles are mostly tiny: tenths are what weather brings.
+    dailyDegreeDays: fc.integer({ min: 0, max: 180 }).map((tenths) => tenths / 10),
     seasonSlackDays: fc.integer({ min: -60, max: 150 }),
     school: fc.constantFrom('worked-out' as const, ...DEPTH_SCHOOLS),
   })
@@ -198,6 +199,15 @@ describe('whatever the plant', () => {
         else expect(answer.holeDepth).toBeLessThanOrEqual(input.soilDepth - 0.05 + 1e-9)
       }),
       { numRuns: 1500 },
+    )
+  })
+  it('waits where hardly any warmth is to come', () => {
+    fc.assert(
+      fc.property(anyPlant, fc.constantFrom(0, 5e-324, 1e-9), (input, dailyDegreeDays) => {
+        const { answer } = adviseDepth({ ...input, dailyDegreeDays })
+        expect(answer.wait).toBeDefined()
+        expect(Number.isFinite(answer.delayDays)).toBe(true)
+      }),
     )
   })
   it('never gets quicker by going deeper', () => {

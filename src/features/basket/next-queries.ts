@@ -8,7 +8,7 @@ import { seedLinesOf } from '../../core/supplies'
 import { nextPlaces, rotation } from '../../core/rotation'
 import { sayReason } from '../../wording/say-reason'
 import { sayCount, sayMass } from '../../wording/say'
-import { resultsOf } from './results'
+import { resultsOf } from '../../data/results'
 
 /** A planting of this season as it could be grown again. */
 export interface NextLine {

@@ -6,9 +6,7 @@ import { plantTraits } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { ofKind } from '../../core/log'
 import {
-  firstYield,
   harvestWeeks,
-  ownYield,
   pickBefore,
   ripeCues,
   ripeningBetween,
@@ -18,10 +16,17 @@ import {
   type PickBefore,
   type TrussStage,
 } from '../../core/harvest'
-import { firstPick, entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
+import {
+  bearingOf,
+  bearsInTime,
+  entriesOfPlant,
+  grownAlong,
+  plantCourse,
+  type PlantingOutlook,
+} from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
-import { resultsOf, type PlantingResult } from './results'
+import { aPlantBears } from '../../data/results'
 
 /** A planting as its fruit stand on a day. */
 export interface BasketPlanting {
@@ -75,10 +80,13 @@ interface Standing {
 
 export const basketView = onceADay('basketView', (day: Day): BasketView => {
   const { state, on, manner, outlook } = day
-  const results = resultsOf(day)
   const standing = outlook.plantings
     .filter(({ stands }) => stands)
-    .map((own): Standing => ({ own, bearing: bearingOf(own), total: totalOf(own, results) }))
+    .map((own): Standing => ({
+      own,
+      bearing: bearingOf(own),
+      total: aPlantBears(day, own) * own.planting.count * bearsInTime(own),
+    }))
   const pickedOf = ({ own }: Standing) =>
     ofKind(own.entries, 'picked').map(({ on: date, data }) => ({ on: date, mass: data.mass }))
   const weeksOf = (some: readonly Standing[]): BasketWeek[] =>
@@ -119,19 +127,6 @@ export const basketView = onceADay('basketView', (day: Day): BasketView => {
   }
 })
 
-function bearingOf({ dates }: PlantingOutlook): Bearing | null {
-  const [first, peak, end] = [firstPick(dates).date, dates.peak.date, dates.end.date]
-  return first && end && first <= end ? { first, peak: peak ?? first, end } : null
-}
-
-/** kg of the season, by the usual figure and what this cultivar gave here before. */
-function totalOf({ planting, cultivar }: PlantingOutlook, results: readonly PlantingResult[]): number {
-  const own = results.filter(
-    (one) => one.planting.cultivarId === cultivar.id && one.season < planting.season && one.mass > 0,
-  )
-  return ownYield(firstYield(cultivar, planting.training), own) * planting.count
-}
-
 /** kg that ripen from a day to another, both included. */
 const ripeningOf = ({ bearing, total }: Standing, from: IsoDate, to: IsoDate): number =>
   bearing ? ripeningBetween(total, bearing, from, to) : 0
@@ -169,7 +164,10 @@ function stagesOf(day: Day, own: PlantingOutlook): BasketPlanting['stages'] {
   const { planting, cultivar } = own
   const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
   const told = plant ? entriesOfPlant(day.outlook, plant.id, planting.id) : []
-  const stages = trussStages(grownAlong(plantCourse(own, told, on), plantTraits(cultivar)))
+  const stages = trussStages(
+    grownAlong(plantCourse(own, told, on), plantTraits(cultivar)),
+    aPlantBears(day, own),
+  )
   return Object.fromEntries(
     TRUSS_STAGES.map((stage) => [
       stage,

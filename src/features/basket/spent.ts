@@ -9,7 +9,7 @@ import { feedCost } from '../../core/feeding'
 import { standsOf } from '../../core/season'
 import { seasonCost, supportNeeds } from '../../core/supplies'
 import type { GardenState } from '../../data/garden-state'
-import { entriesOn, type PlantingResult } from './results'
+import { entriesOn, type PlantingResult } from '../../data/results'
 
 /** Working time and money that went into a planting. */
 export interface Spent {

@@ -1,4 +1,5 @@
 import type { Day } from '../../data/garden-state'
+import { aPlantBears } from '../../data/results'
 import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf } from '../../core/calls'
@@ -77,7 +78,7 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
     cuts: advice.answer,
     reasons: sayReasons(advice.reasons, manner),
     cautions: advice.cautions.map((caution) => CAUTIONS[caution]),
-    systems: systemsOf(own, told, context, groundOf(own, context)),
+    systems: systemsOf(own, told, context, groundOf(own, context), aPlantBears(day, own)),
     growth: course === null ? [] : growthOf(course, told, manner),
     history: told
       .map((entry) => ({

@@ -23,7 +23,7 @@ export function SystemsTable({ view }: { view: PlantView }) {
           <thead className="text-left text-sm text-quiet">
             <tr>
               <th>Way</th>
-              <th className="text-right">Crop, at best</th>
+              <th className="text-right">Crop</th>
               <th className="text-right">Fruit</th>
               <th className="text-right">Each</th>
               <th className="text-right">Stems</th>

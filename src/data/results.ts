@@ -1,13 +1,13 @@
-import type { Day } from '../../data/garden-state'
-import type { Planting } from '../../core/facts'
-import { effectiveEntries, entriesAbout } from '../../core/entry'
-import type { CropResult, Verdict } from '../../core/harvest'
-import { ofKind, type LogEntry } from '../../core/log'
+import type { Day } from './garden-state'
+import type { Planting } from '../core/facts'
+import { effectiveEntries, entriesAbout } from '../core/entry'
+import { firstYield, ownYield, type CropResult, type Verdict } from '../core/harvest'
+import { ofKind, type LogEntry } from '../core/log'
 import { ofLastVerdict } from './verdict'
-import type { Crop } from '../../core/crop'
-import { remembered } from '../../core/memo'
-import { AS_FOUND, standsOf } from '../../core/season'
-import type { IsoDate } from '../../core/calendar'
+import type { Crop } from '../core/crop'
+import { remembered } from '../core/memo'
+import { AS_FOUND, standsOf, type PlantingOutlook } from '../core/season'
+import type { IsoDate } from '../core/calendar'
 
 /** A planting's harvest as it was entered. */
 export interface PlantingResult extends CropResult {
@@ -24,8 +24,25 @@ export interface PlantingResult extends CropResult {
 export const entriesOn = (day: Day): LogEntry[] =>
   remembered(day.state, `entries ${day.on}`, () => effectiveEntries(day.state.record.entries, day.on))
 
+/**
+ * What a plant of a planting is expected to bear in a whole season, kg: the first estimate of its type and training,
+ * drawn to what its cultivar gave here before.
+ */
+export function aPlantBears(
+  day: Day,
+  { planting, cultivar }: Pick<PlantingOutlook, 'planting' | 'cultivar'>,
+): number {
+  const own = resultsOf(day).filter(
+    (one) => one.planting.cultivarId === cultivar.id && one.season < planting.season && one.mass > 0,
+  )
+  return ownYield(firstYield(cultivar, planting.training), own)
+}
+
 /** What every planting of every season has given up to a day. */
-export function resultsOf(day: Day): PlantingResult[] {
+export const resultsOf = (day: Day): PlantingResult[] =>
+  remembered(day.state, `results ${day.on}`, () => resultsOn(day))
+
+function resultsOn(day: Day): PlantingResult[] {
   const { state } = day
   const { record } = state
   const entries = entriesOn(day)
