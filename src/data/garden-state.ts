@@ -77,6 +77,8 @@ async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Prom
 const LEAST_RECORD = 3500
 const [FIRST, LAST] = ['1800-01-01', '2400-12-31'] as [IsoDate, IsoDate]
 
+const byLabel = new Intl.Collator('en', { numeric: true })
+
 let last: { version: string; state: GardenState } | undefined
 
 /**
@@ -138,7 +140,8 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
     changes: await changeCount(db),
     normalRows: rows,
     record: { ensemble, places, cultivars, plantings, entries, weather },
-    plants,
+    // Plant 2 comes before plant 10.
+    plants: plants.sort((a, b) => byLabel.compare(a.label, b.label)),
     obstacles,
     supplies,
     products,

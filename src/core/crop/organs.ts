@@ -7,12 +7,18 @@ import type { TrussSeen } from './told'
 /** † Length of a sucker that grows as a stem from then on, m. */
 export const SHOOT_LENGTH = 0.05
 
+/** † An old leaf yellows and dries up over so many °C d. */
+const DRIES = 300
+
 /** A leaf so old, °C d; `taken`: when it was cut off. */
 export function leafOf(traits: PlantTraits, now: number, age: number, taken: number, isSick: boolean): Leaf {
   if (taken <= now) return NO_LEAF
   return {
     state: isSick ? 'sick' : age < traits.leafGrows ? 'expanding' : age < traits.leafAges ? 'grown' : 'old',
-    area: traits.leafArea * Math.min(1, Math.max(0, age / traits.leafGrows)),
+    area:
+      traits.leafArea *
+      Math.min(1, Math.max(0, age / traits.leafGrows)) *
+      Math.max(0, 1 - Math.max(0, age - traits.leafAges) / DRIES),
   }
 }
 export const NO_LEAF: Leaf = { state: 'removed', area: 0 }

@@ -80,7 +80,7 @@ const SUMS = {
     toShoot: 84,
     stretches: 160,
     leafGrows: 350,
-    leafAges: 1500,
+    leafAges: 1000,
   },
   pepper: {
     toFirstLeaf: 80,

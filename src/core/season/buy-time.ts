@@ -42,7 +42,7 @@ const ENOUGH = 0.8
  * dated over the courses that the season can take, the plan itself first. Empty: it has the time, or it stands already.
  */
 export function timeBuyers(outlook: SeasonOutlook, own: PlantingOutlook): BoughtTime[] {
-  const { planting, cultivar, dates, place, window, stands } = own
+  const { planting, cultivar, dates, place, window, stands, phase } = own
   const share = dates['first-ripe'].spread?.share ?? 1
   const isShort = closesBeforeItOpens(window) || share < ENOUGH
   if (stands !== null || planting.raising === 'direct' || !isShort) return []
@@ -55,7 +55,8 @@ export function timeBuyers(outlook: SeasonOutlook, own: PlantingOutlook): Bought
     const level: SetOutLevel = 'may'
     const day = (date: IsoDate) => daysBetween(own.start, date)
     const plan = stagePlan(of.planting, of.cultivar, own.entries, outlook.today, day, level)
-    const taken = { opens: window.opens.p50, frost: own.turns.frost }
+    const opens = window.opens.p50 === null ? null : Math.max(window.opens.p50, day(outlook.today))
+    const taken = { opens, frost: own.turns.frost }
     const found = plantingDates({ plan, line: of.here, taken, courses: of.courses, seasonStart: own.start })
     const setOut = found['set-out']
     return { by, setOut, ripe: found['first-ripe'], earlier: before(setOut, dates['set-out']) }
@@ -67,14 +68,15 @@ export function timeBuyers(outlook: SeasonOutlook, own: PlantingOutlook): Bought
   }
   const filmed = weatherOf(outlook, { ...own, place: { ...place, mulch: 'dark-film' } })
   const daysToMaturity = (cultivar.daysToMaturity ?? usualMaturity(cultivar)) - EARLIER
-  const isTray = planting.raising !== 'bought' && planting.raising !== 'big-plant'
+  // What is sown already is as large as it gets by its day.
+  const isUnsown = phase === 'planned' && planting.raising !== 'bought' && planting.raising !== 'big-plant'
   return [
     { by: 'as-planned', setOut: dates['set-out'], ripe: dates['first-ripe'], earlier: 0 },
     ...(place.kind === 'tunnel' ? [] : [cover('cloth'), cover('frame')]),
     ...(place.mulch === 'bare' && place.pot === null
       ? [dated('film', { planting: free, here: filmed.here, courses: filmed.courses })]
       : []),
-    ...(isTray ? [dated('big-plant', { planting: { ...free, raising: 'big-plant' } })] : []),
+    ...(isUnsown ? [dated('big-plant', { planting: { ...free, raising: 'big-plant' } })] : []),
     ...(daysToMaturity >= EARLIEST[cultivar.crop]
       ? [
           {

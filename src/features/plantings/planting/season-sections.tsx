@@ -65,31 +65,17 @@ export function Time({ time }: { time: SeasonPart['time'] }) {
     <section aria-label="What buys time">
       <PartHeading>What buys time</PartHeading>
       <p>The season is short for this cultivar here. Each of these alone, with its dates and its odds:</p>
-      <div className="overflow-x-auto">
-        <table className="table">
-          <thead>
-            <tr>
-              <th scope="col">With</th>
-              <th scope="col">Out</th>
-              <th scope="col">First ripe</th>
-              <th scope="col">Ripens in</th>
-            </tr>
-          </thead>
-          <tbody>
-            {time.map(({ by, name, how, setOut, ripe, odds }) => (
-              <tr key={by}>
-                <th scope="row" className="font-semibold">
-                  {name}
-                  {how && <span className="block text-sm font-normal text-quiet">{how}</span>}
-                </th>
-                <td>{setOut}</td>
-                <td>{ripe}</td>
-                <td>{odds}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <ul>
+        {time.map(({ by, name, how, setOut, ripe, odds }) => (
+          <li key={by} className="border-t border-base-300 py-1.5 leading-snug">
+            <strong>{name}</strong>
+            <span className="text-quiet"> {how}</span>
+            <span className="block text-sm">
+              out {setOut}; first ripe {ripe}, in <strong>{odds}</strong>
+            </span>
+          </li>
+        ))}
+      </ul>
     </section>
   )
 }
