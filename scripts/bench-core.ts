@@ -43,7 +43,11 @@ bench('200 simulated seasons', () => simulateSeasons({ normals, latitude: 41 }),
 bench(
   'a transplant window over 200 new seasons',
   () =>
-    transplantWindow(yearsIn(simulateSeasons({ normals, latitude: 41 }), OPEN_GROUND), 'tomato', thermalTraits(USUAL_VINE)),
+    transplantWindow(
+      yearsIn(simulateSeasons({ normals, latitude: 41 }), OPEN_GROUND),
+      'tomato',
+      thermalTraits(USUAL_VINE),
+    ),
   5,
 )
 
