@@ -61,6 +61,7 @@ describe('the weather of the past weeks', () => {
       meanHigh: 25,
       hottest: 25,
       coldNights: 0,
+      coldest: 21,
     })
     expect(past.mean).toBe(23)
     expect(past.set).toBe(1)

@@ -1,12 +1,12 @@
 import { addDays, daysBetween, type IsoDate } from '../calendar'
-import { indexOf } from '../climate'
+import { climateKind, indexOf, type Normals } from '../climate'
 import { fruitMass, heatShift, isBush, plantEntries, rotProneness } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { SoilTexture } from '../facts'
 import { feedEntries, glutIn, nutrientLedger, ledgerOf, readSoilTest, saltThreshold } from '../feeding'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import { evenness, fruitDays, type PlaceWater, type WateredPlace } from '../watering'
-import { casesOf, CAUSES, type HealthContext, type PlantAge } from '../health'
+import { casesOf, CAUSES, type ClimateFavours, type HealthContext, type PlantAge } from '../health'
 import { pastWeather } from './past-weather'
 
 /** What a planting's health depends on besides the plant. */
@@ -57,8 +57,22 @@ export function healthContext(
     feed: watered ? feedOf(watered, today) : null,
     soil: soilOf(watered?.entries ?? [], cultivar.crop),
     rested: before.length === 0 ? null : season - Math.max(...before) - 1,
+    daysOut: own.stands === null ? null : daysBetween(own.stands.from, today),
+    climate: favoursOf(outlook.ensemble.normals, latitude),
     wasCut: plantEntries(entries, 'pruned').some(({ on }) => daysBetween(on, today) <= 14),
     guestsAbout: guestsAbout(counted, start),
+  }
+}
+
+/** What a climate favours by its kind: dry air, warm rain, or mild damp. */
+function favoursOf(normals: Normals, latitude: number): ClimateFavours {
+  const { winter, summer, rain } = climateKind(normals, latitude)
+  const isHot = summer === 'hot' || summer === 'very-hot'
+  const isMild = winter === 'mild' || winter === 'frost-free'
+  return {
+    arid: isHot && (rain === 'dry-all-year' || rain === 'wet-winter'),
+    humidSouth: isHot && isMild && (rain === 'rain-all-year' || rain === 'wet-summer'),
+    coolMaritime: (summer === 'mild' || summer === 'cool') && winter !== 'severe' && rain === 'rain-all-year',
   }
 }
 

@@ -62,6 +62,8 @@ export function pastWeather(
     meanHigh: mean(days.map(({ tmax }) => tmax)),
     hottest: Math.max(...days.map(({ tmax }) => tmax)),
     mean: mean(days.map(({ tmin, tmax }) => (tmin + tmax) / 2)),
+    coldest: Math.min(...days.map(({ tmin }) => tmin)),
+    windiest: Math.max(...days.map(({ wind }) => wind)),
     coldNights: before(FIVE_WEEKS).filter(({ tmin }) => tmin < COLD).length,
     set: mean(
       days.map(({ tmin, tmax }) => fruitSet({ nightMinimum: tmin, dayMaximum: tmax }, crop, heatShift)),

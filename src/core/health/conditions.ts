@@ -1,4 +1,4 @@
-import { count, days, onDate, share, temperature, waterDepth, type Measure } from '../quantity'
+import { count, days, onDate, share, speed, temperature, waterDepth, type Measure } from '../quantity'
 import type { Crop } from '../crop'
 import type { IsoDate } from '../calendar'
 
@@ -17,10 +17,20 @@ export interface PastWeather {
   meanHigh: number
   hottest: number
   mean: number
-  /** Nights under 13 °C of the last five weeks. */
+  /** Nights under 13 °C of the last five weeks; °C of the coldest of the fortnight. */
   coldNights: number
+  coldest: number
+  /** Mean wind of the windiest day of the fortnight, m/s. */
+  windiest: number
   /** Mean fruit set of the fortnight, 0–1. */
   set: number
+}
+
+/** Dry all year and warm; warm and rainy in summer; mild and damp in summer. */
+export interface ClimateFavours {
+  arid: boolean
+  humidSouth: boolean
+  coolMaritime: boolean
 }
 
 export type PlantAge = 'seedling' | 'young' | 'flowering' | 'bearing' | 'ripening'
@@ -45,6 +55,10 @@ export interface HealthContext {
   soil: { ph: number; calciumLow: boolean } | null
   /** Years since Solanaceae stood here; null: never, as far as is told. */
   rested: number | null
+  /** Days since it was planted out. */
+  daysOut: number | null
+  /** What the climate of the place favours, whatever its weather. */
+  climate: ClimateFavours | null
   /** Leaves or suckers were cut in the last fortnight. */
   wasCut: boolean | null
   /** Open cases of sucking insects and viruses elsewhere in the garden. */
@@ -67,6 +81,8 @@ export const unknownPlant = (crop: Crop): HealthContext => ({
   feed: null,
   soil: null,
   rested: null,
+  daysOut: null,
+  climate: null,
   wasCut: null,
   guestsAbout: null,
 })
@@ -91,6 +107,9 @@ const LIMITS = {
   drySpell: 8,
   proneness: 0.5,
   ph: 7.2,
+  frost: 2,
+  gale: 8,
+  justPlanted: 14,
   rested: 3,
 }
 
@@ -124,6 +143,8 @@ export const CONDITIONS = {
   ),
   heat: weather(({ hottest }) => of(hottest >= LIMITS.heat, { high: temperature(hottest) })),
   'cold-nights': weather(({ coldNights }) => of(coldNights >= LIMITS.cold, { nights: count(coldNights) })),
+  'frost-night': weather(({ coldest }) => of(coldest <= LIMITS.frost, { low: temperature(coldest) })),
+  'strong-wind': weather(({ windiest }) => of(windiest >= LIMITS.gale, { wind: speed(windiest) })),
   'poor-set': weather(({ set }) => of(set < LIMITS.poorSet, { set: share(set) })),
   'dry-spell': weather(({ sinceRain }) => of(sinceRain >= LIMITS.drySpell, { days: days(sinceRain) })),
   drenched: ({ weather: past, water }: HealthContext) =>
@@ -156,6 +177,11 @@ export const CONDITIONS = {
     told(proneness === null ? null : proneness >= LIMITS.proneness),
   'large-fruited': ({ large }: HealthContext) => told(large),
   grafted: ({ grafted }: HealthContext) => told(grafted),
+  'just-planted': ({ daysOut }: HealthContext) =>
+    daysOut === null ? null : of(daysOut <= LIMITS.justPlanted, { days: days(daysOut) }),
+  'arid-climate': ({ climate }: HealthContext) => climate && of(climate.arid),
+  'humid-south': ({ climate }: HealthContext) => climate && of(climate.humidSouth),
+  'cool-maritime': ({ climate }: HealthContext) => climate && of(climate.coolMaritime),
   'after-cutting': ({ wasCut }: HealthContext) => told(wasCut),
   'guests-about': ({ guestsAbout }: HealthContext) => told(guestsAbout),
   seedlings: aged('seedling'),

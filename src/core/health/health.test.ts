@@ -7,6 +7,7 @@ import {
   CAUSES,
   diagnose,
   lookAlikesOf,
+  severityOf,
   SIGN_IDS,
   SIGNS,
   tellingSign,
@@ -33,6 +34,8 @@ const UNKNOWN: HealthContext = {
   feed: null,
   soil: null,
   rested: null,
+  daysOut: null,
+  climate: null,
   wasCut: false,
   guestsAbout: false,
 }
@@ -46,6 +49,8 @@ const DRY: PastWeather = {
   hottest: 37,
   mean: 26,
   coldNights: 0,
+  coldest: 16,
+  windiest: 4,
   set: 0.5,
 }
 const WET: PastWeather = {
@@ -58,6 +63,8 @@ const WET: PastWeather = {
   hottest: 27,
   mean: 19,
   coldNights: 5,
+  coldest: 11,
+  windiest: 5,
   set: 0.95,
 }
 const SETTINGS: Record<string, Partial<HealthContext>> = {
@@ -180,6 +187,46 @@ describe('a diagnosis', () => {
       'health.missing',
       'health.odd',
     ])
+  })
+})
+
+describe('where a plant grows', () => {
+  const climate = (change: Partial<NonNullable<HealthContext['climate']>>): HealthContext => ({
+    ...UNKNOWN,
+    climate: { arid: false, humidSouth: false, coolMaritime: false, ...change },
+  })
+  it('moves what it is likely to be: mites in the arid west, blight of the stem in the humid south', () => {
+    const bronzed: SignId[] = ['from-below', 'dry-hanging-leaves']
+    const share = (signs: SignId[], cause: CauseId, context: HealthContext) =>
+      diagnose({ signs, absent: [] }, context).answer.ranked.find((one) => one.cause === cause)?.likelihood ??
+      0
+    expect(share(bronzed, 'russet-mite', climate({ arid: true }))).toBeGreaterThan(
+      2 * share(bronzed, 'russet-mite', climate({})),
+    )
+    expect(share(['stunted'], 'curly-top', climate({ arid: true }))).toBeGreaterThan(
+      share(['stunted'], 'curly-top', climate({ humidSouth: true })),
+    )
+    expect(share(['limp-at-dawn'], 'southern-blight', climate({ humidSouth: true }))).toBeGreaterThan(
+      share(['limp-at-dawn'], 'southern-blight', climate({ coolMaritime: true })),
+    )
+  })
+  it('is told as weather only where that weather was: a frost, a gale, the first days outside', () => {
+    const rules = (cause: CauseId, change: Partial<HealthContext>) =>
+      diagnose({ signs: textbookSigns(cause), absent: [] }, { ...UNKNOWN, ...change }).reasons.map(
+        ({ rule }) => rule,
+      )
+    expect(rules('cold-injury', { weather: { ...WET, coldest: 1 } })).toContain('health.is.frost-night')
+    expect(rules('cold-injury', { weather: WET })).toContain('health.not.frost-night')
+    expect(rules('wind-damage', { weather: { ...WET, windiest: 11 } })).toContain('health.is.strong-wind')
+    expect(rules('transplant-shock', { daysOut: 4 })).toContain('health.is.just-planted')
+    expect(rules('transplant-shock', { daysOut: 40 })).toContain('health.not.just-planted')
+  })
+  it('is rated by what it takes where nothing is done', () => {
+    expect(severityOf('late-blight')).toBe('plant')
+    expect(severityOf('septoria')).toBe('crop')
+    expect(severityOf('zippering')).toBe('little')
+    for (const cause of CAUSE_IDS)
+      if (CAUSES[cause].kind === 'harmless') expect(severityOf(cause)).toBe('little')
   })
 })
 

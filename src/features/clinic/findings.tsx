@@ -3,10 +3,13 @@
 import type { IsoDate } from '../../core/calendar'
 import type { Diagnosis, SignId } from '../../core/health'
 import { CAUSE_WORDS } from '../../wording/health'
+import { SIGN_NAMES } from '../../wording/health/signs'
 import { NextToLook, Ranking } from './diagnosis'
 import { KeepCase } from './keep-case'
 import type { ClinicView } from './queries'
 import { SeenList } from './seen-list'
+
+const asObject = (sign: string) => `this: ${sign.charAt(0).toLowerCase()}${sign.slice(1)}`
 
 /** What the signs speak for: the likeliest, what would decide, what to do, and keeping it. */
 export function Findings({
@@ -34,12 +37,19 @@ export function Findings({
   const { ranked, next } = found
   const { cause, likelihood } = ranked[0]!
   const { name } = CAUSE_WORDS[cause]
+  // One vague sign fits many causes: what to look for comes before any name.
+  const isVague = signs.length === 1 && absent.length === 0 && likelihood < 0.35 && next !== null
   const how = likelihood >= 0.6 ? 'Most likely' : likelihood >= 0.35 ? 'Perhaps' : 'Unclear; first of all'
   return (
     <>
       <p className="text-2xl leading-tight font-semibold" data-testid="likeliest" aria-live="polite">
-        {how} {name.toLowerCase()}
+        {isVague ? `Look for ${asObject(SIGN_NAMES[next.sign])}` : `${how} ${name.toLowerCase()}`}
       </p>
+      {isVague && (
+        <p className="text-quiet">
+          {SIGN_NAMES[signs[0]!]} alone fits many causes; this tells most of them apart.
+        </p>
+      )}
       <SeenList signs={signs} absent={absent} onForget={onForget} />
       {next && <NextToLook next={next} crop={crop} onAnswer={onAnswer} />}
       <Ranking ranked={ranked} crop={crop} manner={manner} />

@@ -120,6 +120,43 @@ export const DISEASE_WORDS = {
     then: ['Drain: raise the bed, stop the drip there.', 'Have the plant clinic name it.'],
     not: 'Do not let water run from that spot to the rest.',
   },
+  'bacterial-canker': {
+    name: 'Bacterial canker',
+    is: 'Bacteria that come with seed or plants and live in the stem. Hands and snips carry them down the row.',
+    first: 'Take sick plants out whole, in a bag, on a dry day.',
+    then: [
+      'Wipe tools and stakes with alcohol or bleach, by the label.',
+      'Show one to the local plant clinic, and keep tomatoes off that ground for three years.',
+    ],
+    not: 'Do not prune the row with the same blade, nor save its seed.',
+  },
+  'spotted-wilt': {
+    name: 'Spotted wilt virus',
+    is: 'A virus that thrips bring from weeds and flowers. A plant that has it keeps it.',
+    first: 'Take the sick plant out, and look at its neighbours.',
+    then: ['Weed around the bed.', 'Next year a resistant cultivar.', 'The local plant clinic can be sure.'],
+    not: 'Do not spray for the virus: nothing cures it.',
+  },
+  'curly-top': {
+    name: 'Curly top virus',
+    is: 'A virus that leafhoppers carry in from dry country in early summer.',
+    first: 'Take the sick plant out.',
+    then: [
+      'Next year plant closer and net young plants for their first weeks.',
+      'Keep the weeds down around.',
+    ],
+    not: 'Do not blame the feed: no feed helps it.',
+  },
+  'southern-blight': {
+    name: 'Southern blight',
+    is: 'A fungus of hot, wet soil that girdles the stem at the soil line.',
+    first: 'Take the plant out with a spade of soil around it.',
+    then: [
+      'Keep mulch and leaves off the stems of the others.',
+      'Grow corn or another grass there for two years.',
+    ],
+    not: 'Do not compost it: its grains live in soil for years.',
+  },
   anthracnose: {
     name: 'Anthracnose',
     is: 'A fungus that enters green fruit unseen, and shows when they ripen.',

@@ -63,6 +63,47 @@ export const DISORDER_WORDS = {
     ],
     not: 'Do not cut it back hard: it answers with more leaf.',
   },
+  'cold-injury': {
+    name: 'Frost and cold',
+    is: 'Ice, or nights close to it, broke the cells. What is glassy in the morning is black by evening.',
+    first: 'Leave it alone until new growth shows what lives, then cut the dead off.',
+    then: [
+      'A plant whose tip is dead grows on from the strongest sucker below.',
+      'Have cloth ready, held clear of the leaves, for the next cold night.',
+    ],
+    not: 'Do not feed it while it stands still.',
+  },
+  'wind-damage': {
+    name: 'Wind',
+    is: 'Leaves torn, rubbed and dried by wind. It does not spread.',
+    first: 'Tie what sways, loosely, and set a wind-break on that side.',
+    then: ['Cut off what hangs broken, on a dry day.'],
+    not: 'Do not take torn leaves off for their looks: they still feed the plant.',
+  },
+  'transplant-shock': {
+    name: 'The check of planting out',
+    is: 'Roots bring less than leaves lose in their first days outside. Leaves that knew no sun bleach.',
+    first: 'Shade it by day for some days, and keep the root ball moist.',
+    then: ['Next time harden plants off over eight days.', 'New leaves will be sound.'],
+    not: 'Do not feed it before it grows.',
+  },
+  'salt-burn': {
+    name: 'Salt',
+    is: 'Feed or salty water that was never washed through: roots lose water to it.',
+    first: 'Rinse it: twice the pot’s volume of clean water, or a long soak in the ground.',
+    then: [
+      'Feed at a third of the label’s rate from now on.',
+      'Measure the water that runs off, where a meter is at hand.',
+    ],
+    not: 'Do not feed a plant whose edges burn.',
+  },
+  zippering: {
+    name: 'Zippering',
+    is: 'A stamen stuck to the young fruit and tore a line into it as it grew. Some cultivars do it often.',
+    first: 'Nothing to do: the fruit can be eaten.',
+    then: ['Take off the worst while they are small.'],
+    not: 'Do not spray or feed for it.',
+  },
   thirst: {
     name: 'Thirst',
     is: 'Limp at dawn and dry at the root: it could not fill up overnight.',
@@ -120,6 +161,13 @@ export const DISORDER_WORDS = {
     first: 'Feed with more potassium than nitrogen, at the label rate.',
     then: ['See the ledger on the Bench.', 'Wood ash only by a pH test.'],
     not: 'Do not add nitrogen with it.',
+  },
+  'phosphorus-shortage': {
+    name: 'Short of phosphorus',
+    is: 'Mostly cold soil: roots cannot take up what is there. It passes with warmth.',
+    first: 'Wait for warm soil, or warm it with dark film.',
+    then: ['Test the soil; a phosphorus feed only where it is low.'],
+    not: 'Do not feed phosphorus without a test: most soils hold enough, and too much locks up zinc.',
   },
   'calcium-shortage': {
     name: 'Short of calcium',

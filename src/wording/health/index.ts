@@ -1,6 +1,14 @@
 import type { Reason } from '../../core/advice'
 import type { Manner } from '../../core/facts'
-import type { CaseCourse, CaseOutcome, CauseId, CauseKind, HealthRule, SignId } from '../../core/health'
+import type {
+  CaseCourse,
+  CaseOutcome,
+  CauseId,
+  CauseKind,
+  HealthRule,
+  Severity,
+  SignId,
+} from '../../core/health'
 import { fillIn } from '../say'
 import type { CauseWords } from './cause-words'
 import { DISEASE_WORDS } from './diseases'
@@ -32,6 +40,13 @@ export const ONE_OF_KIND: Record<CauseKind, string> = {
   shortage: 'a shortage',
   animal: 'a creature',
   harmless: 'harmless',
+}
+
+/** What a cause takes where nothing is done. */
+export const LEFT_ALONE: Record<Severity, string> = {
+  little: 'left alone, it costs little',
+  crop: 'left alone, it costs part of the crop',
+  plant: 'left alone, it can cost the plant',
 }
 
 export const COURSE_NAMES: Record<CaseCourse, string> = { worse: 'worse', same: 'the same', better: 'better' }

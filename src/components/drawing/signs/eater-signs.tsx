@@ -20,8 +20,37 @@ const Beetle = ({ x, y, turn = 0 }: { x: number; y: number; turn?: number }) => 
   </g>
 )
 
+const Striped = ({ x, y, turn }: { x: number; y: number; turn: number }) => (
+  <g transform={`translate(${x} ${y}) rotate(${turn})`}>
+    <path d="M-9-8l-6-5M-11 0h-7M-9 8l-6 5M9-8l6-5M11 0h7M9 8l6 5" stroke={INK.black} strokeWidth="1.6" />
+    <ellipse rx="11" ry="15" fill="#e8c84a" stroke={INK.black} />
+    <path d="M-7-9V9M-3.500-13V13M0-14V14M3.500-13V13M7-9V9" stroke={INK.black} strokeWidth="1.5" />
+    <ellipse cy="-16" rx="7.500" ry="5" fill="#d8883a" stroke={INK.black} />
+  </g>
+)
+
 /** Creatures that eat leaves, stems and fruit, and when they come. */
 export const EATER_SIGNS = {
+  'striped-beetles': (crop) => (
+    <g>
+      <Leaf crop={crop} />
+      <Striped x={44} y={42} turn={30} />
+      <g transform="translate(86 56) rotate(-14)">
+        <ellipse rx="15" ry="9" fill="#c9543a" stroke="#6a2416" />
+        <circle cx="-15" r="5" fill={INK.black} />
+        <Dots
+          at={[
+            [-8, 4],
+            [-2, 5],
+            [4, 5],
+            [10, 3],
+          ]}
+          r={1.4}
+          fill={INK.black}
+        />
+      </g>
+    </g>
+  ),
   'big-caterpillar': () => (
     <g>
       <path d="M4 74C40 80 80 66 118 74" stroke={INK.stem} strokeWidth="6" fill="none" />

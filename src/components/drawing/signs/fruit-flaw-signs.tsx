@@ -116,4 +116,14 @@ export const FRUIT_FLAW_SIGNS = {
       </g>
     </CutFruit>
   ),
+  'zip-scar': (crop) => (
+    <Fruit crop={crop}>
+      <path d="M62 24C72 40 72 60 62 80" fill="none" stroke="#7a5a34" strokeWidth="2.2" />
+      <path
+        d="M62 30l8-2M63 37l8-1M65 44l8 0M65 51l8 1M65 58l8 2M64 65l7 3M62 72l6 4"
+        stroke="#7a5a34"
+        strokeWidth="1.6"
+      />
+    </Fruit>
+  ),
 } satisfies Partial<Record<SignId, DrawSign>>

@@ -91,6 +91,34 @@ export const FRUIT_SPOT_SIGNS = {
       <Ground y={87} />
     </g>
   ),
+  'birds-eye-spots': (crop) => (
+    <Fruit crop={crop} fill={INK.green}>
+      {[
+        [42, 40],
+        [58, 52],
+        [76, 40],
+        [48, 64],
+        [70, 62],
+      ].map(([x, y]) => (
+        <g key={x}>
+          <circle cx={x} cy={y} r="5.4" fill="#f4f1dd" />
+          <circle cx={x} cy={y} r="2.2" fill="#6a4420" />
+        </g>
+      ))}
+    </Fruit>
+  ),
+  'ringed-fruit': (crop) => (
+    <Fruit crop={crop} fill={INK.orange}>
+      <g fill="none" stroke="#f3dfa0" strokeWidth="2">
+        <circle cx="46" cy="44" r="11" />
+        <circle cx="46" cy="44" r="6" />
+        <circle cx="74" cy="56" r="13" />
+        <circle cx="74" cy="56" r="8" />
+        <circle cx="74" cy="56" r="3" />
+      </g>
+      <path d="M30 62q6-8 12 0M62 32q5-6 10 0" fill="none" stroke="#9a5a20" strokeWidth="2" />
+    </Fruit>
+  ),
   'blotched-fruit': (crop) => (
     <Fruit crop={crop}>
       <g fill="none" stroke="#e8c24a" strokeWidth="5">

@@ -46,6 +46,37 @@ export const LEAF_COLOUR_SIGNS = {
       <Edge stroke="#8a5f34" width={0.11} />
     </Leaf>
   ),
+  'burnt-edges': (crop) => (
+    <Leaf crop={crop}>
+      <Edge stroke="#6b4522" width={0.16} />
+    </Leaf>
+  ),
+  'firing-edges': (crop) => (
+    <Leaf crop={crop}>
+      <Edge stroke={INK.yellow} width={0.34} />
+      <Edge stroke="#7a5230" width={0.17} from={0.2} />
+    </Leaf>
+  ),
+  'bronze-new': (crop) => (
+    <g>
+      <Shoot crop={crop} fill="#9a7440" curl={18} length={26} />
+      <Dots at={scatter(18, 38, 14, 44, 34)} r={2} fill="#3f2a18" />
+    </g>
+  ),
+  'bronze-from-below': (crop) => (
+    <Figure crop={crop} fills={['#7a5a30', '#93703c', '#a98f52', INK.leaf, INK.leaf]}>
+      <path d="M60 84V44" stroke="#8a5f34" strokeWidth="4" />
+    </Figure>
+  ),
+  'glassy-black': (crop) => (
+    <Leaf crop={crop} fill="#48543f" vein="#2b2f26">
+      <path
+        d="M.1-.1C.3-.26.6-.24.8-.1.7 0 .5-.04.4.02.3.06.16 0 .1-.1ZM.3.12C.5.06.76.06.9.08.76.2.5.26.3.12Z"
+        fill="#221f1b"
+      />
+      <path d="M.2-.02Q.5-.12.8-.03" fill="none" stroke="#b9c8b8" strokeWidth="0.02" opacity="0.8" />
+    </Leaf>
+  ),
   'yellow-between-veins-new': (crop) => (
     <Leaf crop={crop} fill="#ece083" vein={INK.dark}>
       <path

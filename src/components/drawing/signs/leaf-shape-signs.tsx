@@ -101,4 +101,43 @@ export const LEAF_SHAPE_SIGNS = {
       </Figure>
     </g>
   ),
+  'torn-leaves': (crop) => (
+    <Leaf crop={crop}>
+      <path
+        d="M.3-.34L.4-.06.44-.34ZM.52-.3L.6-.1.68-.3ZM.34.34L.46.06.5.34ZM.66.3L.72.08.82.3ZM.86-.16L.9 0 1.02-.1Z"
+        {...HOLES}
+      />
+      <path d="M.18-.08L.3-.05M.22.08L.34.06M.6.02L.72.02" stroke="#8a6a3c" strokeWidth="0.03" />
+    </Leaf>
+  ),
+  'purple-cupped-new': (crop) => (
+    <g>
+      <Shoot crop={crop} fill="#c5c66a" curl={52} length={22} />
+      <g fill="none" stroke="#8a4f86" strokeWidth="3" strokeLinecap="round">
+        <path d="M46 24C45 16 48 11 52 8M74 24C75 16 72 11 68 8M42 42C38 38 38 32 40 27M78 42C82 38 82 32 80 27" />
+      </g>
+    </g>
+  ),
+  'crisp-purple-veins': () => (
+    <g transform="translate(0 2)">
+      <path d="M4 58L16 50" stroke={INK.stem} strokeWidth="5" strokeLinecap="round" />
+      <path d="M14 50C36 14 88 12 112 34 92 70 36 78 14 50Z" fill="#a9b765" stroke={INK.dark} />
+      <path d="M14 50C30 30 80 22 112 34 86 46 44 52 14 50Z" fill="#7f9a4c" stroke={INK.dark} />
+      <g fill="none" stroke="#7d3f78" strokeWidth="2">
+        <path d="M14 50C44 60 84 54 112 34M32 56l6 10M50 58l8 10M70 56l10 9M88 49l10 7" />
+      </g>
+    </g>
+  ),
+  'dull-small-leaves': (crop) => (
+    <g>
+      <Figure crop={crop} x={82} scale={0.8} />
+      <Figure
+        crop={crop}
+        x={30}
+        scale={0.5}
+        fills={Array.from({ length: 5 }, () => '#4d6552')}
+        stem="#6a5470"
+      />
+    </g>
+  ),
 } satisfies Partial<Record<SignId, DrawSign>>

@@ -146,4 +146,15 @@ export const LEAF_SPOT_SIGNS = {
       </g>
     </Leaf>
   ),
+  mines: (crop) => (
+    <Leaf crop={crop}>
+      <path
+        d="M.14-.03C.2-.14.28-.14.32-.08S.4 0 .46-.06.52-.2.6-.16.62-.02.7-.02.8-.1.86-.04M.24.06C.3.16.38.18.42.1S.5.02.58.08.66.18.74.12"
+        fill="none"
+        stroke="#f1efda"
+        strokeWidth="0.03"
+        strokeLinecap="round"
+      />
+    </Leaf>
+  ),
 } satisfies Partial<Record<SignId, DrawSign>>

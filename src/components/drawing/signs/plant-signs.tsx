@@ -229,4 +229,51 @@ export const PLANT_SIGNS: Record<SignOf<'plant'>, DrawSign> = {
       </g>
     </g>
   ),
+  'after-cold-night': (crop) => (
+    <g>
+      <rect width="120" height="90" fill="#2f3a4f" opacity="0.25" />
+      <path d="M96 8A14 14 0 1 0 110 28 11 11 0 1 1 96 8Z" fill="#e8e4c8" stroke="#8a8568" />
+      <Ground />
+      <Figure crop={crop} x={50} droop={70} fills={of('#4d5a46')} stem="#56614a" />
+      <g stroke="#fff" strokeWidth="1.6">
+        <path d="M16 66v10M11 71h10M12 67l8 8M20 67l-8 8M98 60v10M93 65h10M94 61l8 8M102 61l-8 8" />
+      </g>
+    </g>
+  ),
+  'windy-side': (crop) => (
+    <g>
+      <Ground />
+      <g transform="rotate(14 66 84)">
+        <Figure crop={crop} x={66} fills={['#a98f52', INK.leaf, '#a98f52', INK.leaf, INK.leaf]} />
+      </g>
+      <g fill="none" stroke="var(--color-base-content)" strokeWidth="2.2" strokeLinecap="round">
+        <path d="M4 26H30Q38 26 36 19M4 40H24Q32 40 30 47M4 54H18" />
+      </g>
+    </g>
+  ),
+  'soon-after-planting': (crop) => (
+    <g>
+      <Ground y={62} />
+      <path d="M38 62H82L76 86H44Z" fill={INK.wet} />
+      <g transform="translate(0 -22)">
+        <Figure crop={crop} scale={0.6} droop={48} fills={of('#9fb567')} />
+      </g>
+      <path d="M14 74L30 58M26 54l10 10" stroke="#6b5a45" strokeWidth="4" strokeLinecap="round" />
+    </g>
+  ),
+  'salt-crust': () => (
+    <g>
+      <path d="M22 30H98L90 88H30Z" fill="#b3714a" stroke="#7a4a2c" />
+      <path d="M16 20H104V32H16Z" fill="#c27f56" stroke="#7a4a2c" />
+      <ellipse cx="60" cy="21" rx="42" ry="6" fill={INK.soil} />
+      <Dots at={scatter(46, 22, 17, 76, 8)} r={2} fill="#f7f5ea" />
+      <path
+        d="M30 40q8 8 0 20M84 36q-8 12 2 26M54 36q6 10 0 16"
+        fill="none"
+        stroke="#f7f5ea"
+        strokeWidth="3"
+      />
+      <path d="M60 20V2" stroke={INK.stem} strokeWidth="6" />
+    </g>
+  ),
 }

@@ -136,4 +136,21 @@ export const SAP_SUCKER_SIGNS = {
       </g>
     </g>
   ),
+  'sugar-below': (crop) => (
+    <Leaf crop={crop} fill={INK.below} vein="#6d8a5c">
+      {scatter(54, 0.1, -0.18, 0.78, 0.36).map(([x, y], at) => (
+        <rect
+          key={x}
+          x={x}
+          y={y}
+          width="0.022"
+          height="0.016"
+          transform={`rotate(${at * 37} ${x} ${y})`}
+          fill="#fffef6"
+          stroke="#a9a58e"
+          strokeWidth="0.004"
+        />
+      ))}
+    </Leaf>
+  ),
 } satisfies Partial<Record<SignId, DrawSign>>

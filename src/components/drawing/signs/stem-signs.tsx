@@ -121,4 +121,29 @@ export const STEM_SIGNS: Record<SignOf<'stem'>, DrawSign> = {
       </g>
     </g>
   ),
+  'stem-cankers': () => (
+    <Stem>
+      <path d="M58 6C50 20 52 44 56 62 58 72 62 72 64 60 67 42 66 18 62 6Z" fill="#5a3a1e" />
+      <path d="M60 14C57 28 58 44 60 58 62 44 62 28 60 14Z" fill="#d8b27a" />
+      <path d="M50 70C52 66 55 72 54 82L50 84ZM69 66l2 16-3-6Z" fill="#5a3a1e" />
+    </Stem>
+  ),
+  'white-threads-base': () => (
+    <g>
+      <Ground y={64} />
+      <Stem />
+      <rect x="0" y="70" width="120" height="20" fill={INK.soil} />
+      <path d="M48 44C56 40 64 46 72 42V70H48Z" fill="#5c3f28" />
+      <g fill="none" stroke="#fbfaf3" strokeWidth="1.6">
+        <path d="M48 50C54 46 60 56 72 48M48 58C58 52 64 64 72 56M46 66C56 58 66 72 76 62M40 72C48 64 56 70 60 64M60 66C70 62 78 72 86 70M52 46L56 68M66 46L62 70" />
+      </g>
+      <Dots
+        at={[...scatter(9, 34, 66, 52, 8), [52, 54], [67, 60]]}
+        r={2.4}
+        fill="#b5783a"
+        stroke="#6a4420"
+        strokeWidth={0.6}
+      />
+    </g>
+  ),
 }
