@@ -178,7 +178,7 @@ function firstAnswerOf(day: Day): FirstAnswer {
         weight: 'decides',
       },
       {
-        text: 'Planting out goes by warmth, not by the calendar: five nights and the soil at root depth must be warm enough.',
+        text: 'Planting out goes by warmth, not by the calendar: a week of nights, on average, and the soil at root depth must be warm enough.',
         weight: 'supports',
       },
       ...heatReasons(ensemble, date, say),

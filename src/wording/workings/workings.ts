@@ -117,9 +117,9 @@ export const WORKINGS: Record<WorkingId, Working> = {
   growth: {
     asks: 'How tall is it, how many leaves, which truss is open?',
     formula: [
-      'a tomato leaf each 32 °C d over base 6 (pepper 50 over base 10 to the fork, then 45)',
-      'first flower: packet days × 15.5 (pepper 11.5), less the fruit’s own sum, from planting out a plant of 330 (340) °C d',
-      'a sucker shows three nodes under the tip and is 5 cm long 84 °C d later (pepper 60)',
+      'a tomato leaf each 32 growing degree-days over base 6 (pepper 50 over base 10 to the fork, then 45)',
+      'first flower: packet days × 15.5 (pepper 11.5), less the fruit’s own sum, from planting out a plant of 330 (340) degree-days',
+      'a sucker shows three nodes under the tip and is 5 cm long 84 degree-days later (pepper 60)',
       'slower in cold, heat, drought and shade, and after setting out',
     ],
     source: 'De Koning 1994 for the rate of trusses; the packet; corrected by what is counted and cut.',
