@@ -1,6 +1,6 @@
 import { daysBetween, type IsoDate } from '../calendar'
 import { degreeDays, frostDays } from '../climate'
-import { THERMAL_LIMITS, usualMaturity, type Crop, type SetOutLevel } from '../crop'
+import { THERMAL_LIMITS, usualMaturity, type Crop } from '../crop'
 import type { Planting } from '../facts'
 import { weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
 import { plantingDates } from './planting-dates'
@@ -52,9 +52,8 @@ export function timeBuyers(outlook: SeasonOutlook, own: PlantingOutlook): Bought
   const dated = (by: TimeBuyer, change: Partial<typeof open>): BoughtTime => {
     const of = { ...open, ...change }
     const window = transplantWindow(of.courses, of.cultivar.crop, own.plan.thermal, bearingSum(of.cultivar))
-    const level: SetOutLevel = 'may'
     const day = (date: IsoDate) => daysBetween(own.start, date)
-    const plan = stagePlan(of.planting, of.cultivar, own.entries, outlook.today, day, level)
+    const plan = stagePlan(of.planting, of.cultivar, own.entries, outlook.today, day)
     const opens = window.opens.p50 === null ? null : Math.max(window.opens.p50, day(outlook.today))
     const taken = { opens, frost: own.turns.frost }
     const found = plantingDates({ plan, line: of.here, taken, courses: of.courses, seasonStart: own.start })
@@ -106,17 +105,16 @@ function underCover(
   )
   return years.map((year, index): Year => {
     const under = { tmin: nights[index]!, soil: warmer(year.soil, soil), safeFrom }
-    const opening = (level: SetOutLevel = 'may') => firstOpenDay(under, crop, 0, { level })
-    const from = opening()
-    let running: Float64Array | undefined
+    const from = firstOpenDay(under, crop, 0)
+    const running: Partial<Record<Crop, Float64Array>> = {}
     return {
       ...under,
       tmax: year.tmax,
       seedbed: year.seedbed,
       firstFrost: year.firstFrost,
       frostRisk: year.frostRisk,
-      opens: (_, level) => opening(level),
-      running: (of) => (running ??= warmedFrom(year, of, under.tmin, from)),
+      opens: (of, level) => firstOpenDay(under, of, 0, level ? { level } : {}),
+      running: (of) => (running[of] ??= warmedFrom(year, of, under.tmin, from)),
     }
   })
 }

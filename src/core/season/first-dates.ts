@@ -4,7 +4,7 @@ import { CROPS, type Crop } from '../crop'
 import { openWindow, stillRipens } from './in-view'
 import type { SeasonOutlook } from './outlook'
 import { raisingDays } from './raising'
-import { closesBeforeItOpens, plannedOpening } from './transplant-window'
+import { closesBeforeItOpens, plannedDays } from './transplant-window'
 
 /** When a usual cultivar of a crop is sown and planted out, in the middle year; null: it never is warm enough. */
 interface CropDates {
@@ -39,9 +39,9 @@ export function firstDates(
   const date = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
   const crops = CROPS.map((crop): CropDates => {
     const window = openWindow(outlook, crop)
-    const { closes, plans } = window
-    const opens = plans === 'ideal' ? window.ideal : window.opens
-    const from = date(plannedOpening(window))
+    const { closes } = window
+    const opens = plannedDays(window)
+    const from = date(opens.p50)
     return {
       crop,
       sow: from && addDays(from, -raisingDays(crop)),

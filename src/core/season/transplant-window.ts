@@ -65,12 +65,14 @@ export interface TransplantWindow {
 export const closesBeforeItOpens = ({ opens, closes }: Pick<TransplantWindow, 'opens' | 'closes'>): boolean =>
   closes.share > 0 && opens.p50 !== null && (closes.p50 ?? Infinity) < opens.p50
 
-/** The middle day of what is planned. */
-export const plannedOpening = ({
+/** The days on which what is planned opens, over the courses; and the middle one of them. */
+export const plannedDays = ({
   plans,
   opens,
   ideal,
-}: Pick<TransplantWindow, 'plans' | 'opens' | 'ideal'>) => (plans === 'ideal' ? ideal : opens).p50
+}: Pick<TransplantWindow, 'plans' | 'opens' | 'ideal'>): DayPercentiles => (plans === 'ideal' ? ideal : opens)
+export const plannedOpening = (window: Pick<TransplantWindow, 'plans' | 'opens' | 'ideal'>): number | null =>
+  plannedDays(window).p50
 
 /** The ideal is waited for where that costs less than this share of the ripe fruit. */
 const WORTH_WAITING = 0.1
