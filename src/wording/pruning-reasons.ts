@@ -16,6 +16,12 @@ export const PRUNING_REASONS: Record<PruningRule | NamingRule, string> = {
   'prune.fused': 'Flowers grown together make one large fruit that cracks and rots: pinch it.',
   'prune.top-season':
     'A flower that opens from now on makes no mature fruit: end the stem two leaves over the last open truss.',
+  'prune.top-season-on-plant':
+    'Keep {truss} trusses on this stem: all of them ripen on the plant. A flower that opens from now on makes no mature fruit: end the stem two leaves over truss {truss}.',
+  'prune.top-season-indoors':
+    'Keep {truss} trusses on this stem: they get full-sized and green, and ripen indoors. End it two leaves over truss {truss}: a later flower makes no mature fruit.',
+  'prune.top-season-both':
+    'Keep {truss} trusses on this stem: up to truss {ripe} they ripen on the plant, from truss {green} indoors. End it two leaves over truss {truss}: a later flower makes no mature fruit.',
   'prune.top-support': 'It is well over its support of {top}: end the stem two leaves over its last truss.',
   'prune.below-fork': 'Under the fork it takes light and air from the base, and bears nothing.',
   'prune.fork-inner': 'A weak shoot inside the four stems: it shades their fruit.',

@@ -85,7 +85,7 @@ export const REASONS: Record<Rule, string> = {
     'A flower that opens after {date} does not make a mature fruit before the frost about {frost}.',
   'call.clear-frost': 'The first frost comes about {date}.',
   'call.clear-borne':
-    'It has borne for three weeks by about {date}: a bush ripens all of its fruit in that time.',
+    'It has borne for five weeks by about {date}: a bush ripens its fruit in four to six.',
   'call.waits-sow': 'A week later now is about a week later at the first fruit.',
   'call.waits-light': 'A day without light makes them lanky for good.',
   'call.waits-roots': 'Roots begin to circle, and growth slows.',
@@ -107,7 +107,7 @@ export const REASONS: Record<Rule, string> = {
   'call.waits-feed': 'Leaves pale from below, and the later trusses stay small.',
   'call.tie': 'The stem is at {stem}; it is to be tied at {height}.',
   'call.tier': 'The stem is at {stem}: the string at {height} is due.',
-  'call.lower': 'The vine is {stem} long and has reached its wire.',
+  'call.lower': 'The vine is {stem} long and its tip is at the wire: let the string down, do not end it.',
   'call.cut': 'To come off in all: suckers {suckers}, leaves {leaves}, trusses {trusses}.',
   'call.cut-last': 'Last done on {date}.',
   'call.forecast-simulated':
@@ -195,6 +195,12 @@ export const REASONS: Record<Rule, string> = {
   'warn.set-cold':
     'A night of {value} on {date} is too cold to set: expect a failed truss about {from} to {to}.',
   'warn.set-hot': '{value} on {date} is too hot to set: expect a failed truss about {from} to {to}.',
+  'warn.cold-spell':
+    'From {date} to {until}, nights down to {night} and days from {high}: {set} of flowers set. Expect failed trusses about {from} to {to}.',
+  'warn.heat-spell':
+    'From {date} to {until}, nights up to {night} and days up to {high}: {set} of flowers set. Expect failed trusses about {from} to {to}.',
+  'warn.heat-spell-cherry':
+    'From {date} to {until}, nights up to {night} and days up to {high}: {set} of flowers set, of a cherry’s {cherry}. Expect failed trusses about {from} to {to}.',
   'warn.heat-gap':
     'From about {date} to {to} nights stay too warm to set, in {odds} of seasons: two short seasons, or cherry types.',
   'warn.not-ripe': 'In {odds} of seasons no fruit ripens before the end, about {date}.',

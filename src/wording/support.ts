@@ -1,6 +1,6 @@
 import type { Manner } from '../core/facts'
-import type { SupportPlan } from '../core/support'
 import { nameOf } from './names'
+import { LOWERED_BY, type SupportPlan } from '../core/support'
 import { sayCount, sayLength, sayMeasure } from './say'
 
 const PIECE = {
@@ -18,6 +18,19 @@ const TIERS: Record<SupportPlan['system'], string> = {
   string: 'A clip at each of these heights',
   panel: '',
   none: '',
+}
+
+/** How vines on strings are let down: what each string takes, when, by how much and which way. */
+export function sayLowering(
+  { string, aboveGround }: SupportPlan,
+  manner: Manner,
+): { heading: string; how: string } | null {
+  if (!string || string.reserve === 0) return null
+  const say = (metres: number) => sayLength(metres, manner)
+  return {
+    heading: `Lower them by ${say(LOWERED_BY)} when the stem is this long`,
+    how: `Each plant’s string is ${say(string.length)}: ${say(aboveGround)} to the wire, ${say(string.reserve)} wound up there to let it down by, the rest to tie. Lean all of a row one way along it and the next row the other way, so that a stem at the end is led round into the next row. Its bare foot lies on the ground or on straw; do not end a vine at the wire.`,
+  }
 }
 
 /** What a support is, in a line, how it stands, and what its heights are for. */

@@ -3,12 +3,15 @@ import type { IsoDate } from '../calendar'
 import type { WetnessPressure } from '../climate'
 import type { EntrySubject } from '../entry'
 import type { Place, PlantPosition } from '../facts'
-import type { FlowerSchool } from '../pruning'
+import type { FlowerSchool, PruningRule } from '../pruning'
 import type { SetOutRule } from '../season'
 import type { FeedingSchool } from '../transplant'
 import type { CallNeeds } from './needs'
 import type { WateredPlace, WateringSchool } from '../watering'
 import type { CallAnswer } from './call-answer'
+
+/** Which trusses are kept where the season ends the stems. */
+export type EndingRule = Extract<PruningRule, `prune.top-season-${string}`>
 
 /** What the calls are worked out from besides the outlook. */
 export interface CallGarden {
@@ -82,6 +85,7 @@ export type CallRule =
   | 'call.waits-frost'
   | 'call.waits-pick'
   | 'call.waits-top'
+  | EndingRule
   | 'call.water-dry'
   | 'call.water-due'
   | 'call.water-last'

@@ -64,7 +64,7 @@ function callsOfPlanting(context: CallContext, garden: CallGarden): (Call | null
     cover(context),
     lookForFlowers(context),
     pick(context),
-    top(context),
+    top(context, garden),
     clear(context),
     tend(context, garden),
   ]

@@ -5,6 +5,7 @@ import { plainPlace, type Place, type Planting } from '../facts'
 import type { LogEntry } from '../log'
 import { seasonOutlook } from '../season'
 import { bed, entryOf, sampleGarden, sixSlicers, slicer } from '../../test/sample-garden'
+import { daysToHeights, degreeDaysFrom, planOf, supportCasesOf } from '../support'
 import { usualFeeding } from '../transplant'
 import { gardenWater } from '../watering'
 import { callsOf, pruningContextOf, type Call, type CallKind } from '.'
@@ -47,10 +48,12 @@ function careOn(
     wind?: number
     support?: Planting['support']
     raising?: Planting['raising']
+    training?: Planting['training']
     before?: LogEntry[]
   } = {},
 ): Call[] {
   const { place = bed, tmax = 27, wind = 2, support = 'stake', raising = 'plant', before = planted } = change
+  const { training = planting.training } = change
   const today = isoDate(on)
   const forecast = emptySeries((Date.parse(on) / 86_400_000) | 0, 7)
   for (let day = 0; day < 7; day++) {
@@ -63,7 +66,7 @@ function careOn(
   const outlook = seasonOutlook(
     sampleGarden([...before, ...entries], {
       places: [place],
-      plantings: [{ ...planting, support, raising }],
+      plantings: [{ ...planting, support, raising, training }],
     }),
     today,
     forecast,
@@ -141,6 +144,46 @@ describe('a vine on a string', () => {
     expect(topOf('string').top).toBeNull()
     expect(topOf('string').rules).not.toContain('prune.top-support')
     expect(topOf('stake').top).toBe(1.8)
+  })
+  it('has its string, its lowerings and their dates end with the season', () => {
+    const own = { ...planting, training: 'single-stem' as const, support: 'string' as const }
+    const outlook = seasonOutlook(sampleGarden(planted, { plantings: [own] }), isoDate('2026-06-05'), null)
+    const [standing] = outlook.plantings
+    const site = { gust: 20, shelter: 'fenced' as const, wetness: 'low' as const }
+    const [row] = supportCasesOf(standing!, plants, site)
+    const { string, lowerings, aboveGround } = planOf('string', row!)
+    // As long as it grows by its topping date: over the wire, but not by the year's end.
+    expect(row!.stemLength).toBeGreaterThan(aboveGround)
+    expect(lowerings.at(-1)).toBeLessThanOrEqual(row!.stemLength)
+    expect(lowerings.at(-1)! + 0.35).toBeGreaterThan(row!.stemLength)
+    expect(string).toEqual({
+      length: expect.closeTo(aboveGround + 0.35 * lowerings.length + 0.5, 9) as number,
+      reserve: expect.closeTo(0.35 * lowerings.length, 9) as number,
+    })
+    const growth = degreeDaysFrom(standing!)!
+    const last = daysToHeights(row!.cultivar, 'single-stem', growth.sums, lowerings).at(-1)!
+    expect(addDays(growth.from, last) <= standing!.dates.top.date!).toBe(true)
+    const soil = (changed: Partial<Place>) =>
+      supportCasesOf({ ...standing!, place: { ...bed, ...changed } }, plants, site)[0]!.soil
+    // A post in open ground reaches under what was dug.
+    expect(soil({ raised: false, soilDepth: 0.3 })).toBe('firm')
+    expect([soil({ raised: true }), soil({ raised: false, soilDepth: 0.6 })]).toEqual(['loose', 'loose'])
+  })
+  it('is ended by a stop of its own when the season ends it, that names its trusses', () => {
+    const own = { ...planting, training: 'single-stem' as const, support: 'string' as const }
+    const on = (date: string, more: LogEntry[] = []) =>
+      careOn(date, more, { support: own.support, training: own.training })
+    const due = (calls: Call[]) => calls.filter(({ kind }) => kind === 'top')
+    const [call] = due(on('2026-09-15'))
+    expect(call!.advice.reasons.map(({ rule }) => rule)).toContainEqual(
+      expect.stringMatching(/^prune.top-season-/),
+    )
+    const leaders = (calls: Call[]) =>
+      calls.flatMap(({ advice: { answer } }) =>
+        answer.kind === 'tend' ? answer.alike.flatMap(({ cuts }) => cuts) : [],
+      )
+    expect(leaders(on('2026-09-15')).filter(({ stem, organ }) => stem === 0 && organ === 'tip')).toEqual([])
+    expect(due(on('2026-09-16', [entryOf('top', 'topped', '2026-09-15')]))).toEqual([])
   })
 })
 

@@ -2,9 +2,12 @@ import { firstPick } from '../season'
 import { addDays } from '../calendar'
 import { LIGHT_FROST } from '../climate'
 import { onDate, temperature } from '../quantity'
-import type { Call } from './call'
+import type { Reason } from '../advice'
+import type { PruningRule } from '../pruning'
+import type { Call, CallGarden, EndingRule } from './call'
 import { has, lastOf, madeUp, makeCall, type CallContext } from './context'
 import { MINUTES } from './minutes'
+import { seasonEnding } from './planting-cuts'
 
 /** Nights ahead that a frost is looked for in. */
 const NIGHTS_AHEAD = 3
@@ -94,11 +97,15 @@ export function pick(context: CallContext): Call | null {
   })
 }
 
-export function top(context: CallContext): Call | null {
-  const { planting, dates } = context
+export function top(context: CallContext, garden: CallGarden): Call | null {
+  const { planting, dates, season, own } = context
   const due = dates.top.date
   const frost = dates.end.date
   if (due === null || frost === null || context.phase !== 'standing' || has(context, 'topped')) return null
+  // Which trusses are left on, of the plants that were cut first.
+  const ending =
+    due > season.today ? undefined : seasonEnding(season, own, garden.plants, garden.wetness)?.reason
+  const trusses = ending && isNamed(ending) ? [{ ...ending, weight: 'supports' as const }] : []
   return makeCall(context, {
     due,
     early: 2,
@@ -112,12 +119,16 @@ export function top(context: CallContext): Call | null {
           values: { date: onDate(due), frost: onDate(frost) },
           weight: 'decides',
         },
+        ...trusses,
       ],
       cautions: ['sharp-blade', 'foliage-not-food'],
     },
     ifItWaits: { rule: 'call.waits-top', values: {}, weight: 'supports' },
   })
 }
+
+const isNamed = (ending: Reason<PruningRule>): ending is Reason<EndingRule> =>
+  ending.rule !== 'prune.top-season'
 
 export function clear(context: CallContext): Call | null {
   const { planting, phase, end } = context

@@ -1,6 +1,6 @@
-import { daysBetween } from '../calendar'
+import { daysBetween, type IsoDate } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
-import { plantTraits } from '../crop'
+import { plantTraits, runningDegreeDays, thermalTraits } from '../crop'
 import type { PlantPosition, Support } from '../facts'
 import { remembered } from '../memo'
 import {
@@ -8,12 +8,20 @@ import {
   entriesOfPlant,
   grownAlong,
   plantCourse,
+  stageEntries,
   type PlantingOutlook,
   type SeasonOutlook,
 } from '../season'
 import type { PlantEntry } from '../crop'
 import { usualHeight } from '../support'
-import { advisePruning, type Cut, type FlowerSchool, type PruningContext } from '../pruning'
+import {
+  advisePruning,
+  keptStems,
+  tipCuts,
+  type Cut,
+  type FlowerSchool,
+  type PruningContext,
+} from '../pruning'
 
 /** A plant that has stood longer is no younger for it, d. */
 const LONGEST = 1000
@@ -31,6 +39,12 @@ export function pruningContextOf(
   const { planting, cultivar, dates, begins, air, place } = own
   const at = indexOf(air, outlook.today)
   const { seasonSlackDays, dailyDegreeDays } = depthConditions(outlook, own)
+  const running = runningDegreeDays(air, cultivar.crop)
+  const { ripening } = thermalTraits(cultivar)
+  const ripenessSince = (opened: IsoDate | null) =>
+    opened === null || opened > outlook.today
+      ? null
+      : (running[at]! - running[Math.max(0, indexOf(air, opened))]!) / ripening
   return {
     date: outlook.today,
     // Past the forecast nobody knows the day's rain; under cover none falls.
@@ -46,6 +60,11 @@ export function pruningContextOf(
       begins.date === null ? 0 : Math.max(0, Math.min(LONGEST, daysBetween(begins.date, outlook.today))),
     seasonSlackDays,
     lastUsefulFlower: dates.top.date,
+    lastRipeness: {
+      onPlant: ripenessSince(dates['last-flower-ripe'].date),
+      indoors: ripenessSince(dates['last-flower-green'].date),
+    },
+    isTopped: stageEntries(own.entries, 'topped').length > 0,
     // On a string a vine is lowered when it reaches the wire, not ended there.
     supportTop: isEndedAtTop(planting.support) ? usualHeight(planting.support, { cultivar }) : null,
     dailyDegreeDays: Math.min(40, Math.max(0, dailyDegreeDays)),
@@ -61,6 +80,42 @@ export interface AlikePlants {
   cuts: Cut[]
 }
 
+/** Plants of a planting of which the same was entered, by what that was. */
+function alikeIn(
+  outlook: SeasonOutlook,
+  { planting }: PlantingOutlook,
+  plants: readonly PlantPosition[],
+): Map<string, { plants: PlantPosition[]; told: PlantEntry[] }> {
+  const alike = new Map<string, { plants: PlantPosition[]; told: PlantEntry[] }>()
+  for (const plant of plants) {
+    if (plant.plantingId !== planting.id) continue
+    const told = entriesOfPlant(outlook, plant.id, planting.id)
+    const key = JSON.stringify(told)
+    const group = alike.get(key)
+    if (group) group.plants.push(plant)
+    else alike.set(key, { plants: [plant], told })
+  }
+  return alike
+}
+
+/** Why and where the season ends the stems of the first plants of a planting that have grown alike; null: it does not. */
+export function seasonEnding(
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
+  plants: readonly PlantPosition[],
+  wetness: WetnessPressure,
+): Cut | null {
+  const [first] = alikeIn(outlook, own, plants).values()
+  if (!first) return null
+  const { planting, cultivar } = own
+  const plant = grownAlong(plantCourse(own, first.told, outlook.today), plantTraits(cultivar))
+  const context = pruningContextOf(outlook, own, wetness)
+  return tipCuts(plant, keptStems(plant, planting.training, context), context).find(endsForSeason) ?? null
+}
+
+/** Whether a cut ends a stem because the season does. */
+export const endsForSeason = ({ reason }: Cut) => reason.rule.startsWith('prune.top-season')
+
 /**
  * What is cut today on each plant of a planting; plants of which the same was entered are grown once.
  *
@@ -74,15 +129,7 @@ export function plantingCuts(
   school?: FlowerSchool,
 ): AlikePlants[] {
   const { planting, cultivar } = own
-  const alike = new Map<string, { plants: PlantPosition[]; told: PlantEntry[] }>()
-  for (const plant of plants) {
-    if (plant.plantingId !== planting.id) continue
-    const told = entriesOfPlant(outlook, plant.id, planting.id)
-    const key = JSON.stringify(told)
-    const group = alike.get(key)
-    if (group) group.plants.push(plant)
-    else alike.set(key, { plants: [plant], told })
-  }
+  const alike = alikeIn(outlook, own, plants)
   if (alike.size === 0) return []
   const context = pruningContextOf(outlook, own, wetness, school)
   const asked = JSON.stringify(context)

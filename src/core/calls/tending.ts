@@ -6,7 +6,7 @@ import { growthOf } from '../season'
 import { stemHeightAfter, tyingPlans } from '../support'
 import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
-import { plantingCuts, type AlikePlants } from './planting-cuts'
+import { endsForSeason, plantingCuts, type AlikePlants } from './planting-cuts'
 import { madeUp, makeCall, type CallContext } from './context'
 import { callEntries, type Work } from './entries'
 import { MINUTES, PLANTS_A_BAY } from './minutes'
@@ -28,9 +28,10 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
   const rests = cut !== null && addDays(cut, CUT_EVERY) > today
   const alike = rests
     ? []
-    : plantingCuts(season, context.own, garden.plants, garden.wetness, garden.house.flowers).filter(
-        ({ cuts }) => (ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts)),
-      )
+    : plantingCuts(season, context.own, garden.plants, garden.wetness, garden.house.flowers)
+        // The tips that the season ends have a stop of their own.
+        .map(({ plants, cuts }) => ({ plants, cuts: cuts.filter((one) => !endsForSeason(one)) }))
+        .filter(({ cuts }) => (ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts)))
   if (ties.length === 0 && alike.length === 0) return null
   const cuts = countCuts(alike)
   const plants = alike.reduce((sum, group) => sum + group.plants.length, 0)
@@ -110,9 +111,11 @@ const minutesOf = (work: Work, plants: number) =>
 
 /** Works whose next height the stem has passed since they were done last. */
 function tiesDue(context: CallContext): { work: 'tie' | 'tier' | 'lower'; stem: number; height: number }[] {
-  const { planting, cultivar, grownFor } = context
+  const { planting, cultivar, grownFor, today, own } = context
   if (grownFor === null) return []
-  const stem = stemHeightAfter(cultivar, planting.training, grownFor)
+  // What is ended grows no longer.
+  const top = own.dates.top.date
+  const stem = stemOn(context, top !== null && top < today ? top : today)
   return tyingPlans(planting.support, cultivar, stem).flatMap(({ work, heights }) => {
     const done = lastWork(context, work)
     const then = done === null ? 0 : stemOn(context, done)

@@ -162,13 +162,10 @@ export const CLIMATE_TEMPLATE_IDS: readonly ClimateTemplateId[] = TEMPLATES.map(
 
 /** Lapse rate of the standard atmosphere, °C per m [ICAO 1993]. */
 const LAPSE_RATE = 0.0065
-/** † Cooling toward the poles, °C per degree of latitude, and the most that a template is stretched by. */
-const COOLING_PER_DEGREE = 0.6
-const MOST_DEGREES = 12
 
 /**
- * A template carried to a place: cooler toward the pole and uphill, its seasons turned in the other half of
- * the world.
+ * A template carried to a place: cooler uphill, its seasons turned in the other half of the world. It is a
+ * climate that the grower knows by its name, so it is as warm at every latitude.
  *
  * @param place latitude in °, elevation in m
  * @throws RangeError when there is no such template, or the place is out of range
@@ -189,16 +186,5 @@ export function normalsFor(
   ) as unknown as Normals
   const turned = Math.sign(place.latitude || 1) === Math.sign(found.latitude) ? months : turnSeasons(months)
 
-  const poleward = Math.abs(place.latitude) - Math.abs(found.latitude)
-  const cooler =
-    COOLING_PER_DEGREE * Math.max(-MOST_DEGREES, Math.min(MOST_DEGREES, poleward)) +
-    LAPSE_RATE * (place.elevation - found.elevation)
-  return shiftTemperatures(turned, -cooler)
-}
-
-/** The template written for the latitude nearest to this one, of those in its half of the world first. */
-export function nearestTemplate(latitude: number): ClimateTemplateId {
-  requireInRange('latitude', latitude, -90, 90)
-  const away = (template: ClimateTemplate) => Math.abs(Math.abs(template.latitude) - Math.abs(latitude))
-  return [...TEMPLATES].sort((a, b) => away(a) - away(b))[0]!.id
+  return shiftTemperatures(turned, LAPSE_RATE * (found.elevation - place.elevation))
 }

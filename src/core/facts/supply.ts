@@ -52,7 +52,15 @@ export const HAS_LENGTH: readonly SupplyKind[] = ['stake', 'post', 'rod']
 export const IS_DRIVEN: readonly SupplyKind[] = ['stake', 'post', 'rod']
 
 /** What something that is driven is made of. */
-export const POST_MATERIALS = ['bamboo', 'softwood', 'hardwood', 'steel-tube', 'steel-rod'] as const
+export const POST_MATERIALS = [
+  'bamboo',
+  'softwood',
+  'hardwood',
+  'steel-tube',
+  'conduit',
+  'steel-rod',
+  'steel-t',
+] as const
 export type PostMaterial = (typeof POST_MATERIALS)[number]
 
 /** One line of what the shed holds, and how it is bought. */

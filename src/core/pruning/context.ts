@@ -17,6 +17,13 @@ export interface PruningContext {
   seasonSlackDays: number
   /** A flower that opens later makes no mature fruit; null: there is no such day. */
   lastUsefulFlower: IsoDate | null
+  /**
+   * How far on the way from flower to ripe fruit a flower is today, 0–1, that opened on the last day from which
+   * it ripens on the plant, and indoors; null: there is no such day, or it is still ahead.
+   */
+  lastRipeness?: { onPlant: number | null; indoors: number | null }
+  /** The grower entered that the tips are off: no stem is ended again. */
+  isTopped?: boolean
   /** m above the ground; null: nothing holds it. */
   supportTop: number | null
   /** °C d a day now. */

@@ -80,6 +80,32 @@ describe('pruning a vine', () => {
     expect(after.stems[0]!.nodes).toHaveLength(open + 3)
     expect(after.stems[0]!.ended).toBe('topped')
   })
+  it('names the last truss that is kept, and which ripen on the plant or indoors', () => {
+    const old = grown(vine, 110)
+    const ripeness = old.stems[0]!.nodes.flatMap(({ truss }) =>
+      truss && truss.state !== 'buds' ? [truss.ripeness] : [],
+    )
+    expect(ripeness.length).toBeGreaterThan(4)
+    const ending = (onPlant: number | null, indoors: number) => {
+      const changed = { lastUsefulFlower: context.date, lastRipeness: { onPlant, indoors } }
+      const tip = advise(old, 'single-stem', changed).answer.find(({ stem, reason }) =>
+        stem === 0 ? reason.rule.startsWith('prune.top') : false,
+      )!
+      return { rule: tip.reason.rule, ...tip.reason.values }
+    }
+    // The second truss is the last that ripens on the plant, the fourth the last that does indoors.
+    expect(ending(ripeness[1]!, ripeness[3]!)).toMatchObject({
+      rule: 'prune.top-season-both',
+      truss: { value: 4 },
+      ripe: { value: 2 },
+      green: { value: 3 },
+    })
+    expect(ending(2, ripeness[3]!)).toMatchObject({ rule: 'prune.top-season-indoors', truss: { value: 4 } })
+    expect(ending(null, 0)).toMatchObject({ rule: 'prune.top-season-on-plant' })
+    const topped = { lastUsefulFlower: context.date, isTopped: true }
+    for (const rule of rulesOf(advise(old, 'single-stem', topped).answer))
+      expect(rule).not.toMatch(/^prune.top/)
+  })
   it('tips a sucker found late over two leaves, and in scalding sun every grown one', () => {
     const late = grown(vine, 90)
     const tips = advise(late, 'single-stem').answer.filter(({ action }) => action === 'tip-back')

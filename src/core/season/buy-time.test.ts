@@ -6,7 +6,7 @@ import { closesBeforeItOpens, seasonOutlook, timeBuyers } from '.'
 
 const cool = {
   ensemble: simulateSeasons({
-    normals: normalsFor('short-summer-plain', { latitude: 51, elevation: 300 }),
+    normals: normalsFor('short-summer-plain', { latitude: 51, elevation: 450 }),
     latitude: 51,
     count: 60,
   }),

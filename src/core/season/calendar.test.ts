@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays, daysBetween, isoDate, type IsoDate } from '../calendar'
 import { emptySeries, normalsFor, OPEN_GROUND, seasonOf, simulateSeasons, type RecordedDay } from '../climate'
+import { climateNear } from '../climate/stations'
 import { thermalTraits } from '../crop'
 import { plainPlace, type Planting } from '../facts'
 import {
@@ -282,11 +283,27 @@ describe('warnings and risks', () => {
 
   it('tell of nights too cold and days too hot to set, with when the failed truss shows', () => {
     expect(rules(days(15, 26))).toEqual([])
-    expect(rules(days(8.5, 26))).toContain('warn.set-cold')
-    const [hot] = warningsAhead(outlookOf(june, {}, set, { weather: days(25, 39) }))
-    expect(hot).toMatchObject({ rule: 'warn.set-hot', plantings: ['a'] })
-    expect(daysBetween(hot!.date, hot!.values.from!.value as IsoDate)).toBe(7)
-    expect(daysBetween(hot!.date, hot!.values.to!.value as IsoDate)).toBe(10)
+    expect(rules(days(8.5, 26))).toContain('warn.cold-spell')
+    const [hot] = warningsAhead(outlookOf(june, {}, set, { weather: days(25, 36) }))
+    // Eight days of the record since it flowers, each as hot: one spell, that cherries come through better.
+    expect(hot).toMatchObject({
+      rule: 'warn.heat-spell-cherry',
+      plantings: ['a'],
+      values: { night: { value: 25 }, high: { value: 36 }, date: { value: '2026-06-10' } },
+    })
+    const { date, until, from, to, set: setting, cherry } = hot!.values
+    expect(daysBetween(date!.value as IsoDate, from!.value as IsoDate)).toBe(7)
+    expect(daysBetween(until!.value as IsoDate, to!.value as IsoDate)).toBe(10)
+    expect(cherry!.value as number).toBeGreaterThan(setting!.value as number)
+  })
+  it('tell of a single night as one, and of two with a better day between as a spell', () => {
+    const but = (...cold: number[]) =>
+      days(15, 26).map((day, index) => (cold.includes(index) ? { ...day, tmin: 8.5 } : day))
+    const [one] = warningsAhead(outlookOf(june, {}, set, { weather: but(54) }))
+    expect(one).toMatchObject({ rule: 'warn.set-cold', values: { value: { value: 8.5 } } })
+    const [two] = warningsAhead(outlookOf(june, {}, set, { weather: but(53, 55) }))
+    expect(two).toMatchObject({ rule: 'warn.cold-spell' })
+    expect(daysBetween(two!.values.date!.value as IsoDate, two!.values.until!.value as IsoDate)).toBe(2)
   })
   it('tell of a planting that will hardly ripen, with the odds', () => {
     const late = warningsAhead(outlookOf(isoDate('2026-07-28'), {}, [entryOf('1', 'set-out', '2026-07-27')]))
@@ -327,8 +344,8 @@ describe('in other parts of the world', () => {
   })
   it('has no end where no frost comes, and still a first ripe fruit', () => {
     const tropics = simulateSeasons({
-      normals: normalsFor('mild-coastal', { latitude: 5, elevation: 900 }),
-      latitude: 5,
+      normals: climateNear({ latitude: -1.3, longitude: 36.8, elevation: 1700, sea: 450 }).normals,
+      latitude: -1.3,
       count: 40,
     })
     const day = isoDate('2026-03-01')

@@ -10,6 +10,9 @@ export type WarningRule =
   | 'warn.frost-night-simulated'
   | 'warn.set-cold'
   | 'warn.set-hot'
+  | 'warn.cold-spell'
+  | 'warn.heat-spell'
+  | 'warn.heat-spell-cherry'
   | 'warn.heat-gap'
   | 'warn.not-ripe'
 
@@ -67,42 +70,100 @@ function frostNights({ line, today }: SeasonOutlook, own: PlantingOutlook): Seas
   return []
 }
 
-/** Flowers that open from ten days ago to ten days ahead and do not set; the worst day stands for its run. */
-function failedSet({ line, today }: SeasonOutlook, own: PlantingOutlook): SeasonWarning[] {
-  const { cultivar, dates, air } = own
-  const flower = dates['first-flower'].date
-  if (flower === null) return []
+/** A run of days on which hardly a flower sets: its first and last day in the line, and the share that does. */
+interface Spell {
+  first: number
+  last: number
+  set: number
+}
+
+/** Days of a spell on which flowers set after all do not end it, if it goes on after so few. */
+const MENDS = 1
+
+/** The spells of days on which flowers that open do not set, from ten days ago to ten days ahead. */
+function poorSpells({ line, today }: SeasonOutlook, own: PlantingOutlook, flower: IsoDate): Spell[] {
   const at = indexOf(line.air, today)
-  let worst: { day: number; set: number } | null = null
+  const spells: Spell[] = []
   for (let day = at - SHOWS.last; day <= at + DAYS_AHEAD; day++) {
-    const date = dateFromEpochDay(air.from + day)
+    const date = dateFromEpochDay(own.air.from + day)
     if (day < 0 || !isKnown(line.sources[day]) || date < flower || !stands(own, date)) continue
     const set = setOn(own, day)
-    if (set < FAILS && (worst === null || set < worst.set)) worst = { day, set }
+    if (set >= FAILS) continue
+    const open = spells.at(-1)
+    if (!open || day - open.last > MENDS + 1) {
+      spells.push({ first: day, last: day, set })
+      continue
+    }
+    // The days between were better: the spell's share is the mean of all its days.
+    const shares = Array.from({ length: day - open.first + 1 }, (_, index) => setOn(own, open.first + index))
+    open.last = day
+    open.set = shares.reduce((sum, one) => sum + one, 0) / shares.length
   }
-  if (worst === null) return []
-  const [low, high] = [air.tmin[worst.day]!, air.tmax[worst.day]!]
-  const date = dateFromEpochDay(air.from + worst.day)
-  const mild = { nightMinimum: 17, dayMaximum: 25 }
-  const byNight = fruitSet({ ...mild, nightMinimum: low }, cultivar.crop, heatShift(cultivar))
-  const byDay = fruitSet({ ...mild, dayMaximum: high }, cultivar.crop, heatShift(cultivar))
-  const value = byNight <= byDay ? low : high
+  return spells
+}
+
+/** Flowers that do not set, told as the spell that costs the most, with what cherries would set in its heat. */
+function failedSet(outlook: SeasonOutlook, own: PlantingOutlook): SeasonWarning[] {
+  const { cultivar, dates, air, planting } = own
+  const flower = dates['first-flower'].date
+  if (flower === null) return []
+  const worst = poorSpells(outlook, own, flower).sort(
+    (a, b) => (b.last - b.first + 1) * (1 - b.set) - (a.last - a.first + 1) * (1 - a.set),
+  )[0]
+  if (!worst) return []
+  const days = Array.from({ length: worst.last - worst.first + 1 }, (_, index) => worst.first + index)
+  const setAt = (day: number, shift: number, as: { tmin?: number; tmax?: number } = {}) =>
+    fruitSet(
+      { nightMinimum: as.tmin ?? air.tmin[day]!, dayMaximum: as.tmax ?? air.tmax[day]! },
+      cultivar.crop,
+      shift,
+    )
+  const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + one, 0) / values.length
+  const shift = heatShift(cultivar)
+  const hardest = days.reduce((one, other) => (setAt(other, shift) < setAt(one, shift) ? other : one))
+  const byNight = setAt(hardest, shift, { tmax: MILD.high })
+  const byDay = setAt(hardest, shift, { tmin: MILD.low })
+  const value = byNight <= byDay ? air.tmin[hardest]! : air.tmax[hardest]!
+  const isCold = value < 16
+  const [date, until] = [worst.first, worst.last].map((day) => dateFromEpochDay(air.from + day))
+  const isSpell = days.length > 1
+  const cherry = mean(days.map((day) => setAt(day, heatShift({ fruit: 'cherry' }))))
+  const cherriesGain =
+    cultivar.crop === 'tomato' && cultivar.fruit !== 'cherry' && cherry - worst.set >= GAINS
+  const nights = days.map((day) => air.tmin[day]!)
+  const highs = days.map((day) => air.tmax[day]!)
   return [
     {
-      rule: value < 16 ? 'warn.set-cold' : 'warn.set-hot',
+      rule: !isSpell
+        ? isCold
+          ? 'warn.set-cold'
+          : 'warn.set-hot'
+        : isCold
+          ? 'warn.cold-spell'
+          : cherriesGain
+            ? 'warn.heat-spell-cherry'
+            : 'warn.heat-spell',
       values: {
         value: temperature(value),
-        date: onDate(date),
-        from: onDate(addDays(date, SHOWS.first)),
-        to: onDate(addDays(date, SHOWS.last)),
+        date: onDate(date!),
+        until: onDate(until!),
+        night: temperature(isCold ? Math.min(...nights) : Math.max(...nights)),
+        high: temperature(isCold ? Math.min(...highs) : Math.max(...highs)),
+        from: onDate(addDays(date!, SHOWS.first)),
+        to: onDate(addDays(until!, SHOWS.last)),
         set: share(worst.set),
+        cherry: share(cherry),
       },
       weight: 'warns',
-      date,
-      plantings: [own.planting.id],
+      date: date!,
+      plantings: [planting.id],
     },
   ]
 }
+/** Nights and days on which flowers set, °C. */
+const MILD = { low: 17, high: 25 }
+/** From this much more of their flowers on, cherries are worth a word. */
+const GAINS = 0.1
 
 /** Share of the flowers open on a day of the line that set. */
 export function setOn({ cultivar, air }: Pick<PlantingOutlook, 'cultivar' | 'air'>, day: number): number {
@@ -152,7 +213,9 @@ function heatAhead({ ensemble, start, today, plantings }: SeasonOutlook): Season
 function merged(warnings: readonly SeasonWarning[]): SeasonWarning[] {
   const byKey = new Map<string, SeasonWarning>()
   for (const warning of warnings) {
-    const key = `${warning.rule} ${warning.rule === 'warn.not-ripe' ? warning.plantings[0] : warning.date}`
+    // A spell tells its own shares: plantings of other types have others.
+    const apart = warning.rule.includes('spell') ? JSON.stringify(warning.values) : warning.date
+    const key = `${warning.rule} ${warning.rule === 'warn.not-ripe' ? warning.plantings[0] : apart}`
     const found = byKey.get(key)
     if (found) found.plantings.push(...warning.plantings)
     else byKey.set(key, { ...warning, plantings: [...warning.plantings] })

@@ -2,8 +2,17 @@ export { supportFor, trainingFor } from './follows'
 export { adviseSupport } from './advise-support'
 export type { SupportRule } from './advise-support'
 export { daysToHeights, stemHeightAfter } from './growth'
-export { cageMesh, cagesFromRoll, PIN_WIRE, pinsFrom, stakeDistance, stringLength, tiesUpTo } from './lengths'
-export { LOWERED_BY, planOf, usualHeight } from './plans'
+export {
+  cageMesh,
+  cagesFromRoll,
+  LOWERED_BY,
+  PIN_WIRE,
+  pinsFrom,
+  stakeDistance,
+  stringLength,
+  tiesUpTo,
+} from './lengths'
+export { planOf, usualHeight } from './plans'
 export { bendingStress, DEEPEST, embedmentFor, lateralCapacity, LEAST_EMBEDMENT, POSTS } from './post'
 export type { Ground, Post } from './post'
 export { tyingPlans, TYING_WORKS } from './tying'

@@ -25,6 +25,21 @@ export function stringLength(height: number, lowering: number): number {
   return height + lowering + KNOTS
 }
 
+/** A plant on a string is let down by so much each time its tip reaches the wire, m (0.3–0.45). */
+export const LOWERED_BY = 0.35
+
+/**
+ * The lengths of stem at which a vine on a string is let down, m: as it reaches the wire, and each time the tip
+ * is there again.
+ *
+ * @param wire how high it runs, m
+ * @param stem how long the stem is by then, m
+ */
+export function loweringsOf(wire: number, stem: number): number[] {
+  const times = Math.max(0, Math.floor((stem - wire) / LOWERED_BY + 1e-9) + 1)
+  return Array.from({ length: times }, (_, time) => wire + time * LOWERED_BY)
+}
+
 /** Ties or clips every so far up a stem. */
 export function tiesUpTo(height: number, every = 0.25): number {
   requireInRange('height', height, 0, 20)

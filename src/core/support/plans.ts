@@ -1,20 +1,16 @@
 import { isBush } from '../crop'
-import type { Support } from '../facts'
+import type { PostMaterial, Support } from '../facts'
 import { CAGE } from '../spacing'
-import { stakeDistance, stringLength, tiesUpTo } from './lengths'
+import { LOWERED_BY, loweringsOf, stakeDistance, stringLength, tiesUpTo } from './lengths'
 import { bendingStress, DEEPEST, embedmentFor, lateralCapacity, POSTS, type Post } from './post'
 import { suits } from './suits'
 import type { Need, SupportCase, SupportPlan } from './support-case'
 import { breakDrops, weaveMaterials, weaveTiers } from './weave'
 import { gustAt, windForce } from './wind'
 
-/** † How far apart the posts of a beam and of panels stand, m; and how far a string plant is lowered in a season. */
+/** † How far apart the posts of a beam and of panels stand, m. */
 const BEAM_SPAN = 3
 const PANEL = 2
-const LOWERING_A_DAY = 0.025
-const DAYS_TO_THE_BEAM = 60
-/** † A plant is lowered by so much each time its tip reaches the beam, m. */
-export const LOWERED_BY = 0.35
 const CAGE_RODS = 2
 /** † Minutes of work: a piece to set, a tie, a plant a tier. */
 const WORK = {
@@ -117,6 +113,7 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
     aboveGround: system === 'none' ? 0 : above,
     life: LIFE[system],
     lowerings: [] as number[],
+    string: null,
   }
   const stand = () => standing(input, loadOf(system, input)!)
   switch (system) {
@@ -182,24 +179,23 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
     case 'string': {
       const post = stand()
       const { count: posts } = post.plan.post
-      const lowering = isBush(cultivar)
-        ? 0
-        : Math.max(0, input.seasonDays - DAYS_TO_THE_BEAM) * LOWERING_A_DAY
-      const clips = tiesUpTo(above + lowering)
+      const lowerings = isBush(cultivar) ? [] : loweringsOf(above, input.stemLength)
+      // The last time it is let down in whole, whatever it still grows.
+      const reserve = lowerings.length * LOWERED_BY
+      const string = { length: stringLength(above, reserve), reserve }
+      const clips = tiesUpTo(above + reserve)
       return {
         ...common,
         ...post.plan,
         distance: null,
         tiers: Array.from({ length: tiesUpTo(above) }, (_, clip) => (clip + 1) * 0.25),
-        lowerings: Array.from(
-          { length: Math.ceil(lowering / LOWERED_BY - 1e-9) },
-          (_, time) => above + time * LOWERED_BY,
-        ),
+        lowerings,
+        string,
         drops: 1,
         needs: [
           post.need,
           { kind: 'wire', quantity: rowLength + 2, length: null },
-          { kind: 'string', quantity: plants * stringLength(above, lowering), length: null },
+          { kind: 'string', quantity: plants * string.length, length: null },
           { kind: 'clip', quantity: plants * clips, length: null },
           { kind: 'pin', quantity: plants, length: null },
         ],
@@ -227,10 +223,20 @@ export function planOf(system: Support, input: SupportCase): SupportPlan {
   }
 }
 
-/** † What may serve: a stake is thin, a post is not. Pieces are sold in steps of a foot, m. */
+const IS_THIN_STEEL: Record<PostMaterial, boolean> = {
+  bamboo: false,
+  softwood: false,
+  hardwood: false,
+  'steel-tube': true,
+  conduit: true,
+  'steel-rod': true,
+  'steel-t': false,
+}
+/** † What may serve: a stake is thin, a post is not, a cage is held by steel. Pieces are sold in steps of a foot, m. */
 const SERVES: Record<'stake' | 'post' | 'rod', (post: Post) => boolean> = {
-  stake: ({ diameter, material }) => diameter <= 0.05 && material !== 'steel-tube',
-  rod: ({ diameter, material }) => diameter <= 0.034 && material !== 'bamboo',
+  stake: ({ diameter, material }) =>
+    diameter <= 0.05 && material !== 'steel-tube' && material !== 'steel-rod',
+  rod: ({ material }) => IS_THIN_STEEL[material],
   post: ({ diameter }) => diameter >= 0.034,
 }
 const LENGTH_STEP = 0.3

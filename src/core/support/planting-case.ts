@@ -1,8 +1,10 @@
-import { daysBetween, type IsoDate } from '../calendar'
+import type { IsoDate } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
 import { grownHeight, grownWidth } from '../crop'
-import { potOf, type PlantPosition, type Shelter } from '../facts'
+import { potOf, type Place, type PlantPosition, type Shelter } from '../facts'
 import { growthFrom, type PlantingOutlook } from '../season'
+import { stemHeightAfter } from './growth'
+import { LEAST_EMBEDMENT, type Ground } from './post'
 import { plantingSpacing } from '../spacing'
 import type { SupportCase } from './support-case'
 import { SHELTER_FACTOR } from './wind'
@@ -48,13 +50,15 @@ export function rowsOf(
 
 /** What has to be held of a planting, a case for each of its rows. */
 export function supportCasesOf(
-  { planting, cultivar, place, begins, end }: PlantingOutlook,
+  outlook: PlantingOutlook,
   positions: readonly PlantPosition[],
   site: SupportSite,
 ): SupportCase[] {
+  const { planting, cultivar, place } = outlook
   const { inRow } = plantingSpacing(planting, cultivar, site.wetness)
+  const grows = degreeDaysFrom(outlook)?.sums.reduce((sum, day) => sum + day, 0) ?? USUAL_SEASON
+  const stemLength = stemHeightAfter(cultivar, planting.training, Math.min(MOST_GROWTH, grows))
   const own = positions.filter(({ plantingId }) => plantingId === planting.id)
-  const [from, to] = [begins.date, end.on]
   const pot = potOf(place)
   return rowsOf(own, planting.count, inRow).map(({ plants, spacing }) => ({
     cultivar,
@@ -67,25 +71,36 @@ export function supportCasesOf(
     gust: site.gust,
     // Inside a tunnel no wind gets at them.
     shelter: place.kind === 'tunnel' ? 0 : SHELTER_FACTOR[site.shelter],
-    soil: 'loose',
+    soil: groundOf(place),
     wetness: site.wetness,
-    seasonDays: from && to ? Math.max(0, daysBetween(from, to)) : USUAL_SEASON,
+    stemLength,
     groundDepth: pot ? pot.height : undefined,
   }))
 }
-const USUAL_SEASON = 110
+/** † °C d of a usual season in its place, and of the longest that is reckoned with. */
+const USUAL_SEASON = 1400
+const MOST_GROWTH = 10_000
 
-/** °C d that it grows on each day from its first in its place on, along the season's line; null: no such day is known. */
+/** Filled ground is loose; in open ground a post reaches under what is dug, where it is settled. */
+export const groundOf = ({ pot, raised, soilDepth }: Pick<Place, 'pot' | 'raised' | 'soilDepth'>): Ground =>
+  pot !== null || raised || soilDepth >= LEAST_EMBEDMENT ? 'loose' : 'firm'
+
+/**
+ * °C d that it grows on each day from its first in its place on, along the season's line, until its stems are
+ * ended or it is; null: no such day is known.
+ */
 export function degreeDaysFrom(
-  own: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'begins' | 'air'>,
+  own: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'begins' | 'air' | 'dates' | 'end'>,
 ): { from: IsoDate; sums: number[] } | null {
-  const { begins, air } = own
+  const { begins, air, dates, end } = own
   const from = begins.date
   const start = from === null ? -1 : indexOf(air, from)
   if (from === null || start < 0 || start >= air.days) return null
   const growth = growthFrom(own, from)
+  const ends = [dates.top.date, end.on].flatMap((date) => (date === null ? [] : [indexOf(air, date)]))
+  const days = Math.max(0, Math.min(air.days, ...ends) - start)
   return {
     from,
-    sums: Array.from({ length: air.days - start }, (_, day) => growth(start + day + 1) - growth(start + day)),
+    sums: Array.from({ length: days }, (_, day) => growth(start + day + 1) - growth(start + day)),
   }
 }

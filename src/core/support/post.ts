@@ -75,32 +75,48 @@ export function embedmentFor(post: {
   return Math.max(minimum, high)
 }
 
-/** What materials bear in bending, Pa, and the wall of a usual tube, m. */
+/** What materials bear in bending, Pa [agronomy of supports: allowed wood, bamboo and mild steel]. */
 export const BEARS: Record<PostMaterial, number> = {
   bamboo: 25e6,
   softwood: 12e6,
   hardwood: 20e6,
   'steel-tube': 160e6,
+  conduit: 160e6,
   'steel-rod': 160e6,
+  'steel-t': 160e6,
 }
-export const TUBE_WALL = 0.002
+/** † Walls of usual tubes, m. */
+const WALLS: Partial<Record<PostMaterial, number>> = { 'steel-tube': 0.002, conduit: 0.0012 }
+/** † Section modulus of a T-post as a share of the cube of its flange, that of a solid bar being 0.098. */
+const T_POST = 0.058
+
+/** What the section of a post of some material and thickness, m, is beside its thickness. */
+export function sectionOf(material: PostMaterial, diameter: number): Pick<Post, 'wall' | 'modulus'> {
+  const wall = WALLS[material]
+  if (wall !== undefined) return { wall: Math.min(wall, diameter / 2) }
+  return material === 'steel-t' ? { modulus: T_POST * diameter ** 3 } : {}
+}
 
 const post = (material: PostMaterial, diameter: number): Post => ({
   material,
   diameter,
   bears: BEARS[material],
-  ...(material === 'steel-tube' && { wall: TUBE_WALL }),
+  ...sectionOf(material, diameter),
 })
 
-/** Round posts that can be had, thinnest first of each. */
+/** Posts that can be had, thinnest first of each kind of use. */
 export const POSTS: readonly Post[] = [
+  post('steel-rod', 0.01),
+  post('steel-rod', 0.013),
   post('bamboo', 0.016),
   post('bamboo', 0.022),
   post('softwood', 0.025),
   post('softwood', 0.032),
   post('hardwood', 0.032),
+  post('conduit', 0.023),
   post('softwood', 0.05),
   post('steel-tube', 0.034),
+  post('steel-t', 0.035),
   post('softwood', 0.075),
   post('softwood', 0.1),
 ]
@@ -111,19 +127,21 @@ export interface Post {
   diameter: number
   /** Of a tube, m. */
   wall?: number
+  /** Of a section that is not round, m³. */
+  modulus?: number
   /** Allowed bending stress, Pa. */
   bears: number
 }
 
 /**
  * Bending stress at the worst point of a post in loose ground, f below the surface: M = F (e + ⅔ f),
- * f = 0.816 √(F / (γ D K_p)) [Broms 1964]; σ = M / W.
+ * f = 0.816 √(F / (γ D K_p)) [Broms 1964]; σ = M / W, W of a round bar or tube π (D⁴ − d⁴)/(32 D).
  *
  * @param load force, N, at loadHeight, m
  * @returns Pa
  */
 export function bendingStress(
-  post: Pick<Post, 'diameter' | 'wall'>,
+  post: Pick<Post, 'diameter' | 'wall' | 'modulus'>,
   load: { force: number; loadHeight: number; soil: Ground },
 ): number {
   const { diameter, wall } = post
@@ -134,5 +152,6 @@ export function bendingStress(
   const depth = 0.816 * Math.sqrt(force / (passive(soil) * diameter))
   const moment = force * (loadHeight + (2 / 3) * depth)
   const inside = wall === undefined ? 0 : diameter - 2 * wall
-  return moment / ((Math.PI * (diameter ** 4 - inside ** 4)) / (32 * diameter))
+  const { modulus = (Math.PI * (diameter ** 4 - inside ** 4)) / (32 * diameter) } = post
+  return moment / modulus
 }

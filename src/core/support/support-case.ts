@@ -20,8 +20,8 @@ export interface SupportCase {
   shelter: number
   soil: Ground
   wetness: WetnessPressure
-  /** From setting out to the end. */
-  seasonDays: number
+  /** Of a led vine by its end, m. */
+  stemLength: number
   /** Ground or pot that a post can stand in, m; without end unless said. */
   groundDepth?: number
   /** Above the ground, m; as the system usually stands unless said. */
@@ -62,6 +62,8 @@ export interface SupportPlan {
   tiers: number[]
   /** Lengths of stem at which a plant on a string is lowered, m. */
   lowerings: number[]
+  /** Of each plant on a string, m: the whole of it, and what is wound up at the wire to lower the plant by; null: none. */
+  string: { length: number; reserve: number } | null
   /** Plants that lie down when one string or post fails. */
   drops: number
   needs: Need[]
@@ -79,7 +81,7 @@ export function requireSupportCase(input: SupportCase): void {
   requireInRange('canopyWidth', input.canopyWidth, 0.05, 5)
   requireInRange('gust', input.gust, 0, 100)
   requireInRange('shelter', input.shelter, 0, 1)
-  requireInRange('seasonDays', input.seasonDays, 0, 400)
+  requireInRange('stemLength', input.stemLength, 0, 30)
   if (input.groundDepth !== undefined) requireInRange('groundDepth', input.groundDepth, 0.02, 20)
   if (input.aboveGround !== undefined) requireInRange('aboveGround', input.aboveGround, 0.2, 5)
   if (input.plantsPerBay !== undefined) requireInteger('plantsPerBay', input.plantsPerBay, 1, 100)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { SUPPORTS } from '../facts'
+import { SUPPORTS, type PostMaterial } from '../facts'
 import {
   adviseSupport,
   bendingStress,
@@ -14,6 +14,7 @@ import {
   LEAST_GUST,
   lateralCapacity,
   pinsFrom,
+  planOf,
   stakeDistance,
   stemHeightAfter,
   stringLength,
@@ -23,6 +24,7 @@ import {
   windForce,
   type SupportCase,
 } from '.'
+import { sectionOf } from './post'
 
 const slicer: SupportCase = {
   cultivar: { crop: 'tomato', habit: 'indeterminate' },
@@ -35,7 +37,7 @@ const slicer: SupportCase = {
   shelter: 1,
   soil: 'loose',
   wetness: 'low',
-  seasonDays: 110,
+  stemLength: 3.4,
 }
 const paste: SupportCase = {
   ...slicer,
@@ -84,6 +86,18 @@ describe('a post in loose ground', () => {
     expect(
       bendingStress({ diameter: 0.05, wall: 0.002 }, { force: 100, loadHeight: 0.9, soil: 'loose' }),
     ).toBeGreaterThan(stress)
+  })
+  test('of steel bends by its own section: a bar, a thin tube, a T', () => {
+    const load = { force: 100, loadHeight: 0.9, soil: 'loose' as const }
+    const stress = (material: PostMaterial, diameter: number) =>
+      bendingStress({ diameter, ...sectionOf(material, diameter) }, load) / 1e6
+    // W: π 0.013³/32 = 2.16e-7; π (0.023⁴ − 0.0206⁴)/(32 × 0.023) = 4.26e-7; 0.058 × 0.035³ = 2.49e-6 m³.
+    const moment = (diameter: number) => 100 * (0.9 + (2 / 3) * 0.816 * Math.sqrt(100 / (38_777 * diameter)))
+    expect(stress('steel-rod', 0.013)).toBeCloseTo(moment(0.013) / 2.157e-7 / 1e6, -1)
+    expect(stress('conduit', 0.023) / (moment(0.023) / 4.258e-7 / 1e6)).toBeCloseTo(1, 2)
+    expect(stress('steel-t', 0.035) / (moment(0.035) / 2.487e-6 / 1e6)).toBeCloseTo(1, 2)
+    // A cage is held by rebar, a row in the open by steel where wood of its size would not do.
+    expect(planOf('cage', { ...paste, shelter: 0.5 }).post!.material).toBe('steel-rod')
   })
   test('stands as deep as bears twice the push, and never less than the minimum', () => {
     const post = { diameter: 0.05, loadHeight: 0.55, soil: 'loose' as const }

@@ -1,6 +1,7 @@
 import type { Cultivar } from '../crop'
 import type { Support } from '../facts'
-import { LOWERED_BY, usualHeight } from './plans'
+import { loweringsOf } from './lengths'
+import { usualHeight } from './plans'
 import { weaveTiers } from './weave'
 
 /** Works by which a stem is held as it grows. */
@@ -41,7 +42,7 @@ export function tyingPlans(
     case 'string':
       return [
         { work: 'tie', heights: upTo(TIE.first, TIE.every, top) },
-        { work: 'lower', heights: upTo(top, LOWERED_BY, Infinity) },
+        { work: 'lower', heights: loweringsOf(top, stem) },
       ]
     case 'cage':
     case 'none':

@@ -14,7 +14,7 @@ const vine: SupportCase = {
   shelter: 0.7,
   soil: 'loose',
   wetness: 'medium',
-  seasonDays: 110,
+  stemLength: 3.4,
 }
 const stakes: OwnPieces = { quantity: 6, length: 2.4, across: 0.032, material: 'hardwood' }
 const rules = ({ reasons }: OwnVerdict) => reasons.map(({ rule }) => rule)

@@ -4,7 +4,7 @@ import { requireInRange } from '../guard'
 import { count, length, name, speed, thickness } from '../quantity'
 import { CAGE } from '../spacing'
 import { loadOf, pushOn, SAFETY, type Load } from './plans'
-import { BEARS, bendingStress, DEEPEST, lateralCapacity, TUBE_WALL, type Ground } from './post'
+import { BEARS, bendingStress, DEEPEST, lateralCapacity, sectionOf, type Ground } from './post'
 import { requireSupportCase, type SupportCase } from './support-case'
 
 /** Pieces that somebody has: m; null: not known. */
@@ -229,10 +229,7 @@ function isStraight(
   gust: number,
 ): boolean {
   const force = pushOn(load, gust, input.shelter)
-  const shape = {
-    diameter: across,
-    ...(material === 'steel-tube' && { wall: Math.min(TUBE_WALL, across / 2) }),
-  }
+  const shape = { diameter: across, ...sectionOf(material, across) }
   return force === 0 || bendingStress(shape, { force, loadHeight: load.height / 2, soil }) <= BEARS[material]
 }
 

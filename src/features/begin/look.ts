@@ -130,7 +130,7 @@ const MOST_NAMED = 4
 
 function fromOf(source: ClimateSource, { from }: ClimateFound, manner: Manner): string {
   if (source.startsWith(LIKE_STATION)) return `As in ${source.slice(LIKE_STATION.length)}, at your elevation.`
-  if (source !== BY_STATIONS) return 'A kind of climate, carried to your latitude and elevation.'
+  if (source !== BY_STATIONS) return 'A kind of climate, at your elevation and in your half of the world.'
   const byShare = [...from].sort((a, b) => b.share - a.share)
   let carried = 0
   const used = byShare.filter(({ share }) => {

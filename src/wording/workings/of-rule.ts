@@ -31,6 +31,8 @@ const RULES: readonly (readonly [beginning: string, working: WorkingId])[] = [
   ['date', 'sowing'],
   ['warn.frost', 'frost'],
   ['warn.set', 'set'],
+  ['warn.cold-spell', 'set'],
+  ['warn.heat-spell', 'set'],
   ['warn.heat-gap', 'set'],
   ['warn', 'topping'],
   ['risk.frost', 'frost'],

@@ -40,7 +40,7 @@ function Upright({ x, plan }: { x: number; plan: Props['plan'] }) {
   return (
     <path
       d={`M${x - width / 2} ${-plan.aboveGround}H${x + width / 2}V${embedment - width}L${x} ${embedment}L${x - width / 2} ${embedment - width}Z`}
-      fill={plan.post.material === 'steel-tube' ? WIRE : WOOD}
+      fill={['bamboo', 'softwood', 'hardwood'].includes(plan.post.material) ? WOOD : WIRE}
       stroke="#20261f"
       strokeWidth="0.004"
     />

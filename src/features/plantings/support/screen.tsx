@@ -7,18 +7,12 @@ import { Cautions, Why } from '../../../components/advice/why'
 import { SupportElevation } from '../../../components/drawing/support/elevation'
 import { addDays } from '../../../core/calendar'
 import type { Support } from '../../../core/facts'
-import {
-  adviseSupport,
-  daysToHeights,
-  LOWERED_BY,
-  usualHeight,
-  type SupportCase,
-} from '../../../core/support'
+import { adviseSupport, daysToHeights, usualHeight, type SupportCase } from '../../../core/support'
 import { CAUTIONS } from '../../../wording/cautions'
 import { nameOf } from '../../../wording/names'
 import { sayCount, sayLength, sayMeasure } from '../../../wording/say'
 import { sayReasons } from '../../../wording/say-reason'
-import { saySupport } from '../../../wording/support'
+import { sayLowering, saySupport } from '../../../wording/support'
 import { chooseSupport } from '../actions'
 import { DueHeights } from './due-heights'
 import { NeedsTable } from './needs-table'
@@ -36,7 +30,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
   const [spacing, setSpacing] = useState<number | null>(null)
   const [plantsPerBay, setPlantsPerBay] = useState(3)
   const [weave, setWeave] = useState(view.weave)
-  const [soil, setSoil] = useState<SupportCase['soil']>('loose')
+  const [soil, setSoil] = useState<SupportCase['soil']>(row.soil)
   const { busy, change } = useChange()
   const top = useRef<HTMLParagraphElement>(null)
 
@@ -66,6 +60,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
     })
   }, [growth, row, plan.tiers, plan.lowerings])
   const words = saySupport(plan, manner)
+  const lowering = sayLowering(plan, manner)
   const speedOf = (value: number) => sayMeasure({ kind: 'speed', value }, manner)
 
   const choose = (next: Support) => {
@@ -174,13 +169,18 @@ export function SupportScreen({ view }: { view: SupportView }) {
             isPlanted={growth !== null}
             manner={manner}
           />
-          <DueHeights
-            heading={`Lower them by ${sayLength(LOWERED_BY, manner)} when the stem is this long`}
-            heights={dated.slice(plan.tiers.length)}
-            stem={heightToday}
-            isPlanted={growth !== null}
-            manner={manner}
-          />
+          {lowering && (
+            <div>
+              <DueHeights
+                heading={lowering.heading}
+                heights={dated.slice(plan.tiers.length)}
+                stem={heightToday}
+                isPlanted={growth !== null}
+                manner={manner}
+              />
+              <p className="mt-2 text-quiet">{lowering.how}</p>
+            </div>
+          )}
           <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />
         </div>
         <div className="min-w-0 space-y-6">
