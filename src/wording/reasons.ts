@@ -96,6 +96,8 @@ export const REASONS: Record<Rule, string> = {
   'call.waits-top': 'The plant feeds fruit that will not ripen.',
   'call.water-dry': '{missing} are missing from its root zone; from {limit} on growth slows.',
   'call.water-due': 'It comes to where growth slows: {missing} are missing now, {limit} is the limit.',
+  'call.water-turns':
+    'The ground takes it in slowly: in {turns} turns of {minutes}, {pause} apart.',
   'call.water-last': 'Last watered on {date}.',
   'call.water-never': 'No watering is entered: by rain and need alone.',
   'call.waits-water': 'Growth slows, and uneven water brings blossom-end rot.',

@@ -1,16 +1,18 @@
 import type { IsoDate } from '../core/calendar'
-import type { Manner } from '../core/facts'
+import type { Manner, SoilTexture } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import {
   MULCH_DEPTH,
   type HolidayAct,
   type MoistureFeel,
+  type Soaking,
   type UsualAge,
   type UsualDay,
   type WateringSchool,
+  type WayOfPlace,
 } from '../core/watering'
 import { formatDate } from './dates'
-import { sayLength } from './say'
+import { sayCount, sayLength } from './say'
 
 export const sayLitres = (value: number, manner: Manner) => formatMeasure({ kind: 'volume', value }, manner)
 export const sayDepth = (value: number, manner: Manner) =>
@@ -47,11 +49,88 @@ export function sayCans(litres: number, manner: Manner): string {
   return `${text} ${count > 1 ? 'cans' : 'can'} of ${sayLitres(can, manner)}`
 }
 
-export const FEELS: Record<MoistureFeel, { name: string; hint: string }> = {
-  wet: { name: 'Wet', hint: 'water shows when pressed' },
-  moist: { name: 'Moist', hint: 'holds together, leaves a mark' },
-  dry: { name: 'Dry', hint: 'crumbles, two finger joints down' },
-  dust: { name: 'Dust', hint: 'runs through the fingers' },
+export const FEEL_NAMES: Record<MoistureFeel, string> = {
+  wet: 'Wet',
+  moist: 'Moist',
+  dry: 'Dry',
+  dust: 'Dust',
+}
+
+/** How each feels in the hand [after USDA-NRCS 1998, soil moisture by feel and appearance]. */
+const FEELS_OF = {
+  mix: {
+    wet: 'drips when squeezed',
+    moist: 'cool, clumps, does not drip',
+    dry: 'pale and crumbling, two finger joints down',
+    dust: 'light, shrunk from the wall of the pot',
+  },
+  coarse: {
+    wet: 'leaves a wet outline on the hand',
+    moist: 'a weak ball, its grains cling',
+    dry: 'does not hold together',
+    dust: 'loose, runs through the fingers',
+  },
+  sandy: {
+    wet: 'makes a ball and wets the hand',
+    moist: 'a ball that breaks easily',
+    dry: 'holds only when squeezed hard',
+    dust: 'loose, runs through the fingers',
+  },
+  medium: {
+    wet: 'water shows when pressed',
+    moist: 'a firm ball, a short ribbon between thumb and finger',
+    dry: 'crumbles, holds when squeezed',
+    dust: 'powder, or a crust that breaks to it',
+  },
+  heavy: {
+    wet: 'sticky, smears and ribbons out long',
+    moist: 'a smooth ball, ribbons out between thumb and finger',
+    dry: 'stiff, a ball under pressure, no ribbon',
+    dust: 'hard, baked, cracked',
+  },
+} as const
+const HAND: Record<SoilTexture, keyof typeof FEELS_OF> = {
+  sand: 'coarse',
+  'loamy-sand': 'coarse',
+  'sandy-loam': 'sandy',
+  loam: 'medium',
+  'silt-loam': 'medium',
+  'clay-loam': 'heavy',
+  clay: 'heavy',
+}
+
+/** How soil of a texture feels in the hand, or the mix of a pot. */
+export const feelsOf = (ground: SoilTexture | 'mix'): Record<MoistureFeel, string> =>
+  FEELS_OF[ground === 'mix' ? 'mix' : HAND[ground]]
+
+/** `today`, `by tomorrow`, `in 3 days`. */
+export const sayInDays = (days: number): string =>
+  days === 0 ? 'now' : days === 1 ? 'by tomorrow' : `in ${sayCount(days, 'day')}`
+
+/** Water in turns, where it comes faster than the ground takes it in. */
+export const saySoaking = ({ runs, minutes, pause }: Soaking, manner: Manner): string => {
+  const say = (value: number) => formatMeasure({ kind: 'duration', value: roundTo(value) * 60 }, manner)
+  return `in ${runs} turns of ${say(minutes)}, ${say(pause)} apart`
+}
+/** Min that are told to the minute below a quarter of an hour, else to five. */
+const roundTo = (minutes: number) =>
+  minutes < 15 ? Math.max(1, Math.round(minutes)) : Math.round(minutes / 5) * 5
+
+/** What a way of watering comes to over the two weeks ahead. */
+export function sayWay(
+  { inDays, litres, times, total, slowed, limp, isSame }: WayOfPlace,
+  manner: Manner,
+): string {
+  if (isSame) return 'here the same as even, for these two weeks'
+  const dry =
+    limp > 0
+      ? `, leaves hang on ${sayCount(limp, 'day')}`
+      : slowed > 0
+        ? `, growth slows on ${sayCount(slowed, 'day')}`
+        : ', growth never slows'
+  return inDays === null
+    ? `nothing in the next two weeks${dry}`
+    : `${sayLitres(litres, manner)} ${sayInDays(inDays)}; in two weeks ${sayCount(times, 'time')}, ${sayLitres(total, manner)} in all${dry}`
 }
 
 /** What is done about a place before one goes away. */

@@ -89,6 +89,7 @@ export type CallRule =
   | 'call.water-dry'
   | 'call.water-due'
   | 'call.water-last'
+  | 'call.water-turns'
   | 'call.water-never'
   | 'call.waits-water'
   | 'call.waits-water-pot'

@@ -1,12 +1,14 @@
 import { addDays } from '../calendar'
 import { adviseFeed, feedWarnings, ledgerOf } from '../feeding'
-import { count, mass, onDate, waterDepth } from '../quantity'
+import { count, duration, mass, onDate, waterDepth } from '../quantity'
 import { stageEntries } from '../season'
-import { dripOf, irrigationMinutes, dueWatering, standingIn, type WateredPlace } from '../watering'
+import { dripOf, irrigationMinutes, dueWatering, soakingOf, standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
 import { CAN, MINUTES } from './minutes'
 
+/** Shorter pauses come by themselves, min. */
+const WORTH_A_PAUSE = 20
 /** A watering is told of so many days before. */
 const WATER_AHEAD = 2
 /** † Days between feeds: of a pot, of a bed. */
@@ -25,11 +27,12 @@ export function water(
   const { depletion, states } = own
   const state = states.at(-1)
   if (!state) return null
-  const { next, isDry, litres: wanted } = dueWatering(own, house.watering)
-  if (!isDry && (next.inDays === null || next.inDays + 1 > WATER_AHEAD)) return null
-  const due = isDry ? today : addDays(today, next.inDays! + 1)
+  const { inDays, isDry, litres: wanted, splits } = dueWatering(own, house.watering)
+  if (inDays === null || inDays > WATER_AHEAD) return null
+  const due = addDays(today, inDays)
   const litres = Math.max(0.1, wanted)
   const drip = dripOf(place)
+  const turns = soakingOf(place, own.course, litres)[drip ? 'drip' : 'hand']
   const last = lastOf(entries, 'watered')
   return makeCallAbout(context, {
     occurrence: last ?? 'first',
@@ -42,7 +45,7 @@ export function water(
         kind: 'water',
         litres,
         dripMinutes: drip && irrigationMinutes({ litres, ...drip }),
-        splits: next.splits,
+        splits,
       },
       reasons: [
         {
@@ -50,6 +53,19 @@ export function water(
           values: { missing: waterDepth(depletion), limit: waterDepth(state.raw) },
           weight: 'decides',
         },
+        ...(turns && turns.pause >= WORTH_A_PAUSE
+          ? [
+              {
+                rule: 'call.water-turns' as const,
+                values: {
+                  turns: count(turns.runs),
+                  minutes: duration(turns.minutes * 60),
+                  pause: duration(turns.pause * 60),
+                },
+                weight: 'supports' as const,
+              },
+            ]
+          : []),
         ...(last
           ? [
               {

@@ -1,9 +1,5 @@
-import type { WaterDay } from './water-course'
-import { waterCourse } from './water-course'
-
-/** † The schools of watering. */
-export const WATERING_SCHOOLS = ['even', 'fixed-days', 'dry-down', 'radiation-shots'] as const
-export type WateringSchool = (typeof WATERING_SCHOOLS)[number]
+import { LIMP, splitsFor, wayAhead, type WayToWater } from './by-school'
+import { waterCourse, type WaterDay } from './water-course'
 
 /** When a place wants water next, and how much. */
 export interface NextWatering {
@@ -18,58 +14,30 @@ export interface NextWatering {
   splits: number
 }
 
-/** † Of RAW, at which each school waters; the dry-down lets it go further. */
-const TRIGGER: Record<WateringSchool, number> = {
-  even: 0.8,
-  'fixed-days': 0.8,
-  'dry-down': 1.25,
-  'radiation-shots': 0.3,
-}
-/** † Of TAW, at which leaves hang at dawn. */
-const LIMP = 0.9
-/** † Easing at ripening gives this share of the need. */
-const EASED = 0.7
-const MOST_SPLITS = 6
-
 /**
- * When a root zone comes to its trigger, and what refills it.
+ * When a root zone comes to its trigger, or a fixed day to its turn, and what refills it.
  *
  * @param depletion now, mm
  * @param ahead the coming days without irrigation, the first one today
- * @param eased fruit ripen and the water is eased for their sweetness: a school
+ * @param how the school, even unless said; days since it was last watered, for fixed days
  */
 export function nextWatering(
   depletion: number,
   ahead: readonly WaterDay[],
-  { school = 'even', eased = false }: { school?: WateringSchool; eased?: boolean } = {},
+  { school = 'even', since = 0 }: { school?: WayToWater; since?: number } = {},
 ): NextWatering {
   const course = waterCourse(ahead, depletion)
-  const trigger = (day: { raw: number; taw: number }) => Math.min(TRIGGER[school] * day.raw, LIMP * day.taw)
-  const due = course.findIndex((day) => day.depletion >= trigger(day))
+  const [next] = wayAhead(school, depletion, ahead, since).waterings
   const first = (of: (day: (typeof course)[number]) => boolean) => {
     const found = course.findIndex(of)
     return found < 0 ? Infinity : found
   }
-  const at = due < 0 ? null : course[due]!
   const et = Math.max(...course.slice(0, 3).map(({ actualEt }) => actualEt), 0)
-  const raw = course[0]?.raw ?? Infinity
   return {
-    inDays: due < 0 ? null : due,
-    depth: at ? at.depletion * (eased ? EASED : 1) : 0,
+    inDays: next?.inDays ?? null,
+    depth: next?.depth ?? 0,
     untilSlow: first((day) => day.depletion > day.raw),
     untilLimp: first((day) => day.depletion >= LIMP * day.taw),
-    splits: Math.min(MOST_SPLITS, Math.max(1, Math.ceil(et / Math.max(0.1, TRIGGER.even * raw)))),
+    splits: splitsFor('even', et, course[0]?.raw ?? Infinity),
   }
 }
-
-/** A week is the longest that anyone keeps to. */
-const LONGEST = 7
-
-/**
- * Days between waterings on fixed days, by what is easily taken and the need now.
- *
- * @param zone mm easily taken; @param need mm d⁻¹
- * @example fixedDays({ raw: 20 }, 5) // 3
- */
-export const fixedDays = ({ raw }: { raw: number }, need: number): number =>
-  Math.max(1, Math.min(LONGEST, Math.floor((TRIGGER['fixed-days'] * raw) / Math.max(0.01, need))))

@@ -26,6 +26,8 @@ export interface PlaceCourse {
   days: WaterDay[]
   /** m² that a mm of it is over: the ground that its plants drink from. */
   area: number
+  /** Its ground; null: a pot's mix. */
+  soil: SoilTexture | null
 }
 
 /** The balance up to a day, and the days after it without irrigation. */
@@ -81,13 +83,15 @@ export function placeCourse(
   const pot = potOf(place)
   const area = pot ? potVolume(pot).filled / 1000 / filledHeight(pot) : groundOf(place, standing)
   const from = addDays(until, indexOf(air, until) * -1 + first)
-  const given = sumBy(
-    waterEntries(entries, 'watered').filter(({ on }) => on >= from),
-    from,
-    ({ data }) => data.litres,
-  )
+  const watered = waterEntries(entries, 'watered').filter(({ on }) => on >= from)
+  const given = sumBy(watered, from, ({ data }) => data.litres)
   const found = new Map(
     waterEntries(entries, 'moisture-read').map((entry) => [daysBetween(from, entry.on), entry] as const),
+  )
+  const after = sumBy(
+    watered.filter(({ on, at }) => at > (found.get(daysBetween(from, on))?.at ?? at)),
+    from,
+    ({ data }) => data.litres,
   )
   const days: WaterDay[] = []
   for (let index = first; index <= last; index++) {
@@ -101,6 +105,7 @@ export function placeCourse(
       rain: place.kind === 'tunnel' || place.kind === 'shelf' ? 0 : air.rain[index]!,
       irrigation: Math.min(MOST_IRRIGATION, (given.get(day) ?? 0) / area),
       zone,
+      sinceFound: Math.min(MOST_IRRIGATION, (after.get(day) ?? 0) / area),
       found: reading
         ? shareFound(reading.data, zone, place, garden.soil)
         : day === 0
@@ -108,7 +113,7 @@ export function placeCourse(
           : null,
     })
   }
-  return { from, days, area }
+  return { from, days, area, soil: pot ? null : garden.soil }
 }
 
 /** The balance of a place as of a day, and the days ahead of it. */

@@ -6,8 +6,10 @@ export interface WaterDay {
   rain: number
   irrigation: number
   zone: Zone
-  /** Depletion as a share of TAW that someone or a sensor found at the day's end, 0–1; null: nobody looked. */
+  /** Depletion as a share of TAW that someone or a sensor found on the day, 0–1; null: nobody looked. */
   found: number | null
+  /** Of its irrigation, mm, what came after the look; none unless said. */
+  sinceFound?: number
 }
 
 /** A day's outcome, with its zone; `corrected`: mm that a reading moved the estimate by, dry positive. */
@@ -25,9 +27,9 @@ export interface WaterState extends BalanceDay, Zone {
  */
 export function waterCourse(days: readonly WaterDay[], start = 0): WaterState[] {
   let depletion = start
-  return days.map(({ et, rain, irrigation, zone, found }) => {
+  return days.map(({ et, rain, irrigation, zone, found, sinceFound = 0 }) => {
     const day = waterBalanceDay({ depletion: Math.min(depletion, zone.taw) }, { et, rain, irrigation }, zone)
-    const corrected = found === null ? 0 : found * zone.taw - day.depletion
+    const corrected = found === null ? 0 : Math.max(0, found * zone.taw - sinceFound) - day.depletion
     depletion = day.depletion + corrected
     return { ...day, ...zone, rain, irrigation, depletion, corrected }
   })

@@ -1,15 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { SoilTexture } from '../facts'
+import { SOILS, type SoilTexture } from '../facts'
 import {
   availableWater,
   climateOfKc,
   cropCoefficient,
+  cycleAndSoak,
   depletionOfContent,
   depletionOfFeel,
   dripDesign,
   evenness,
   holidayPlan,
+  infiltration,
   irrigationMinutes,
   mulchNeeded,
   nextWatering,
@@ -21,7 +23,9 @@ import {
   waterCourse,
   wiltingPoint,
   type WaterDay,
+  type WayToWater,
 } from '.'
+import { wayAhead } from './by-school'
 
 describe('a day of the root zone', () => {
   it('follows the worked example of dry-down under stress [FAO-56 ch. 8, example 37]', () => {
@@ -139,8 +143,57 @@ describe('the days of a place', () => {
     expect(next).toMatchObject({ inDays: 6, depth: 35, untilSlow: 8, splits: 1 })
     expect(nextWatering(0, dry(20), { school: 'dry-down' }).inDays).toBeGreaterThan(next.inDays!)
     expect(nextWatering(0, dry(20), { school: 'radiation-shots' }).inDays).toBeLessThan(next.inDays!)
-    expect(nextWatering(0, dry(20), { eased: true }).depth).toBeCloseTo(0.7 * 35, 9)
+    expect(nextWatering(0, dry(20), { school: 'eased' }).depth).toBeCloseTo(0.7 * 35, 9)
     expect(nextWatering(0, dry(3)).inDays).toBeNull()
+  })
+  it('are the same from a reading on, whatever was given before it on its day, and wetter by what came after', () => {
+    const before = waterCourse([day(), day({ found: 0.5, irrigation: 20 })])
+    expect(before[1]!.depletion).toBe(50)
+    const after = waterCourse([day(), day({ found: 0.5, irrigation: 20, sinceFound: 20 })])
+    expect(after[1]!.depletion).toBe(30)
+    expect(waterCourse([day({ found: 0.5, irrigation: 90, sinceFound: 90 })])[0]!.depletion).toBe(0)
+  })
+  it('watered by one school or another differ in when, how much and what it costs', () => {
+    // 5 mm a day of 40 mm easily taken, for four weeks.
+    const way = (one: WayToWater, since = 0) => wayAhead(one, 0, dry(28), since)
+    expect(way('even')).toMatchObject({ slowed: 0, limp: 0 })
+    expect(way('even').waterings.map(({ inDays }) => inDays)).toEqual([6, 13, 20, 27])
+    // Six days hold what is trusted to last: a day less than the balance takes.
+    expect(way('fixed-days').waterings.map(({ inDays }) => inDays)).toEqual([5, 11, 17, 23])
+    expect(way('fixed-days', 4).waterings[0]!.inDays).toBe(1)
+    expect(way('dry-down').slowed).toBeGreaterThan(3)
+    expect(way('dry-down').waterings.length).toBeLessThan(4)
+    expect(way('radiation-shots').waterings).toHaveLength(9)
+    expect(way('eased').depth).toBeLessThan(way('even').depth)
+    // A pot that empties within the day is watered through it.
+    const small = Array.from({ length: 5 }, () => day({ et: 12, zone: { taw: 12, raw: 4 } }))
+    expect(wayAhead('even', 0, small)).toMatchObject({ slowed: 0 })
+    expect(wayAhead('even', 0, small).waterings[0]).toMatchObject({ inDays: 0, portions: 4 })
+  })
+  it('are given in turns where water comes faster than the ground takes it in', () => {
+    // 20 mm in two hours on clay: 6 mm go in, 14 stand; three turns leave 4.7 mm each, gone in 93 minutes.
+    expect(cycleAndSoak({ depth: 20, minutes: 120 }, 'clay')).toEqual({
+      runs: 3,
+      minutes: 40,
+      pause: expect.closeTo(14 / 3 / 0.05, 6) as number,
+    })
+    expect(cycleAndSoak({ depth: 20, minutes: 120 }, 'loam')).toBeNull()
+    expect(cycleAndSoak({ depth: 4, minutes: 1 }, 'clay')).toBeNull()
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 200, noNaN: true }),
+        fc.double({ min: 0.1, max: 2000, noNaN: true }),
+        fc.constantFrom(...SOILS),
+        (depth, minutes, soil) => {
+          const turns = cycleAndSoak({ depth, minutes }, soil)
+          if (!turns) return
+          const standing = depth / turns.runs - (infiltration(soil) / 60) * turns.minutes
+          expect(standing).toBeLessThanOrEqual(5 + 1e-6)
+          // The pause is as long as it takes to go.
+          expect((turns.pause * infiltration(soil)) / 60).toBeCloseTo(standing, 6)
+        },
+      ),
+    )
   })
   it('split the water where a small zone holds less than a day takes', () => {
     const small = Array.from({ length: 5 }, () => day({ et: 12, zone: { taw: 12, raw: 4 } }))

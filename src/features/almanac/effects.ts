@@ -7,9 +7,10 @@ import { formatDate } from '../../wording/dates'
 import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
 import { planOf, supportCasesOf } from '../../core/support'
 import { adviseDepth, depthInputOf, usualFeeding, USUAL_PLANT } from '../../core/transplant'
-import { nextWatering, type WateredPlace } from '../../core/watering'
+import { dueWatering, type WateredPlace } from '../../core/watering'
 import { mannerOf } from '../../data/gardens'
-import { sayCount, sayLength, sayMass, sayVolume } from '../../wording/say'
+import { sayLength, sayMass, sayVolume } from '../../wording/say'
+import { sayInDays } from '../../wording/watering'
 
 /** What each way of a decision would come to in this garden now: on what, and by way. */
 export interface Effect {
@@ -100,10 +101,10 @@ function waterEffect(state: GardenState, { place, water }: WateredPlace): Effect
   return {
     on: place.name,
     ways: each('watering', (school) => {
-      const { inDays, depth } = nextWatering(water.depletion, water.ahead, { school })
+      const { inDays, litres } = dueWatering(water, school)
       return inDays === null
         ? 'not within the forecast'
-        : `${inDays === 0 ? 'today' : `in ${sayCount(inDays, 'day')}`}, ${sayVolume(depth * water.course.area, manner)}`
+        : `${sayInDays(inDays)}, ${sayVolume(litres, manner)}`
     }),
   }
 }

@@ -5,10 +5,11 @@ import { BLIGHT_ACT } from '../../../core/garden-health'
 import { paceOf } from '../../../core/calls'
 import { nutrientLedger, ledgerOf, glutIn, gapAhead, saltThreshold } from '../../../core/feeding'
 import { CAUSES, causesOf } from '../../../core/health'
-import { evenness, fruitDays, nextWatering } from '../../../core/watering'
+import { dueWatering, evenness, fruitDays } from '../../../core/watering'
 import { CALL_NAMES } from '../../../wording/calls'
 import { sayCount, sayMass, sayTemperature, sayVolume } from '../../../wording/say'
 import { ofGarden, ofPlanting, today, say, type Values } from './asked'
+import { sayInDays } from '../../../wording/watering'
 
 /** The workings of water, feed, health and work. */
 export const CARE_VALUES = {
@@ -33,15 +34,15 @@ export const CARE_VALUES = {
   water: ({ watered, state, manner }) => {
     const last = watered?.water.states.at(-1)
     if (!watered || !last) return null
-    const { depletion, ahead, course } = watered.water
-    const next = nextWatering(depletion, ahead, { school: houseOf(state.garden).watering })
+    const { depletion, course } = watered.water
+    const { inDays, litres } = dueWatering(watered.water, houseOf(state.garden).watering)
     return {
       of: watered.place.name,
       lines: [
         `TAW ${say('water-depth', last.taw, manner)}, RAW ${say('water-depth', last.raw, manner)}; missing now ${say('water-depth', depletion, manner)}.`,
-        next.inDays === null
+        inDays === null
           ? 'Nothing is due within the forecast.'
-          : `Due ${next.inDays === 0 ? 'today' : `in ${sayCount(next.inDays, 'day')}`}: ${sayVolume((depletion > last.raw ? depletion : next.depth) * course.area, manner)} over ${say('area', course.area, manner)}.`,
+          : `Due ${sayInDays(inDays)}: ${sayVolume(litres, manner)} over ${say('area', course.area, manner)}.`,
       ],
     }
   },

@@ -1,7 +1,8 @@
 import { object, type InferType } from 'yup'
 import { CROPS } from '../../../core/crop'
-import { SOILS, type Manner } from '../../../core/facts'
+import { SOILS, type Manner, type SoilTexture } from '../../../core/facts'
 import {
+  cycleAndSoak,
   irrigationMinutes,
   plainWater,
   USUAL_AGES,
@@ -11,7 +12,7 @@ import {
 import type { Sound } from '../../../wording/check-form'
 import { choiceField, decimalField, quantityField, wholeField } from '../../../wording/fields'
 import { sayCount, sayNumber } from '../../../wording/say'
-import { sayCans, sayLitres } from '../../../wording/watering'
+import { sayCans, sayLitres, saySoaking } from '../../../wording/watering'
 import { inEither } from '../../../wording/either'
 
 export const keysOf = <Key extends string>(table: Record<Key, unknown>) => Object.keys(table) as Key[]
@@ -64,7 +65,7 @@ export function waterByHand(
 ): {
   answer: string
   more: string
-  drip: { minutes: string; how: string } | null
+  drip: { minutes: string; how: string; turns: string | null } | null
   hose: string | null
 } | null {
   const { kind, crop, volume, plants, area, soil, depth, age, day, emitters, flow, seconds } = values
@@ -89,10 +90,23 @@ export function waterByHand(
         ? {
             minutes: `${sayNumber(irrigationMinutes({ litres: readily, emitters, flow }), manner, 0)} min`,
             how: `${litres(readily)} ÷ ${emitters} × ${litres(flow)}/h`,
+            turns:
+              kind === 'bed' && area && soil
+                ? turnsOf({ litres: readily, emitters, flow, area, soil }, manner)
+                : null,
           }
         : null,
     hose: seconds === null ? null : `${sayNumber((readily / BUCKET[manner.units]) * seconds, manner, 0)} s`,
   }
+}
+
+/** How drip is run on a bed that takes it in slowly. */
+function turnsOf(
+  run: { litres: number; emitters: number; flow: number; area: number; soil: SoilTexture },
+  manner: Manner,
+): string | null {
+  const turns = cycleAndSoak({ depth: run.litres / run.area, minutes: irrigationMinutes(run) }, run.soil)
+  return turns && saySoaking(turns, manner)
 }
 
 /** `7 hours`, `1 day`, `2.5 days`. */

@@ -81,7 +81,8 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
           <p className="mt-2" role="status">
             {water.drip && (
               <>
-                Drip: <strong>{water.drip.minutes}</strong> ({water.drip.how}).{' '}
+                Drip: <strong>{water.drip.minutes}</strong> ({water.drip.how})
+                {water.drip.turns && <>, {water.drip.turns}: the soil takes it in slowly</>}.{' '}
               </>
             )}
             {water.hose && (

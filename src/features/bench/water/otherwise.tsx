@@ -2,7 +2,7 @@ import { PartHeading } from '../../../components/advice/why'
 import type { Manner } from '../../../core/facts'
 import { EMITTER_REACH, MULCH_DEPTH } from '../../../core/watering'
 import type { PlaceWaterView } from './queries'
-import { sayLitres, WATER_SCHOOLS } from '../../../wording/watering'
+import { sayLitres, sayWay, WATER_SCHOOLS } from '../../../wording/watering'
 import { sayLength } from '../../../wording/say'
 
 /** Other schools of watering, mulch, what the drip line misses. */
@@ -11,16 +11,11 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
     <section aria-label="Another way to water">
       <PartHeading>Another way</PartHeading>
       <ul>
-        {place.schools.map(({ school, inDays, litres }) => (
-          <li key={school} className="border-t border-base-300 py-1.5">
-            <strong>{WATER_SCHOOLS[school].name}</strong>
-            {school === place.school && ' · taken here'}:{' '}
-            {school === 'fixed-days'
-              ? `each ${sayEvery(place.every)}, ${sayLitres(place.need * place.every, manner)}`
-              : inDays === null
-                ? 'nothing in the next two weeks'
-                : `${sayLitres(litres, manner)} in ${inDays === 1 ? '1 day' : `${inDays} days`}`}
-            . <span className="text-quiet">{WATER_SCHOOLS[school].case}</span>
+        {place.ways.map((one) => (
+          <li key={one.way} className="border-t border-base-300 py-1.5">
+            <strong>{WATER_SCHOOLS[one.way].name}</strong>
+            {one.way === place.school && ' · taken here'}: {sayWay(one, manner)}.{' '}
+            <span className="text-quiet">{WATER_SCHOOLS[one.way].case}</span>
           </li>
         ))}
       </ul>
@@ -39,5 +34,3 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
     </section>
   )
 }
-
-const sayEvery = (days: number) => (days === 1 ? 'day' : `${days} days`)

@@ -9,7 +9,7 @@ import {
   thermalTraits,
 } from '../../../core/crop'
 import { indexOf } from '../../../core/climate'
-import { emittersAlong, type Manner, type Place } from '../../../core/facts'
+import { emittersAlong, type Manner, type Place, type SoilTexture } from '../../../core/facts'
 import type { AnyEntry } from '../../../core/entry'
 import type { EntryKind } from '../../../core/log'
 import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../../core/season'
@@ -17,16 +17,19 @@ import {
   evenness,
   dripDesign,
   dripOf,
-  fixedDays,
   fruitDays,
   irrigationMinutes,
   mulchNeeded,
   dueWatering,
   nextWatering,
+  waysToWater,
+  infiltration,
+  soakingOf,
   waterCourse,
   trussRisks,
-  WATERING_SCHOOLS,
+  type Soaking,
   type WateringSchool,
+  type WayOfPlace,
   type Evenness,
   type PlaceWater,
   type TrussRisk,
@@ -62,16 +65,16 @@ export interface PlaceWaterView {
   /** The same if it were watered through today. */
   filled: { untilSlow: number; untilLimp: number }
   dripMinutes: number | null
+  /** mm an hour that its ground takes in, and how the water is given in turns where it comes faster; null: a pot. */
+  soaking: { takesIn: number; drip: Soaking | null; hand: Soaking | null } | null
   evenness: Evenness
   days: BalancePoint[]
   /** Date of the last watering, and of the last look at its soil. */
   lastWatered: IsoDate | null
   lastLooked: IsoDate | null
-  /** The same place by each school of watering: days until it is due, L. */
+  /** The same place by each way of watering, and the one that the house keeps to. */
   school: WateringSchool
-  schools: { school: WateringSchool | 'eased'; inDays: number | null; litres: number }[]
-  /** Days between waterings on fixed days. */
-  every: number
+  ways: WayOfPlace[]
   /** Plants with no emitter in reach, where drip lines lie. */
   dryPlants: number
   /** L of mulch for 5 cm over it. */
@@ -96,6 +99,7 @@ export interface WaterView {
   manner: Manner
   on: IsoDate
   now: IsoDate
+  soil: SoilTexture
   places: PlaceWaterView[]
 }
 
@@ -112,7 +116,7 @@ export const waterView = onceADay('waterView', (day: Day): WaterView => {
       sensors: state.devices.filter(({ placeId }) => placeId === place.id).map(({ id }) => id),
     }))
     .sort((a, b) => a.untilSlow - b.untilSlow || b.depletion / b.raw - a.depletion / a.raw)
-  return { manner, on, now: state.now, places }
+  return { manner, on, now: state.now, soil: state.garden.soil, places }
 })
 
 function dryPlantsOf(state: GardenState, place: Place, plantings: readonly PlantingOutlook[]): number {
@@ -176,9 +180,10 @@ function viewOf(
 ): Omit<PlaceWaterView, 'sensors' | 'dryPlants' | 'trusses'> {
   const { course, states, depletion, ahead } = water
   const last = states.at(-1)!
-  const { next, isDry, litres } = dueWatering(water, school)
+  const { inDays, isDry, litres, splits, untilSlow, untilLimp } = dueWatering(water, school)
   const filled = nextWatering(0, ahead)
   const drip = dripOf(place)
+  const dripMinutes = drip && irrigationMinutes({ litres, ...drip })
   const lastOf = (kind: EntryKind) => entries.findLast((entry) => entry.kind === kind)?.on ?? null
   return {
     id: place.id,
@@ -193,25 +198,18 @@ function viewOf(
     taw: last.taw,
     toFill: depletion * course.area,
     need: (ahead[0]?.et ?? 0) * course.area,
-    inDays: next.inDays === null ? null : next.inDays + 1,
-    dueOn: next.inDays === null ? null : addDays(on, next.inDays + 1),
+    inDays,
+    dueOn: inDays === null ? null : addDays(on, inDays),
     litres,
-    splits: next.splits,
-    untilSlow: isDry ? 0 : next.untilSlow + 1,
-    untilLimp: next.untilLimp + 1,
+    splits,
+    untilSlow: isDry ? 0 : untilSlow + 1,
+    untilLimp: untilLimp + 1,
     filled: { untilSlow: filled.untilSlow + 1, untilLimp: filled.untilLimp + 1 },
     school,
-    schools: [
-      ...WATERING_SCHOOLS.map((school) => ({ school, ...nextWatering(depletion, ahead, { school }) })),
-      { school: 'eased' as const, ...nextWatering(depletion, ahead, { eased: true }) },
-    ].map(({ school, inDays, depth }) => ({
-      school,
-      inDays: inDays === null ? null : inDays + 1,
-      litres: inDays === null ? 0 : depth * course.area,
-    })),
-    every: fixedDays(last, ahead[0]?.et ?? 0),
+    ways: waysToWater(water),
     mulchLitres: mulchNeeded(course.area),
-    dripMinutes: drip && irrigationMinutes({ litres, ...drip }),
+    dripMinutes,
+    soaking: course.soil && { takesIn: infiltration(course.soil), ...soakingOf(place, course, litres) },
     evenness: evenness(states, fruitDays(plantings, course.from, states.length)),
     days: pointsOf(water, on, manner),
     lastWatered: lastOf('watered'),

@@ -13,9 +13,19 @@ import { AnyWater } from './any-water'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'
 import type { PlaceWaterView, WaterView } from './queries'
-import { FEELS, sayCans, sayDepth, sayDue, sayLasts, sayLitres } from '../../../wording/watering'
+import {
+  FEEL_NAMES,
+  feelsOf,
+  sayCans,
+  sayDepth,
+  sayDue,
+  sayLasts,
+  sayLitres,
+  saySoaking,
+} from '../../../wording/watering'
 import { WaterOtherwise } from './otherwise'
 import { WaterForm } from './form'
+import { MeterForm } from './meter-form'
 import { WaterButt } from './shown-later'
 import { sayLength } from '../../../wording/say'
 
@@ -39,6 +49,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
       </div>
     )
   const subject = { type: 'place', id: place.id } as const
+  const feels = feelsOf(place.isPot ? 'mix' : view.soil)
   const water = (litres: number) =>
     void act({
       entries: [{ subject, kind: 'watered', data: { litres } }],
@@ -47,7 +58,12 @@ export function WaterScreen({ view }: { view: WaterView }) {
   const look = (feel: MoistureFeel) =>
     void act({
       entries: [{ subject, kind: 'moisture-read', data: { method: place.isPot ? 'finger' : 'spade', feel } }],
-      said: `Kept: ${place.name} is ${FEELS[feel].name.toLowerCase()}. The balance follows what you found.`,
+      said: `Kept: ${place.name} is ${FEEL_NAMES[feel].toLowerCase()}. The balance follows what you found.`,
+    })
+  const read = (content: number) =>
+    void act({
+      entries: [{ subject, kind: 'moisture-read', data: { method: 'meter', content } }],
+      said: `Kept: ${place.name} holds ${formatMeasure({ kind: 'share', value: content }, { units: 'metric', decimals: 'point' })} of water. The balance follows what you found.`,
     })
   return (
     <div className="grid lg:grid-cols-[19rem_minmax(0,1fr)]">
@@ -117,11 +133,12 @@ export function WaterScreen({ view }: { view: WaterView }) {
                   disabled={busy}
                   onClick={() => look(feel)}
                 >
-                  <span>{FEELS[feel].name}</span>
-                  <span className="text-sm font-normal text-quiet">{FEELS[feel].hint}</span>
+                  <span>{FEEL_NAMES[feel]}</span>
+                  <span className="text-sm font-normal text-quiet">{feels[feel]}</span>
                 </button>
               ))}
             </div>
+            <MeterForm key={place.id} busy={busy} onRead={read} />
             {place.lastLooked && (
               <p className="mt-1 text-sm text-quiet">
                 Last looked at on {formatDate(place.lastLooked, manner)}.
@@ -161,6 +178,7 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
   const { manner } = view
   const isNow = place.untilSlow <= 0
   const { litres } = place
+  const soaking = litres > 0 && saySoaks(place.soaking, manner)
   return (
     <div>
       <p className="text-quiet">
@@ -182,6 +200,7 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
         )}
         {litres > 0 &&
           `, or ${formatMeasure({ kind: 'duration', value: (litres / USUAL_HOSE) * 60 }, manner)} of a hose that gives ${sayLitres(USUAL_HOSE, manner)} a minute. `}
+        {soaking}
         {place.splits > 1 && `In ${place.splits} portions a day: its mix holds no more at once. `}
         It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
         {place.lastWatered
@@ -192,6 +211,21 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
     </div>
   )
 }
+
+/** How the water is given where the ground takes it in slowly. */
+function saySoaks(soaking: PlaceWaterView['soaking'], manner: WaterView['manner']): string | null {
+  if (!soaking) return null
+  const { drip, hand, takesIn } = soaking
+  const ways = [
+    drip && `the drip ${saySoaking(drip, manner)}`,
+    hand && hand.pause >= WORTH_A_PAUSE && `by hand ${saySoaking(hand, manner)}`,
+  ].filter(Boolean)
+  return ways.length > 0
+    ? `The ground takes in about ${sayDepth(takesIn, manner)} an hour: ${ways.join(', ')}. `
+    : null
+}
+/** Shorter pauses come by themselves, min. */
+const WORTH_A_PAUSE = 20
 
 /** What uneven water does to its fruit. */
 function Risks({ place }: { place: PlaceWaterView }) {

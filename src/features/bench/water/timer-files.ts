@@ -1,7 +1,7 @@
 import { dayOf } from '../../../core/garden-day'
 import ical from 'ical-generator'
 import { addDays, type IsoDate } from '../../../core/calendar'
-import { timerProgramme } from '../../../core/watering'
+import { soakingOf, timerProgramme } from '../../../core/watering'
 import type { GardenState } from '../../../data/garden-state'
 import { mannerOf } from '../../../data/gardens'
 import { sayMeasure } from '../../../wording/say'
@@ -19,21 +19,33 @@ interface Run {
   flowAnEmitter: number
 }
 
-/** Early, when leaves dry soon and the least is lost. */
-const START = '06:00'
+/** Early, when leaves dry soon and the least is lost: min of the day. */
+const START = 6 * 60
+const DAY = 24 * 60
+
+const clockTime = (minutes: number) =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 
 function runsOf(state: GardenState): Run[] {
   return drippedPlaces(dayOf(state, state.now)).flatMap(({ place, water, drip }) =>
-    timerProgramme(water.depletion, water.ahead, { area: water.course.area, ...drip }).map(
-      ({ inDays, minutes, litres }) => ({
-        place: place.name,
-        placeId: place.id,
-        date: addDays(state.now, inDays + 1),
-        start: START,
-        minutes: Math.max(1, Math.round(minutes)),
-        litres: Math.round(litres * 10) / 10,
-        flowAnEmitter: drip.flow,
-      }),
+    timerProgramme(water.depletion, water.ahead, { area: water.course.area, ...drip }).flatMap(
+      ({ inDays, minutes, litres }) => {
+        // Where the ground takes it in slowly, it comes in turns.
+        const turns = soakingOf(place, water.course, litres).drip ?? { runs: 1, minutes, pause: 0 }
+        const each = Math.max(1, Math.round(turns.minutes))
+        return Array.from({ length: turns.runs }, (_, run) => {
+          const from = START + run * (each + Math.ceil(turns.pause))
+          return {
+            place: place.name,
+            placeId: place.id,
+            date: addDays(state.now, inDays + 1 + Math.floor(from / DAY)),
+            start: clockTime(from % DAY),
+            minutes: each,
+            litres: Math.round((litres / turns.runs) * 10) / 10,
+            flowAnEmitter: drip.flow,
+          }
+        })
+      },
     ),
   )
 }
@@ -62,10 +74,9 @@ export function timerCalendar(state: GardenState, at: Date): string {
     const [hour, minute] = start.split(':').map(Number) as [number, number]
     const end = hour * 60 + minute + minutes
     // Times without a zone: the garden's own clock, wherever it is read.
-    const moment = (total: number) =>
-      `${date}T${String(Math.floor(total / 60) % 24).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}:00`
+    const moment = (total: number) => `${date}T${clockTime(total % DAY)}:00`
     calendar.createEvent({
-      id: `${placeId}.${date}@prairie-timer`,
+      id: `${placeId}.${date}.${start.replace(':', '')}@prairie-timer`,
       floating: true,
       start: moment(hour * 60 + minute),
       end: moment(Math.min(end, 23 * 60 + 59)),

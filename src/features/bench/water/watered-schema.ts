@@ -1,8 +1,13 @@
 import { object } from 'yup'
 import type { Manner } from '../../../core/facts'
-import { quantityField } from '../../../wording/fields'
+import { quantityField, shareField } from '../../../wording/fields'
 
 const MOST = 1_000_000
 
 export const wateredSchema = (manner: Manner) =>
   object({ litres: quantityField('volume', manner, { low: 'more than nothing', high: MOST }) })
+
+/** Of the soil's volume. */
+export const meterSchema = object({
+  content: shareField('what the meter shows').max(0.9, 'From 1 to 90 %, please.'),
+})
