@@ -1,4 +1,4 @@
-import type { Product } from '../core/feeding'
+import type { FeedStrength, Product } from '../core/feeding'
 import type { Manner } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { sayNumber } from './say'
@@ -19,4 +19,12 @@ export function sayDose(amount: number, feed: Product | null, manner: Manner): s
   return feed.liquid
     ? volume(amount)
     : `${formatMeasure({ kind: 'mass', value: amount / 1000 }, manner)} (${volume(amount / feed.bulkDensity)})`
+}
+
+/** How strong a feed is made up for ground that gives so much already. */
+export function sayStrength({ share, given }: FeedStrength, manner: Manner): string {
+  const gives = formatMeasure({ kind: 'share', value: given }, manner)
+  return share === 1
+    ? `The ground gives ${gives} of the nitrogen wanted in the next four weeks: up to the label’s full rate.`
+    : `The ground gives ${gives} of the nitrogen wanted in the next four weeks: ${share === 0.5 ? 'half' : 'a third of'} the label’s rate is enough here.`
 }

@@ -3,11 +3,13 @@ import type { FeedingSchool } from '../transplant'
 import type { PlaceWater } from '../watering'
 import { COMMON_PRODUCTS } from './common-products'
 import { glutIn, type LedgerWeek } from './ledger'
-import { gapAhead, nutrientLedger, type LedgerNutrient, type PlaceLedger } from './place-ledger'
+import type { FedProduct } from './fed-product'
+import { gapAhead, nutrientLedger, weeksAhead, type LedgerNutrient, type PlaceLedger } from './place-ledger'
+import type { Product } from './product'
 import type { Release } from './release'
 
 /** What a place wants in the coming weeks. */
-interface FeedAnswer {
+export interface FeedAnswer {
   /** Of nitrogen. */
   weeks: LedgerWeek[]
   /** More nitrogen lies ready than the season still wants. */
@@ -38,16 +40,32 @@ const FREE_IN_FOUR_WEEKS: Record<Release, number> = {
   compost: 0.05,
 }
 
-/** Whether a place has too much, and what it wants by its school if not; worked out once for a ledger. */
-export const adviseFeed = (place: PlaceLedger, school: FeedingSchool, plants: number): FeedAnswer =>
-  remembered(place, `feed ${school} ${plants}`, () => feedOf(place, school, plants))
+/**
+ * Whether a place has too much, and what it wants by its school if not; worked out once for a ledger.
+ *
+ * @param tried what is given beside what was entered, to see what it would change
+ */
+export const adviseFeed = (
+  place: PlaceLedger,
+  school: FeedingSchool,
+  plants: number,
+  tried: readonly FedProduct[] = [],
+): FeedAnswer =>
+  tried.length > 0
+    ? feedOf(place, school, plants, tried)
+    : remembered(place, `feed ${school} ${plants}`, () => feedOf(place, school, plants, tried))
 
-function feedOf(place: PlaceLedger, school: FeedingSchool, plants: number): FeedAnswer {
-  const weeks = nutrientLedger(place, 'n')
+function feedOf(
+  place: PlaceLedger,
+  school: FeedingSchool,
+  plants: number,
+  tried: readonly FedProduct[],
+): FeedAnswer {
+  const weeks = nutrientLedger(place, 'n', tried)
   const gap = {
     n: gapAhead(weeks, place.today),
-    p: gapAhead(nutrientLedger(place, 'p'), place.today),
-    k: gapAhead(nutrientLedger(place, 'k'), place.today),
+    p: gapAhead(nutrientLedger(place, 'p', tried), place.today),
+    k: gapAhead(nutrientLedger(place, 'k', tried), place.today),
   }
   const product = COMMON_PRODUCTS.find(({ name }) => name === SCHOOL_PRODUCT[school])!
   return {
@@ -59,6 +77,34 @@ function feedOf(place: PlaceLedger, school: FeedingSchool, plants: number): Feed
         ? { name: product.name, grams: gap.n / (product.n / 100) / FREE_IN_FOUR_WEEKS[product.release] }
         : null,
   }
+}
+
+/** A share of the label's rate, and what of the coming weeks' nitrogen the ground gives without it, 0–1. */
+export interface FeedStrength {
+  share: 1 | 0.5 | typeof THIRD
+  given: number
+}
+
+const THIRD = 1 / 3
+/** † Of N + P₂O₅ + K₂O, %, from which a soluble feed is strong. */
+const STRONG = 15
+/** † Where so much of what is wanted comes anyway, half a strong feed is enough, or a third of it. */
+const RICH = { half: 0.5, third: 0.8 }
+
+/**
+ * How strong a feed is made up for a place: a strong soluble one at a half or third of its label in rich ground.
+ *
+ * @returns null where that is no question: what soil life frees, and weak feeds, go by the label
+ */
+export function strengthFor(
+  place: PlaceLedger,
+  { release, n, p2o5, k2o }: Pick<Product, 'release' | 'n' | 'p2o5' | 'k2o'>,
+): FeedStrength | null {
+  if (release !== 'soluble' || n + p2o5 + k2o < STRONG || n === 0) return null
+  const weeks = nutrientLedger(place, 'n')
+  const wanted = weeksAhead(weeks, place.today).reduce((sum, { demand }) => sum + demand, 0)
+  const given = wanted === 0 ? 1 : 1 - Math.min(1, gapAhead(weeks, place.today) / wanted)
+  return { share: given >= RICH.third ? THIRD : given >= RICH.half ? 0.5 : 1, given }
 }
 
 /** What speaks against feeding on a day. */

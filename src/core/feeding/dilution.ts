@@ -1,4 +1,5 @@
 import { requireInRange } from '../guard'
+import type { NitrogenForm } from './product'
 
 /** Of the oxide that labels give, what is P and K; by mass. */
 export const P_OF_P2O5 = 0.436
@@ -58,17 +59,37 @@ export function doseFor(label: number, litres: number, strength: number): Dose {
   return { amount: label * litres * strength, strength, overLabel: strength > 1 + 1e-9 }
 }
 
-/** † EC of a complete feed, mS/cm for each g/L. */
-const EC_PER_GRAM = 1.4
+/**
+ * † EC that a g/L of a feed brings, mS/cm, by what its nitrogen is: urea is no salt, ammonium salts carry the most.
+ * Pure salts at 25 °C: calcium nitrate 1.2, potassium nitrate 1.3, ammonium sulphate 2.0, potassium sulphate 1.4.
+ */
+const EC_PER_GRAM: Record<NitrogenForm, number> = {
+  nitrate: 1.2,
+  ammonium: 1.8,
+  urea: 0.8,
+  organic: 0.7,
+  mixed: 1.2,
+  none: 1.4,
+}
 
 /** Scale of meters that show ppm: what they multiply mS/cm by, times a thousand. */
 export const PPM_SCALES = [0.5, 0.7] as const
 
-/** EC of a feed in a source water, mS/cm: they add up. */
-export function ecOfFeed(gramsPerLitre: number, source: number): number {
+/**
+ * EC of a feed in a source water, mS/cm: they add up.
+ *
+ * @param feed what its nitrogen is, mixed unless said; and mS/cm of a g/L by its label, which goes first
+ * @throws RangeError when a number is out of range
+ */
+export function ecOfFeed(
+  gramsPerLitre: number,
+  source: number,
+  { form = 'mixed', label = null }: { form?: NitrogenForm; label?: number | null } = {},
+): number {
   requireInRange('gramsPerLitre', gramsPerLitre, 0, 100)
   requireInRange('source', source, 0, 20)
-  return source + gramsPerLitre * EC_PER_GRAM
+  if (label !== null) requireInRange('label', label, 0, 10)
+  return source + gramsPerLitre * (label ?? EC_PER_GRAM[form])
 }
 
 /** Salinity above which yield falls, dS/m of the saturated paste, and by how much of it a dS/m [Maas & Hoffman 1977]. */

@@ -132,7 +132,12 @@ describe('a dilution', () => {
     expect(doseFor(2, 10, 1).overLabel).toBe(false)
   })
   it('adds its EC to the water’s', () => {
-    expect(ecOfFeed(1, 0.4)).toBeCloseTo(1.8, 9)
+    expect(ecOfFeed(1, 0.4, { form: 'nitrate' })).toBeCloseTo(1.6, 9)
+    // A 20-20-20 on urea carries far less salt than ammonium does; its label's own figure goes before both.
+    expect(ecOfFeed(1, 0.4, { form: 'urea' })).toBeCloseTo(1.2, 9)
+    expect(ecOfFeed(1, 0, { form: 'ammonium' })).toBeGreaterThan(ecOfFeed(1, 0, { form: 'mixed' }))
+    expect(ecOfFeed(2, 0.4, { form: 'urea', label: 1.05 })).toBeCloseTo(2.5, 9)
+    expect(() => ecOfFeed(1, 0, { label: 11 })).toThrow(/label/)
   })
   it('counts P and K of the oxides: molar masses 61.95/141.94 and 78.20/94.20', () => {
     expect(P_OF_P2O5).toBeCloseTo(61.95 / 141.94, 3)

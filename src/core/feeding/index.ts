@@ -1,5 +1,5 @@
-export { adviseFeed, feedWarnings } from './advise-feed'
-export type { FeedWarning } from './advise-feed'
+export { adviseFeed, feedWarnings, strengthFor } from './advise-feed'
+export type { FeedAnswer, FeedStrength, FeedWarning } from './advise-feed'
 export { COMMON_PRODUCTS, knownFeeds } from './common-products'
 export { blendAnalysis, solveBlend } from './blend'
 export type { Analysis, BlendProduct } from './blend'

@@ -178,13 +178,13 @@ export function nutrientLedger(
 /** Weeks that an application is meant for. */
 const WEEKS_AHEAD = 4
 
+/** The coming four weeks of a ledger. */
+export const weeksAhead = (weeks: readonly LedgerWeek[], today: number): LedgerWeek[] =>
+  weeks.filter(({ from }) => from + 6 >= today).slice(0, WEEKS_AHEAD)
+
 /** g of a nutrient that will be missing in the coming four weeks. */
-export function gapAhead(weeks: readonly LedgerWeek[], today: number): number {
-  return weeks
-    .filter(({ from }) => from + 6 >= today)
-    .slice(0, WEEKS_AHEAD)
-    .reduce((sum, { gap }) => sum + gap, 0)
-}
+export const gapAhead = (weeks: readonly LedgerWeek[], today: number): number =>
+  weeksAhead(weeks, today).reduce((sum, { gap }) => sum + gap, 0)
 
 /** The ledger of a place with its water on a day, worked out once. */
 export const ledgerOf = (

@@ -3,6 +3,7 @@ import type { FeedingSchool } from '../transplant'
 import { glutIn } from './ledger'
 import type { FedProduct } from './fed-product'
 import { nutrientLedger, type PlaceLedger } from './place-ledger'
+import type { NitrogenForm } from './product'
 import type { Release } from './release'
 
 /** One feed of a programme: g of a product a plant on a day of the ledger. */
@@ -28,13 +29,35 @@ interface Product {
   p2o5: number
   k2o: number
   release: Release
+  nitrogen: NitrogenForm
 }
-/** † What each school gives; a growth mix to the first flowers, then more potassium. */
-const COMPOST: Product = { name: 'Compost', n: 1.2, p2o5: 0.6, k2o: 1, release: 'compost' }
-const MEAL: Product = { name: 'Seed meal', n: 6, p2o5: 2, k2o: 1, release: 'meal' }
-const GRANULES: Product = { name: 'Balanced granules', n: 10, p2o5: 10, k2o: 10, release: 'soluble' }
-const GROWTH: Product = { name: 'Growth feed', n: 12, p2o5: 4, k2o: 8, release: 'soluble' }
-const FRUITING: Product = { name: 'Fruiting feed', n: 6, p2o5: 4, k2o: 12, release: 'soluble' }
+/** † What each school gives; a growth mix to the first flowers, then more potassium, most of its nitrogen as nitrate. */
+const COMPOST: Product = {
+  name: 'Compost',
+  n: 1.2,
+  p2o5: 0.6,
+  k2o: 1,
+  release: 'compost',
+  nitrogen: 'organic',
+}
+const MEAL: Product = { name: 'Seed meal', n: 6, p2o5: 2, k2o: 1, release: 'meal', nitrogen: 'organic' }
+const GRANULES: Product = {
+  name: 'Balanced granules',
+  n: 10,
+  p2o5: 10,
+  k2o: 10,
+  release: 'soluble',
+  nitrogen: 'mixed',
+}
+const GROWTH: Product = { name: 'Growth feed', n: 12, p2o5: 4, k2o: 8, release: 'soluble', nitrogen: 'mixed' }
+const FRUITING: Product = {
+  name: 'Fruiting feed',
+  n: 6,
+  p2o5: 4,
+  k2o: 12,
+  release: 'soluble',
+  nitrogen: 'nitrate',
+}
 /** † g a plant: 6 cm of compost on its first square, two tablespoons of meal, one of granules, a dilute can. */
 const A_PLANT: Record<Crop, { compost: number; meal: number; granules: number; can: number }> = {
   tomato: { compost: 6000, meal: 18, granules: 15, can: 2.4 },

@@ -71,7 +71,7 @@ describe('the workings', () => {
       house: houseOf(state.garden),
     }).find(({ kind, placeId }) => kind === 'water' && placeId === 'demo-bed-1')!
     if (call.advice.answer.kind !== 'water') throw new Error('Bed 1 is watered')
-    expect(water).toContain(`Due today: ${Math.round(call.advice.answer.litres)} L`)
+    expect(water).toContain(`Due now: ${Math.round(call.advice.answer.litres)} L`)
   })
   it('are in the gardener’s units, and silent in an empty garden', () => {
     const us = plain(workedValues(dayOf(demoState({ garden: { units: 'us' } }), TODAY)))

@@ -1,9 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { COMMON_PRODUCTS, totalDemand } from '../../../core/feeding'
+import { isoDate } from '../../../core/calendar'
+import { adviseFeed, COMMON_PRODUCTS, strengthFor, totalDemand } from '../../../core/feeding'
+import { dayOf } from '../../../core/garden-day'
+import { demoState } from '../../../data/demo/demo-state'
 import { soundOf } from '../../../wording/check-form'
 import { feedByHandSchema, seasonsWant } from './by-hand.model'
-import { fedOf, feedSchema, madeUp } from './form.model'
+import { courseOf, fedOf, feedSchema, madeUp, type Course } from './form.model'
 import { doseOfPlant, doseSchema } from './plant-dose.model'
+import { feedView } from './queries'
 
 const metric = { units: 'metric', decimals: 'point', dates: 'day-first' } as const
 const us = { units: 'us', decimals: 'comma', dates: 'month-first' } as const
@@ -77,5 +81,49 @@ describe('a feed that is tried', () => {
   it('is put on the ledger’s day, never before it begins', () => {
     expect(fedOf(meal, 0.25, 40)).toMatchObject({ day: 40, grams: 250, n: meal.n })
     expect(fedOf(meal, 0.25, -3).day).toBe(0)
+  })
+})
+
+describe('a course of a feed', () => {
+  const fed = fedOf(meal, 0.1, 40)
+  it('goes on each week or two, as far as the season does', () => {
+    const days = (often: Course | null, times: number | null) =>
+      courseOf(fed, { often, times }, 60).map(({ day }) => day)
+    expect(days('once', 4)).toEqual([40])
+    expect(days('each week', 4)).toEqual([40, 47, 54])
+    expect(days('each two weeks', 2)).toEqual([40, 54])
+    expect(days('each week', null)).toEqual([40])
+  })
+})
+
+describe('what a place is fed', () => {
+  const day = dayOf(demoState(), isoDate('2026-06-18'))
+  const detailOf = (name: string) => {
+    const { id } = feedView(day, undefined).places.find((place) => place.name === name)!
+    return feedView(day, id).chosen!
+  }
+  it('is judged with what is tried: a gap is filled, and too much is said to be', () => {
+    const { ledger, school, count, mix } = detailOf('Pot 7')
+    expect(mix).not.toBeNull()
+    const granules = COMMON_PRODUCTS.find(({ name }) => name === 'Balanced granules')!
+    const course = (kilograms: number) =>
+      courseOf(fedOf(granules, kilograms, ledger.today), { often: 'each week', times: 6 }, ledger.days)
+    expect(adviseFeed(ledger, school, count, course(mix!.grams / 1000)).mix).toBeNull()
+    expect(adviseFeed(ledger, school, count, course(1)).glut).toBe(true)
+    // The next question is answered without it.
+    expect(adviseFeed(ledger, school, count).mix!.grams / mix!.grams).toBeCloseTo(1, 3)
+  })
+  it('is a half or a third of a strong soluble feed where the ground gives the rest', () => {
+    const product = (name: string) => COMMON_PRODUCTS.find((one) => one.name === name)!
+    const shares = feedView(day, undefined).places.map(({ name }) => {
+      const { ledger, gap, mix } = detailOf(name)
+      const strength = strengthFor(ledger, product('Balanced granules'))!
+      if (gap.n === 0) expect(strength.share, name).toBeCloseTo(1 / 3, 9)
+      return { mix, ...strength }
+    })
+    expect(new Set(shares.map(({ share }) => share)).size).toBeGreaterThan(1)
+    for (const { share, given } of shares) expect(share).toBe(given >= 0.8 ? 1 / 3 : given >= 0.5 ? 0.5 : 1)
+    expect(strengthFor(detailOf('Pot 7').ledger, product('Seed meal'))).toBeNull()
+    expect(strengthFor(detailOf('Pot 7').ledger, product('Fish feed'))).toBeNull()
   })
 })

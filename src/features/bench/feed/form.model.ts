@@ -1,7 +1,7 @@
 import { object, string } from 'yup'
 import type { Manner } from '../../../core/facts'
 import { doseFor, gramsIn, type FedProduct, type Product } from '../../../core/feeding'
-import { choiceField, quantityField } from '../../../wording/fields'
+import { choiceField, quantityField, wholeField } from '../../../wording/fields'
 import { sayDose, STRENGTHS } from '../../../wording/doses'
 import { sayNumber } from '../../../wording/say'
 import { sayLitres } from '../../../wording/watering'
@@ -11,6 +11,27 @@ const MOST_LITRES = 100_000
 
 /** Shares of a label's rate that a place is given, as they are chosen. */
 export const GIVEN_STRENGTHS = STRENGTHS.filter(({ share }) => share <= 1)
+
+/** How often a feed is given, by the days between. */
+export const COURSES = [
+  { name: 'once', days: null },
+  { name: 'each week', days: 7 },
+  { name: 'each two weeks', days: 14 },
+] as const
+export type Course = (typeof COURSES)[number]['name']
+
+/** A feed with those that follow it in its course, as far as the ledger goes. */
+export function courseOf(
+  fed: FedProduct,
+  { often, times }: { often: Course | null; times: number | null },
+  until: number,
+): FedProduct[] {
+  const every = COURSES.find(({ name }) => name === often)?.days ?? null
+  if (every === null || times === null) return [fed]
+  return Array.from({ length: times }, (_, time) => ({ ...fed, day: fed.day + time * every })).filter(
+    ({ day }) => day < until,
+  )
+}
 
 export const feedSchema = (manner: Manner) =>
   object({
@@ -22,6 +43,12 @@ export const feedSchema = (manner: Manner) =>
       GIVEN_STRENGTHS.map(({ name }) => name),
       'how strong',
     ),
+    /** Days between the feeds of a course; once: none. */
+    often: choiceField(
+      COURSES.map(({ name }) => name),
+      'how often',
+    ),
+    times: wholeField(1, 30, 'how many times'),
   })
 
 /** A feed as the ledger takes it. @param kilograms for the whole place @param day of the ledger */

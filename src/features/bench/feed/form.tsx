@@ -4,10 +4,11 @@ import { useAct } from '../../../components/act/use-act'
 import { PartHeading } from '../../../components/advice/why'
 import { ChoiceField, TextField } from '../../../components/forms/fields'
 import { useCalculator } from '../../../components/forms/use-calculator'
-import { COMMON_PRODUCTS, knownFeeds, TOO_COLD, type FedProduct } from '../../../core/feeding'
+import { COMMON_PRODUCTS, knownFeeds, strengthFor, TOO_COLD, type FedProduct } from '../../../core/feeding'
 import { soundOf } from '../../../wording/check-form'
+import { sayStrength } from '../../../wording/doses'
 import { sayNumber, sayTemperature } from '../../../wording/say'
-import { fedOf, feedSchema, GIVEN_STRENGTHS, madeUp } from './form.model'
+import { courseOf, COURSES, fedOf, feedSchema, GIVEN_STRENGTHS, madeUp, type Course } from './form.model'
 import { FeedOptions } from './options'
 import type { FeedDetail, FeedView } from './queries'
 import { inEither } from '../../../wording/either'
@@ -21,8 +22,8 @@ export function FeedForm({
 }: {
   detail: FeedDetail
   view: FeedView
-  tried: FedProduct | null
-  onTry: (fed: FedProduct | null) => void
+  tried: readonly FedProduct[]
+  onTry: (fed: readonly FedProduct[]) => void
 }) {
   const { manner } = view
   const { busy, isAhead, act } = useAct(view)
@@ -36,12 +37,15 @@ export function FeedForm({
       amount: `${sayNumber(detail.mix?.grams ?? 100, manner, 0)} g`,
       water: inEither(manner, '10 L', '2 gal'),
       strength: '½',
+      often: 'once' as Course,
+      times: '4',
     },
   })
   const productOf = (id: string) => known.find((one) => one.id === id) ?? first
   const product = productOf(typed.product)
   const made = madeUp(product, values, detail.count, manner)
-  const untry = () => onTry(null)
+  const untry = () => onTry([])
+  const advised = strengthFor(detail.ledger, product)
   /** What the label asks for, in place of the amount that stood there. */
   const makeUp = () => {
     const now = form.getValues()
@@ -59,14 +63,15 @@ export function FeedForm({
       entries: [{ subject: { type: 'place', id: detail.id }, kind: 'fed', data }],
       said: `Entered: ${detail.name} fed with ${typed.amount} of ${product.name.toLowerCase()}.`,
     })
-    if (isKept) onTry(null)
+    if (isKept) onTry([])
   }
   return (
     <form
       aria-label="Try a feed"
       onSubmit={(event) => {
         event.preventDefault()
-        onTry(fed())
+        const given = fed()
+        onTry(given ? courseOf(given, values, detail.ledger.days) : [])
       }}
       noValidate
     >
@@ -80,8 +85,22 @@ export function FeedForm({
         <div className="w-36">
           <TextField label="For the whole place" {...field('amount', untry)} />
         </div>
-        <button className="btn mt-6 min-h-11 bg-base-100" aria-pressed={tried !== null}>
-          {tried ? 'Tried: see the chart' : 'Try it'}
+        <div>
+          <ChoiceField label="How often" {...field('often', untry)}>
+            {COURSES.map(({ name }) => (
+              <option key={name} value={name}>
+                {name}
+              </option>
+            ))}
+          </ChoiceField>
+        </div>
+        {typed.often !== 'once' && (
+          <div className="w-20">
+            <TextField label="Times" inputMode="numeric" {...field('times', untry)} />
+          </div>
+        )}
+        <button className="btn mt-6 min-h-11 bg-base-100" aria-pressed={tried.length > 0}>
+          {tried.length > 0 ? 'Tried: see the answer' : 'Try it'}
         </button>
         {!isAhead && (
           <button
@@ -90,7 +109,7 @@ export function FeedForm({
             disabled={busy || values.amount === null}
             onClick={() => void enterIt()}
           >
-            Record feeding
+            {typed.often === 'once' ? 'Record feeding' : 'Record today’s'}
           </button>
         )}
       </div>
@@ -115,6 +134,7 @@ export function FeedForm({
           )}
         </div>
       )}
+      {advised && <p className="mt-2">{sayStrength(advised, manner)}</p>}
       <p className="mt-1 text-sm text-quiet">
         {product.labelPlant !== null || product.labelRate !== null
           ? 'By the label that you keep.'

@@ -4,7 +4,13 @@ import dynamic from 'next/dynamic'
 import { Link } from '../../../components/link'
 import { useState } from 'react'
 import { Cautions, PartHeading, Why, WorkedOut } from '../../../components/advice/why'
-import { nutrientLedger, type FedProduct, type LedgerNutrient, type LedgerWeek } from '../../../core/feeding'
+import {
+  adviseFeed,
+  nutrientLedger,
+  type FedProduct,
+  type LedgerNutrient,
+  type LedgerWeek,
+} from '../../../core/feeding'
 import type { Manner } from '../../../core/facts'
 import { CAUTIONS } from '../../../wording/cautions'
 import type { FeedDetail, FeedView } from './queries'
@@ -63,11 +69,10 @@ export function FeedScreen({ view }: { view: FeedView }) {
 function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; manner: Manner }) {
   const [nutrient, setNutrient] = useState<LedgerNutrient>('n')
   const [isOnePlant, setIsOnePlant] = useState(false)
-  const [tried, setTried] = useState<FedProduct | null>(null)
+  const [tried, setTried] = useState<readonly FedProduct[]>([])
+  const verdict = tried.length > 0 ? adviseFeed(detail.ledger, detail.school, detail.count, tried) : {}
   const share = isOnePlant ? 1 / detail.count : 1
-  const weeks = nutrientLedger(detail.ledger, nutrient, tried ? [tried] : []).map((week) =>
-    scaled(week, share),
-  )
+  const weeks = nutrientLedger(detail.ledger, nutrient, tried).map((week) => scaled(week, share))
   const today = detail.weeks[Math.floor(detail.ledger.today / 7)] ?? null
   const points = weeks.map((week, index) => ({
     name: detail.weeks[index]!,
@@ -81,7 +86,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
   const leached = weeks.reduce((sum, week) => sum + week.leached, 0)
   return (
     <div className="min-w-0 space-y-5 px-6 py-4 max-sm:px-4">
-      <Answer detail={detail} manner={manner} />
+      <Answer detail={{ ...detail, ...verdict }} isTried={tried.length > 0} manner={manner} />
       <section aria-label="Ledger">
         <div className="flex flex-wrap items-center justify-between gap-2">
           <PartHeading>Supply against demand, by week</PartHeading>
@@ -115,7 +120,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
         </div>
         <p className="text-sm text-quiet" data-testid="ledger-words">
           Bars: what comes free, from the soil (brown) and from what was given (ochre)
-          {tried ? ', the tried one among it' : ''}; line: wanted; dashed: lies ready and unused.{' '}
+          {tried.length > 0 ? ', what is tried among it' : ''}; line: wanted; dashed: lies ready and unused.{' '}
           {isOnePlant ? 'For one plant' : 'In all'} {sayNumber(wanted, manner)} g of{' '}
           {NUTRIENTS[nutrient].toLowerCase()} are wanted, {sayNumber(missing, manner)} g stay missing
           {leached > 0.5 ? `, ${sayNumber(leached, manner)} g are washed out` : ''}.
@@ -155,11 +160,20 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
   )
 }
 
-function Answer({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
+function Answer({
+  detail,
+  isTried,
+  manner,
+}: {
+  detail: Omit<FeedDetail, 'weeks'>
+  isTried: boolean
+  manner: Manner
+}) {
   return (
     <div>
       <p className="text-quiet">
         {detail.name}: {detail.plants}
+        {isTried && ' · with the feed that is tried'}
       </p>
       <h1 className="mt-1 text-3xl font-semibold">
         {detail.glut

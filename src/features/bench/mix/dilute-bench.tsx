@@ -8,6 +8,7 @@ import { knownFeeds, type Product } from '../../../core/feeding'
 import type { Manner } from '../../../core/facts'
 import { STRENGTHS } from '../../../wording/doses'
 import { dilution, dilutionSchema, solutionNote, usualDilution } from './dilute.model'
+import { SaltFields } from './salt-fields'
 
 /** What goes into a can or tank, by the label and a share of its rate. */
 export function DiluteBench({ manner, products }: { manner: Manner; products: readonly Product[] }) {
@@ -37,6 +38,7 @@ export function DiluteBench({ manner, products }: { manner: Manner; products: re
             if (!found) return
             form.setValue('rate', String(found.labelRate))
             form.setValue('nitrogen', String(found.n))
+            form.setValue('form', found.nitrogen)
           }}
         >
           <option value="">by the numbers below</option>
@@ -49,7 +51,7 @@ export function DiluteBench({ manner, products }: { manner: Manner; products: re
         <TextField label="Label’s full rate, g or mL a litre" inputMode="decimal" {...field('rate')} />
         <TextField label="Water you make up" {...field('water')} />
         <TextField label="Its nitrogen, %" inputMode="decimal" {...field('nitrogen')} />
-        <TextField label="EC of your water, mS/cm" inputMode="decimal" {...field('source')} />
+        <SaltFields field={field} />
       </div>
       <fieldset className="mt-3">
         <legend className="text-sm text-quiet">Strength, of the label’s rate</legend>

@@ -4,19 +4,44 @@ import {
   ecOfFeed,
   gramsIn,
   milligramsPerLitre,
+  NITROGEN_FORMS,
   PPM_SCALES,
   SOLUTION,
   SOLUTION_PH,
+  type NitrogenForm,
   type Product,
 } from '../../../core/feeding'
 import type { Manner } from '../../../core/facts'
 import type { Sound } from '../../../wording/check-form'
 import { sayDose } from '../../../wording/doses'
-import { decimalField, quantityField } from '../../../wording/fields'
+import { choiceField, decimalField, orNothing, quantityField } from '../../../wording/fields'
 import { sayNumber, sayVolume } from '../../../wording/say'
 import { inEither } from '../../../wording/either'
 
 const MOST_LITRES = 100_000
+
+/** What tells how salty a feed is. */
+export const saltFields = {
+  /** What its nitrogen is. */
+  form: choiceField(NITROGEN_FORMS, 'what its nitrogen is'),
+  /** mS/cm of a g/L by its label; empty: it gives none. */
+  labelEc: orNothing(decimalField(0.1, 3)),
+  /** Of the water, mS/cm. */
+  source: decimalField(0, 20),
+}
+
+/** What a meter shows of so many g/L, in words. */
+export function sayEc(
+  grams: number,
+  { form, labelEc, source }: { form: NitrogenForm | null; labelEc?: number | null; source: number },
+  manner: Manner,
+): string {
+  const say = (value: number, digits?: number) => sayNumber(value, manner, digits)
+  const ec = ecOfFeed(Math.min(100, grams), source, { form: form ?? 'mixed', label: labelEc ?? null })
+  const scales = PPM_SCALES.map((scale) => `${say(ec * scale * 1000, 0)} ppm on the ${say(scale)} scale`)
+  const by = labelEc === null || labelEc === undefined ? 'by what its nitrogen is' : 'by its label'
+  return `EC about ${say(ec)} mS/cm, ${by}; a meter shows ${scales.join(', ')}`
+}
 
 export const dilutionSchema = (manner: Manner) =>
   object({
@@ -25,15 +50,16 @@ export const dilutionSchema = (manner: Manner) =>
     water: quantityField('volume', manner, { low: 'more than nothing', high: MOST_LITRES }),
     /** %. */
     nitrogen: decimalField(0, 100),
-    /** Of the water, mS/cm. */
-    source: decimalField(0, 20),
+    ...saltFields,
   })
+
+export const USUAL_SALT = { form: 'mixed' as NitrogenForm, labelEc: '', source: '0.4' }
 
 export const usualDilution = (manner: Manner) => ({
   rate: '2',
   water: inEither(manner, '10 L', '2 gal'),
   nitrogen: '12',
-  source: '0.4',
+  ...USUAL_SALT,
 })
 
 /**
@@ -43,7 +69,14 @@ export const usualDilution = (manner: Manner) => ({
  * @param strength share of the label's rate
  */
 export function dilution(
-  { rate, water, nitrogen, source }: Sound<InferType<ReturnType<typeof dilutionSchema>>>['values'],
+  {
+    rate,
+    water,
+    nitrogen,
+    form,
+    labelEc,
+    source,
+  }: Sound<InferType<ReturnType<typeof dilutionSchema>>>['values'],
   feed: Product | null,
   strength: number,
   manner: Manner,
@@ -65,9 +98,7 @@ export function dilution(
     lines.push(`${say(grams, 2)} g/L × ${say(nitrogen)} % × 10 = ${say(mg, 0)} mg/L of N`)
   }
   if (source !== null) {
-    const ec = ecOfFeed(Math.min(100, grams), source)
-    const scales = PPM_SCALES.map((scale) => `${say(ec * scale * 1000, 0)} ppm on the ${say(scale)} scale`)
-    lines.push(`EC about ${say(ec)} mS/cm; a meter shows ${scales.join(', ')}`)
+    lines.push(sayEc(grams, { form, labelEc, source }, manner))
   }
   return { answer: `${sayDose(amount, feed, manner)} into ${sayVolume(water, manner)}`, overLabel, lines }
 }

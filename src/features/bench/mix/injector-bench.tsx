@@ -5,6 +5,7 @@ import { TextField } from '../../../components/forms/fields'
 import { useCalculator } from '../../../components/forms/use-calculator'
 import type { Manner } from '../../../core/facts'
 import { dissolvingNote, injection, injectorSchema, USUAL_INJECTOR } from './injector.model'
+import { SaltFields } from './salt-fields'
 
 /** Stock for an injector, and what it brings at the outlet. */
 export function InjectorBench({ manner }: { manner: Manner }) {
@@ -18,6 +19,7 @@ export function InjectorBench({ manner }: { manner: Manner }) {
         <TextField label="Injector takes 1 to" inputMode="decimal" {...field('ratio')} />
         <TextField label="Its nitrogen, %" inputMode="decimal" {...field('nitrogen')} />
         <TextField label="Stock you make up, L" inputMode="decimal" {...field('tank')} />
+        <SaltFields field={field} />
       </div>
       {made && <Figures lines={made.lines} note={dissolvingNote(manner)} />}
     </section>

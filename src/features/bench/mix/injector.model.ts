@@ -4,6 +4,7 @@ import type { Manner } from '../../../core/facts'
 import type { Sound } from '../../../wording/check-form'
 import { decimalField } from '../../../wording/fields'
 import { sayNumber } from '../../../wording/say'
+import { saltFields, sayEc, USUAL_SALT } from './dilute.model'
 
 export const injectorSchema = object({
   /** mg/L. */
@@ -13,18 +14,19 @@ export const injectorSchema = object({
   nitrogen: decimalField(0.1, 100),
   /** L. */
   tank: decimalField(0.1, 100_000),
+  ...saltFields,
 })
-export const USUAL_INJECTOR = { outlet: '150', ratio: '100', nitrogen: '20', tank: '20' }
+export const USUAL_INJECTOR = { outlet: '150', ratio: '100', nitrogen: '20', tank: '20', ...USUAL_SALT }
 
 /** g a litre. */
 const MOST_DISSOLVED = 300
 
 export const dissolvingNote = (manner: Manner) =>
-  `Check the setting by the EC at the outlet. More than about ${sayNumber(MOST_DISSOLVED, manner)} g/L hardly dissolves.`
+  `Check the setting by the EC at the outlet, less the water’s own. More than about ${sayNumber(MOST_DISSOLVED, manner)} g/L hardly dissolves.`
 
 /** What a litre of stock holds; null: one of the three that it follows from is not sound. */
 export function injection(
-  { outlet, ratio, nitrogen, tank }: Sound<InferType<typeof injectorSchema>>['values'],
+  { outlet, ratio, nitrogen, tank, form, labelEc, source }: Sound<InferType<typeof injectorSchema>>['values'],
   manner: Manner,
 ): { answer: string; lines: string[] } | null {
   if (outlet === null || ratio === null || nitrogen === null) return null
@@ -35,5 +37,6 @@ export function injection(
     lines.push(
       `${say(stock)} g/L × ${say(tank)} L = ${say((stock * tank) / 1000, 2)} kg for the tank, enough for ${say((tank * ratio) / 1000)} m³ of feed`,
     )
+  if (source !== null) lines.push(`At the outlet: ${sayEc(stock / ratio, { form, labelEc, source }, manner)}`)
   return { answer: `${say(stock)} g in each litre of stock`, lines }
 }

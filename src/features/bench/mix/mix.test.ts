@@ -65,7 +65,13 @@ describe('an injector’s stock', () => {
     expect(made({})!.answer).toBe('75 g in each litre of stock')
     expect(made({})!.lines[1]).toBe('75 g/L × 20 L = 1.5 kg for the tank, enough for 2 m³ of feed')
   })
-  it('needs no tank to be told', () => expect(made({ tank: '' })!.lines).toHaveLength(1))
+  it('needs no tank to be told, and tells what the meter shows at the outlet', () => {
+    const { lines } = made({ tank: '' })!
+    expect(lines).toHaveLength(2)
+    // 75 g/L through 1:100 is 0.75 g/L: 0.4 + 0.75 × 0.8 on urea, × 1.1 by a label that says so.
+    expect(made({ form: 'urea' })!.lines.at(-1)).toContain('EC about 1 mS/cm, by what its nitrogen is')
+    expect(made({ form: 'urea', labelEc: '1.1' })!.lines.at(-1)).toContain('EC about 1.2 mS/cm, by its label')
+  })
   it('is not told from half of its numbers', () => expect(made({ ratio: 'x' })).toBeNull())
 })
 
