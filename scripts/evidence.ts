@@ -1,5 +1,7 @@
 import { writeFileSync } from 'node:fs'
 import { evidenceTable } from '../src/test/evidence'
+import { workingValuesTable } from '../src/test/working-values'
 
 writeFileSync('docs/evidence.md', evidenceTable())
-console.log('docs/evidence.md')
+writeFileSync('docs/working-values.md', workingValuesTable())
+console.log('docs/evidence.md, docs/working-values.md')

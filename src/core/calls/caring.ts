@@ -11,7 +11,7 @@ import { CAN, MINUTES } from './minutes'
 const WORTH_A_PAUSE = 20
 /** A watering is told of so many days before. */
 const WATER_AHEAD = 2
-/** † Days between feeds: of a pot, of a bed. */
+/** Days between feeds: of a pot, of a bed. */
 const FEED_EVERY = { pot: 7, bed: 14 }
 
 const lastOf = (entries: WateredPlace['entries'], kind: 'watered' | 'fed') =>

@@ -1,4 +1,7 @@
-/** † Working times, min: what a work takes once, and for each plant, seed, bay or can. */
+/**
+ * † Working times, min: what a work takes once, and for each plant, seed, bay or can. Against: nothing yet; a
+ * garden’s own times replace them.
+ */
 export const MINUTES = {
   sow: 8,
   sowSeed: 0.2,
@@ -33,6 +36,6 @@ export const MINUTES = {
   follow: 3,
 } as const
 
-/** † L in a can, and plants in a bay of a weave. */
+/** L in a can, and plants in a bay of a weave. */
 export const CAN = 10
 export const PLANTS_A_BAY = 2

@@ -43,7 +43,7 @@ export interface DayForWork {
   tmax: number
 }
 
-/** † mm of a day that leave leaves wet, and °C from which midday is no time to plant. */
+/** mm of a day that leave leaves wet, and °C from which midday is no time to plant. */
 const WET = 0.5
 const HOT = 29
 

@@ -2,7 +2,9 @@ import type { AnyEntry } from '../entry'
 import type { CallKind } from './call'
 import { callEntries } from './entries'
 
-/** † Minutes of the working value that the garden's own times stand against, so that one odd day changes little. */
+/**
+ * Minutes of the working value that the garden's own times stand against, so that one odd day changes little.
+ */
 const WORKING_MINUTES = 15
 /** Own times beyond this of the working value either way are slips. */
 const MOST = 4

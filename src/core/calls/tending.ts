@@ -11,11 +11,13 @@ import { madeUp, makeCall, type CallContext } from './context'
 import { callEntries, type Work } from './entries'
 import { MINUTES, PLANTS_A_BAY } from './minutes'
 
-/** † Days between two rounds of cutting on the same plants. */
+/** Days between two rounds of cutting on the same plants. */
 const CUT_EVERY = 4
-/** † Leaves of a plant that are worth going there for. */
+/** Leaves of a plant that are worth going there for. */
 const LEAVES_TOGETHER = 3
-/** † m/s of a day's mean wind that breaks what is not tied; days looked ahead. */
+/**
+ * † m/s of a day's mean wind that breaks what is not tied; days looked ahead. Against: nothing measured yet.
+ */
 const STORM = 8
 const STORM_AHEAD = 2
 

@@ -8,11 +8,14 @@ import { madeUp, makeCallAbout, type AboutContext, type PlaceContext } from './c
 import { callEntries, type Work } from './entries'
 import { MINUTES } from './minutes'
 
-/** † Days between looking every plant over: by how hard wet leaves press. */
+/**
+ * † Days between looking every plant over: by how hard wet leaves press. Against: the usual rounds, each few
+ * days to ten.
+ */
 export const SCOUT_EVERY: Record<WetnessPressure, number> = { low: 10, medium: 7, high: 4 }
 /** Days between shakings of trusses that no wind or bee moves: a flower is open for two or three. */
 const SHAKE_EVERY = 1
-/** † Days that a shade cloth hangs. */
+/** Days that a shade cloth hangs. */
 const SHADE_HANGS = 7
 
 /** When a work was done last on what the call is about; null: never this season. */

@@ -21,19 +21,27 @@ const B = [
 
 /** P(wet after dry) = 0.75 f and P(wet after wet) = 0.25 + 0.75 f, f the share of wet days [Geng et al. 1986]. */
 const PERSISTENCE = 0.25
-/** † Shape of the gamma distribution of rain on a wet day. */
+/**
+ * † Shape of the gamma distribution of rain on a wet day. Against: rain of wet days by a gamma distribution
+ * [Richardson & Wright 1984].
+ */
 const RAIN_SHAPE = 0.75
-/** † Share of a dry day's solar radiation that a wet day has. */
+/**
+ * † Share of a dry day's solar radiation that a wet day has. Against: wet days are cooler and duller
+ * [Richardson 1981].
+ */
 const WET_SOLAR = 0.55
-/** † A wet day's Tmax is this many standard deviations lower than a dry one's. */
+/** A wet day's Tmax is this many standard deviations lower than a dry one's. */
 const WET_COOLING = 0.7
-/** † Coefficient of variation of daily mean wind, and of daily solar radiation. */
+/**
+ * † Coefficient of variation of daily mean wind, and of daily solar radiation. Against: nothing measured yet.
+ */
 const WIND_VARIATION = 0.4
 const SOLAR_VARIATION = 0.18
 
 /**
  * † Standard deviation of daily Tmax about its expectation, °C: larger where summer and winter differ more,
- * and larger in winter than in summer.
+ * and larger in winter than in summer. Against: a plain at 41° N, about 5 °C in April and 3 in July.
  */
 const maximumDeviations = (normals: Normals): Float64Array =>
   remembered(normals, 'deviations', () => {
@@ -47,7 +55,7 @@ const maximumDeviations = (normals: Normals): Float64Array =>
       return Math.min(5.5, 1.6 + 0.13 * range) * (1 + 0.22 * winter * Math.min(1, range / 20))
     })
   })
-/** † Tmin's standard deviation as a share of Tmax's. */
+/** Tmin's standard deviation as a share of Tmax's. */
 const MINIMUM_DEVIATION = 0.9
 
 /**

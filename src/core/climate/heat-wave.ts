@@ -1,7 +1,10 @@
 import { WEATHER_BOUNDS } from '../bounds'
 import type { MonthNormal } from './normals'
 
-/** † A heat wave: so much over the hottest month's days and nights, °C, and of its wind and sun. */
+/**
+ * † A heat wave: so much over the hottest month's days and nights, °C, and of its wind and sun. Against:
+ * nothing measured yet.
+ */
 const OVER = { tmax: 6, tmin: 4, wind: 1.2, solar: 1.2 }
 
 /** A day in a heat wave of the hottest month, °C, m/s, MJ m⁻² d⁻¹. */

@@ -11,7 +11,7 @@ export interface ClimateKind {
   rain: RainKind
 }
 
-/** † Usual low of the coldest month, °C, from which a winter is of a kind; and usual high of the hottest. */
+/** Usual low of the coldest month, °C, from which a winter is of a kind; and usual high of the hottest. */
 const WINTERS: readonly [from: number, kind: WinterKind][] = [
   [8, 'frost-free'],
   [1, 'mild'],
@@ -26,7 +26,7 @@ const SUMMERS: readonly [from: number, kind: SummerKind][] = [
   [20, 'mild'],
   [-Infinity, 'cool'],
 ]
-/** † A month whose usual night is this warm, °C, is one in which tomatoes grow in the open. */
+/** A month whose usual night is this warm, °C, is one in which tomatoes grow in the open. */
 export const GROWING_NIGHT = 8
 /** mm in a year under which it is dry all year; share of the rain that one half of the year must have to be the wet one. */
 const DRY = 250

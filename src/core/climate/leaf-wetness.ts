@@ -25,7 +25,7 @@ const WET_AFTER_RAIN = 2
 /** Rain under this, mm, is dew by another name. */
 const LEAST_RAIN = 0.1
 
-/** † Hours that so much rain falls for, mm: clamp(1 + mm / 3, 1, 12). */
+/** † Hours that so much rain falls for, mm: clamp(1 + mm / 3, 1, 12). Against: nothing measured yet. */
 export function rainHours(rain: number): number {
   requireInRange('rain', rain, 0, 2000)
   return rain < LEAST_RAIN ? 0 : Math.min(12, 1 + rain / 3)

@@ -18,19 +18,19 @@ export const surroundingsKey = (around: SoilSurroundings) =>
 
 export const OPEN_GROUND: SoilSurroundings = { body: 'ground', mulch: 'bare', underCover: false }
 
-/** † What each adds to the temperature of open ground, °C. */
+/** † What each adds to the temperature of open ground, °C. Against: usual figures of mulch and film. */
 const RAISED = 1
 const UNDER_COVER = 4
 const MULCH: Record<Mulch, number> = { bare: 0, straw: -1.5, grass: -1.5, 'dark-film': 2.5, 'clear-film': 4 }
 
-/** † E-folding time of soil behind air, d, by depth, m. */
+/** † E-folding time of soil behind air, d, by depth, m. Against: phase lag of the yearly wave. */
 const LAGS = [
   { depth: 0.05, lag: 2 },
   { depth: 0.15, lag: 5 },
   { depth: 0.25, lag: 9 },
 ] as const
 const CONTAINER_LAG = 1
-/** † E-folding time of a thermometer's correction, d. */
+/** E-folding time of a thermometer's correction, d. */
 const READING_FADES = 10
 
 /** A thermometer in the soil: depth in m, temperature in °C. */
@@ -79,7 +79,10 @@ export function soilTemperatures(
   return corrected
 }
 
-/** † What the sun adds to bare open ground, °C, for each MJ m⁻² d⁻¹ over so many, at the most. */
+/**
+ * † What the sun adds to bare open ground, °C, for each MJ m⁻² d⁻¹ over so many, at the most. Against: bare
+ * ground 1–2 °C over the air in sunny spring.
+ */
 const SUN = { each: 0.08, over: 10, most: 2 }
 
 /** What the soil's surface follows, a value a day: the air's daily mean, with what bed, mulch, cover and sun add. */

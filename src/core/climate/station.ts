@@ -36,7 +36,7 @@ export function stationRecord(station: Station, from: IsoDate, days: number): Da
 export const FORECAST_DAYS = 10
 /** Days ahead that a forecast from outside can say anything of. */
 export const FORECAST_REACH = 16
-/** † E-folding time of a forecast's skill, d. */
+/** † E-folding time of a forecast's skill, d. Against: forecasts that know nothing after two weeks. */
 const SKILL_FADES = 7
 
 /**

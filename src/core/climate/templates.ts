@@ -3,7 +3,7 @@ import { requireInRange } from '../guard'
 import { shiftTemperatures, turnSeasons, type MonthNormal, type Normals } from './normals'
 
 /**
- * Climates to start a garden from. † Composites in round numbers, none of a real station: January to
+ * Climates to start a garden from. Composites in round numbers, none of a real station: January to
  * December; °C, °C, mm, days, °C, m/s at 2 m, MJ m⁻² d⁻¹; each with the place it is written for.
  */
 interface ClimateTemplate {

@@ -1,7 +1,10 @@
 import { emptySeries, settled, type DailySeries } from './series'
 import { requireFinite } from '../guard'
 
-/** † What a tunnel or greenhouse adds to the air by day, shut and vented, and by night, °C. */
+/**
+ * † What a tunnel or greenhouse adds to the air by day, shut and vented, and by night, °C. Against: usual
+ * figures of an unheated tunnel.
+ */
 const SHUT = 8
 const VENTED = 2
 const NIGHT = 1.5
@@ -10,7 +13,7 @@ export const OPEN_BEFORE = 27
 export const SHUT_BEFORE = 12
 /** °C about the plants from which shade cloth of 30–40 % is hung. */
 export const SHADE_FROM = 35
-/** † Shares of sun and wind that come in. */
+/** Shares of sun and wind that come in. */
 const SOLAR_INSIDE = 0.75
 const WIND_INSIDE = 0.2
 

@@ -3,7 +3,10 @@ import { requireInRange, requireInteger } from '../guard'
 export const COMPONENTS = ['compost', 'peat', 'coir', 'perlite', 'bark', 'garden-soil'] as const
 export type Component = (typeof COMPONENTS)[number]
 
-/** † kg a litre, dry, and of the water that a litre holds when wet. */
+/**
+ * † kg a litre, dry, and of the water that a litre holds when wet. Against: usual bulk densities of bagged
+ * mixes.
+ */
 const COMPONENT_MASS: Record<Component, { dry: number; water: number }> = {
   compost: { dry: 0.45, water: 0.45 },
   peat: { dry: 0.1, water: 0.6 },
@@ -16,7 +19,7 @@ const COMPONENT_MASS: Record<Component, { dry: number; water: number }> = {
 export const RECIPES = ['thirds', 'bark-base', 'light', 'raised-bed'] as const
 export type Recipe = (typeof RECIPES)[number]
 
-/** † Parts by volume. Garden soil is for raised beds only: in a pot it packs and stays wet. */
+/** Parts by volume. Garden soil is for raised beds only: in a pot it packs and stays wet. */
 export const RECIPE_PARTS: Record<Recipe, Partial<Record<Component, number>>> = {
   thirds: { compost: 1, coir: 1, perlite: 1 },
   'bark-base': { bark: 5, compost: 3, coir: 1, perlite: 1 },
@@ -24,7 +27,7 @@ export const RECIPE_PARTS: Record<Recipe, Partial<Record<Component, number>>> = 
   'raised-bed': { 'garden-soil': 5, compost: 3, coir: 2 },
 }
 
-/** † Fresh mix settles by so much of its volume. */
+/** † Fresh mix settles by so much of its volume. Against: 10–15 % after the first watering. */
 export const SETTLING = 0.125
 
 /** What to buy of one component: L, whole bags, and what is over, L. */

@@ -27,15 +27,15 @@ export type PotRule =
   | 'pot.lighter'
   | 'pot.daily'
 
-/** † Least and advised mix for a plant, L. */
+/** † Least and advised mix for a plant, L. Against: pots that growers bear with daily water. */
 const VOLUMES = {
   vine: { least: 26, advised: { from: 40, to: 60 } },
   bush: { least: 19, advised: { from: 19, to: 30 } },
   pepper: { least: 11, advised: { from: 15, to: 20 } },
 } as const
-/** † Self-watering boxes: two plants share 50 to 60 L. */
+/** Self-watering boxes: two plants share 50 to 60 L. */
 const BOX_A_PLANT = 25
-/** † Fed and watered by solution every day. */
+/** Fed and watered by solution every day. */
 const DAILY = 10
 
 /**

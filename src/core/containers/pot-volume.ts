@@ -17,9 +17,9 @@ export interface Pot {
   height: number
 }
 
-/** † Mix stands so far under the rim once it has settled, m. */
+/** Mix stands so far under the rim once it has settled, m. */
 const RIM = 0.04
-/** † A filled bag bulges less than its seams: it holds this share of a cylinder. */
+/** A filled bag bulges less than its seams: it holds this share of a cylinder. */
 const BAG = 0.92
 
 /**
@@ -58,7 +58,7 @@ function upTo({ shape, top, bottom, across, height }: Pot, level: number): numbe
   }
 }
 
-/** † A round pot is nearly as high as wide. */
+/** A round pot is nearly as high as wide. */
 const HEIGHT_OF_WIDTH = 0.95
 
 /**

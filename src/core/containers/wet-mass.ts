@@ -5,7 +5,10 @@ import { requireInRange } from '../guard'
 import { mass } from '../quantity'
 import { SETTLING, wetMassPerLitre, type Component } from './mix'
 
-/** † kg of a grown plant with its fruit, and of an empty pot for each litre it holds. */
+/**
+ * † kg of a grown plant with its fruit, and of an empty pot for each litre it holds. Against: nothing measured
+ * yet.
+ */
 const PLANT = { vine: 7, bush: 4.5, dwarf: 2.5, pepper: 2.5 }
 const POT_A_LITRE = 0.04
 

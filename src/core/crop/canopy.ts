@@ -21,7 +21,7 @@ export function trainingsFor(cultivar: Pick<Cultivar, 'crop' | 'habit'>): readon
   return ['two-stems', 'single-stem', 'three-stems', 'cage', 'sprawling']
 }
 
-/** † Width of the grown canopy, m. */
+/** † Width of the grown canopy, m. Against: spacing tables. */
 export function grownWidth(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training: Training): number {
   if (cultivar.crop === 'pepper') return 0.45
   if (cultivar.habit === 'dwarf') return 0.5
@@ -29,7 +29,7 @@ export function grownWidth(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training:
   return { 'single-stem': 0.5, 'two-stems': 0.65, sprawling: 1.4 }[training as string] ?? 0.8
 }
 
-/** † Height of the grown plant on its support, m. */
+/** † Height of the grown plant on its support, m. Against: heights on packets and supports. */
 export function grownHeight(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training: Training): number {
   if (cultivar.crop === 'pepper') return 0.7
   if (cultivar.habit === 'dwarf') return 0.8
@@ -38,7 +38,10 @@ export function grownHeight(cultivar: Pick<Cultivar, 'crop' | 'habit'>, training
   return training === 'sprawling' ? 0.7 : 1.8
 }
 
-/** † °C d from transplanting until the canopy is as wide as it gets; and its width on that day, m. */
+/**
+ * °C d from transplanting until the canopy is as wide as it gets; and its width on that day, m [FAO-56 table
+ * 11: 70 days from planting to full cover, at 10.5 °C d a day].
+ */
 const FULL_WIDTH_AFTER: Record<Crop, number> = { tomato: 740, pepper: 550 }
 const WIDTH_AT_TRANSPLANTING = 0.18
 

@@ -4,9 +4,9 @@ import type { PlantEvent, PlantMisfit } from './plant-event'
 import { trussNode, type PlantTraits } from './plant-traits'
 import { transplantCheck } from './traits'
 
-/** † Beyond this share a count of leaves is taken for another plant's. */
+/** Beyond this share a count of leaves is taken for another plant's. */
 const MOST_SHIFT = 3
-/** † °C d from a node to its open truss that can be: outside it the count of trusses is another plant's. */
+/** °C d from a node to its open truss that can be: outside it the count of trusses is another plant's. */
 const TO_FLOWER = { least: 60, most: 600 }
 
 /** A plant's own clock: °C d that came together by each day, and from a node to its open truss. */

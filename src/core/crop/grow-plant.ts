@@ -7,20 +7,23 @@ import { abortFlowers, type Flowering } from './pepper-load'
 import { RAISED_INTERNODE, trussNode, type PlantTraits } from './plant-traits'
 import { Told } from './told'
 
-/** † Nodes over a sucker before it shows. */
+/** † Nodes over a sucker before it shows. Against: suckers 3–4 nodes below the tip. */
 const SHOWS_AFTER = 4
-/** † A side shoot makes its nodes so much slower, by each other one still more, and its first truss after so many leaves. */
+/**
+ * † A side shoot makes its nodes so much slower, by each other one still more, and its first truss after so
+ * many leaves. Against: nothing measured yet.
+ */
 const SLOWER = 1.25
 const CROWDED = 0.2
 const SIDE_LEAVES = 6
-/** † Orders of stems that grow out: what comes in the angles of side shoots stays a bud. A pepper forks twice. */
+/** Orders of stems that grow out: what comes in the angles of side shoots stays a bud. A pepper forks twice. */
 const ORDERS = 1
 const FORKS = 2
 const PEPPER_SHOOTS = 2
-/** † Suckers under a lost tip that it no longer holds back. */
+/** Suckers under a lost tip that it no longer holds back. */
 const FREED = 3
 
-/** † Nodes of one plant: where no winter ends it, it is shaded and pruned long before it has more. */
+/** Nodes of one plant: where no winter ends it, it is shaded and pruned long before it has more. */
 const MOST_NODES = 2500
 
 interface Growing {
@@ -91,7 +94,7 @@ interface Stretch {
   grown: number
 }
 
-/** † Beyond this a measured height is taken for another plant's. */
+/** Beyond this a measured height is taken for another plant's. */
 const MOST_STRETCH = 3
 
 /** Leaves that newer ones shade out yellow and dry up: the plant holds no more leaf than its light feeds. */

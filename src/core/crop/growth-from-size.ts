@@ -12,7 +12,7 @@ export interface PlantSize {
   carries: Carries
 }
 
-/** † Of the way from flower to ripe fruit that its oldest truss has come. */
+/** Of the way from flower to ripe fruit that its oldest truss has come. */
 export const RIPENED: Record<Carries, number> = { nothing: 0, flowers: 0, green: 0.4, ripe: 1 }
 
 /** °C d over the crop's base from emergence to the first open flower. */

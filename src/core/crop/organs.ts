@@ -4,10 +4,10 @@ import type { Leaf, Sucker, Truss } from './plant'
 import type { PlantTraits } from './plant-traits'
 import type { TrussSeen } from './told'
 
-/** † Length of a sucker that grows as a stem from then on, m. */
+/** Length of a sucker that grows as a stem from then on, m. */
 export const SHOOT_LENGTH = 0.05
 
-/** † An old leaf yellows and dries up over so many °C d. */
+/** † An old leaf yellows and dries up over so many °C d. Against: nothing measured yet. */
 const DRIES = 300
 
 /** A leaf so old, °C d; `taken`: when it was cut off. */

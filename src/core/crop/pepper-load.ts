@@ -10,7 +10,7 @@ export interface Flowering {
   isSeen: boolean
 }
 
-/** † Of the way to ripe, a pepper swells until it is full-sized and green. */
+/** Of the way to ripe, a pepper swells until it is full-sized and green. */
 const SWELLS = 0.66
 
 /** Above so many swelling fruit a pepper drops its new flowers: those that opened later set nothing. */

@@ -23,13 +23,13 @@ export interface CheckedAgainst {
   seasonStart: (season: number) => IsoDate
 }
 
-/** † Share of a soil's volume that is pores: more water than this it cannot hold, even for an hour. */
+/** Share of a soil's volume that is pores: more water than this it cannot hold, even for an hour. */
 const PORES = 0.5
 /** m of water on a place at once, over which an amount is refused. */
 const MOST_DEPTH = 1
-/** † Plants are sown this long before a season's first day at the earliest, and end this long after it, d. */
+/** Plants are sown this long before a season's first day at the earliest, and end this long after it, d. */
 const SEASON_SPAN = { before: 92, after: 456 }
-/** † Seeds a plant that nobody sows more of. */
+/** Seeds a plant that nobody sows more of. */
 const SEEDS_A_PLANT = 20
 
 /** The order in which a planting's steps follow each other. */

@@ -24,7 +24,7 @@ export interface Obstacle {
   to: IsoDate | null
 }
 
-/** † Share of direct light that each kind takes. */
+/** Share of direct light that each kind takes. */
 export const OBSTACLE_DENSITY: Record<ObstacleKind, number> = {
   wall: 1,
   fence: 0.8,

@@ -94,7 +94,7 @@ export function plainPlace(
   }
 }
 const SPADE = 0.3
-/** † A pot is nearly as high as wide; a tunnel is walked under. */
+/** A pot is nearly as high as wide; a tunnel is walked under. */
 const POT_HEIGHT = 0.95
 const TUNNEL = 2.1
 

@@ -58,5 +58,5 @@ export interface PlantPosition {
   to: IsoDate | null
 }
 
-/** † Shares of seeds that come up and of seedlings that live, where nobody has said otherwise. */
+/** Shares of seeds that come up and of seedlings that live, where nobody has said otherwise. */
 export const USUAL_SEED = { germination: 0.85, survival: 0.9 }

@@ -7,7 +7,10 @@ export type TypicalCultivar = Cultivar & { key: string; name: string; notes: str
 const tomato = { crop: 'tomato', maturityFrom: 'transplanting', grafted: false } as const
 const pepper = { crop: 'pepper', habit: null, maturityFrom: 'transplanting', grafted: false } as const
 
-/** † Of each type: habit, days, colour when ripe, shoulders and resistance as many of that type have them. */
+/**
+ * † Of each type: habit, days, colour when ripe, shoulders and resistance as many of that type have them.
+ * Against: seed lists, by type.
+ */
 export const TYPICAL_CULTIVARS: readonly TypicalCultivar[] = [
   {
     ...tomato,

@@ -22,16 +22,16 @@ export interface FeedAnswer {
 
 /** Days ahead in which a glut is told. */
 const GLUT_AHEAD = 14
-/** † g of nitrogen a plant under which nothing is said to be missing. */
+/** g of nitrogen a plant under which nothing is said to be missing. */
 const WORTH = 0.3
-/** † What each school gives, where nitrogen is missing. */
+/** What each school gives, where nitrogen is missing. */
 const SCHOOL_PRODUCT: Record<FeedingSchool, string> = {
   'soil-first': 'Seed meal',
   'slow-organic': 'Seed meal',
   'steady-liquid': 'Balanced granules',
   'nutrient-solution': 'Balanced granules',
 }
-/** † Of a product, what comes free within the four weeks that it is given for. */
+/** Of a product, what comes free within the four weeks that it is given for. */
 const FREE_IN_FOUR_WEEKS: Record<Release, number> = {
   meal: 0.28,
   castings: 0.17,
@@ -86,9 +86,12 @@ export interface FeedStrength {
 }
 
 const THIRD = 1 / 3
-/** † Of N + P₂O₅ + K₂O, %, from which a soluble feed is strong. */
+/** Of N + P₂O₅ + K₂O, %, from which a soluble feed is strong. */
 const STRONG = 15
-/** † Where so much of what is wanted comes anyway, half a strong feed is enough, or a third of it. */
+/**
+ * † Where so much of what is wanted comes anyway, half a strong feed is enough, or a third of it. Against: the
+ * third to half strength of steady feeding.
+ */
 const RICH = { half: 0.5, third: 0.8 }
 
 /**
@@ -110,7 +113,7 @@ export function strengthFor(
 /** What speaks against feeding on a day. */
 export type FeedWarning = 'dry-roots' | 'cold-soil'
 
-/** † Under this soil life gives little, °C. */
+/** Under this soil life gives little, °C. */
 const COLD = 12
 
 export function feedWarnings(

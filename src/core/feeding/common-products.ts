@@ -21,7 +21,10 @@ export function knownFeeds(own: readonly Product[]): Product[] {
   return [...own, ...COMMON_PRODUCTS.filter(({ name }) => !names.has(name))]
 }
 
-/** † Usual analyses, %, bulk densities, g/mL, and rates, g/L: they vary, the label on the bag is what counts. */
+/**
+ * † Usual analyses, %, bulk densities, g/mL, and rates, g/L: they vary, the label on the bag is what counts.
+ * Against: labels as they usually read.
+ */
 export const COMMON_PRODUCTS: readonly Product[] = [
   common({
     name: 'Seed meal',

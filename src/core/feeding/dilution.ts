@@ -61,7 +61,8 @@ export function doseFor(label: number, litres: number, strength: number): Dose {
 
 /**
  * † EC that a g/L of a feed brings, mS/cm, by what its nitrogen is: urea is no salt, ammonium salts carry the most.
- * Pure salts at 25 °C: calcium nitrate 1.2, potassium nitrate 1.3, ammonium sulphate 2.0, potassium sulphate 1.4.
+ * Pure salts at 25 °C: calcium nitrate 1.2, potassium nitrate 1.3, ammonium sulphate 2.0, potassium sulphate
+ * 1.4. Against: EC of pure salts.
  */
 const EC_PER_GRAM: Record<NitrogenForm, number> = {
   nitrate: 1.2,

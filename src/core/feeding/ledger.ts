@@ -29,10 +29,16 @@ export interface LedgerWeek {
 }
 
 const WEEK = 7
-/** † Of what lies ready, lost for each volume of the root zone's water that drains. */
+/**
+ * Of what lies ready, lost for each volume of the root zone's water that drains [after Burns 1974: what drains
+ * takes its share of nitrate].
+ */
 const LEACHES: Record<Nutrient, number> = { n: 1, p: 0, k: 0.15, ca: 0.15, mg: 0.15 }
 
-/** † Of ammonium in soil, what turns to nitrate in a day at 20 °C. */
+/**
+ * † Of ammonium in soil, what turns to nitrate in a day at 20 °C. Against: urea turned to nitrate in two to
+ * three weeks.
+ */
 const NITRIFIED = 0.1
 
 /**
@@ -92,7 +98,7 @@ export function ledger(
   return weeks
 }
 
-/** † A place holds a glut where so much more lies ready than all the rest of its season wants. */
+/** A place holds a glut where so much more lies ready than all the rest of its season wants. */
 const GLUT = 1.3
 
 /**

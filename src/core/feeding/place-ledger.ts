@@ -35,12 +35,15 @@ export interface PlaceLedger {
   fed: FedProduct[]
 }
 
-/** † Organic matter of garden soil where no test says, %; P and K that it gives with the N. */
+/** Organic matter of garden soil where no test says, %; P and K that it gives with the N. */
 const USUAL_ORGANIC = 3
-/** † Beyond this more of it gives hardly more. */
+/** Beyond this more of it gives hardly more. */
 const MOST_ORGANIC = 10
 const WITH_N: Record<LedgerNutrient, number> = { n: 1, p: 0.15, k: 1.2 }
-/** † Water that a root zone holds in all, of what plants can take. */
+/**
+ * Water that a root zone holds in all, of what plants can take [FAO-56 table 19: field capacity over available
+ * water, about 2 in loam].
+ */
 const HELD_OF_TAW = 2
 
 /**
@@ -143,7 +146,10 @@ export function gramsOf(
   return (grams * percent) / 100
 }
 
-/** † Of a product's nitrogen, what soil holds at first; what has to be freed by soil life is nitrate when it comes. */
+/**
+ * Of a product's nitrogen, what soil holds at first; what has to be freed by soil life is nitrate when it
+ * comes.
+ */
 const HELD: Record<NitrogenForm, number> = {
   nitrate: 0,
   ammonium: 1,

@@ -76,13 +76,15 @@ export interface PlantDose {
   to: number
 }
 
-/** † m from the stem to a ring's inner edge; a strip's distance from the stem; a hole's mixed-in half width. */
+/** m from the stem to a ring's inner edge; a strip's distance from the stem; a hole's mixed-in half width. */
 const WHERE: Record<Laying, { from: number; most: number }> = {
   ring: { from: 0.025, most: 0.3 },
   band: { from: 0.15, most: 0.2 },
   hole: { from: 0, most: 0.15 },
 }
-/** † A strip in a self-watering box lasts its season: g of nitrogen a plant, where the box's label says nothing. */
+/**
+ * A strip in a self-watering box lasts its season: g of nitrogen a plant, where the box's label says nothing.
+ */
 const BAND_NITROGEN = 10
 
 /**

@@ -31,7 +31,10 @@ interface Product {
   release: Release
   nitrogen: NitrogenForm
 }
-/** † What each school gives; a growth mix to the first flowers, then more potassium, most of its nitrogen as nitrate. */
+/**
+ * What each school gives; a growth mix to the first flowers, then more potassium, most of its nitrogen as
+ * nitrate.
+ */
 const COMPOST: Product = {
   name: 'Compost',
   n: 1.2,
@@ -58,7 +61,7 @@ const FRUITING: Product = {
   release: 'soluble',
   nitrogen: 'nitrate',
 }
-/** † g a plant: 6 cm of compost on its first square, two tablespoons of meal, one of granules, a dilute can. */
+/** g a plant: 6 cm of compost on its first square, two tablespoons of meal, one of granules, a dilute can. */
 const A_PLANT: Record<Crop, { compost: number; meal: number; granules: number; can: number }> = {
   tomato: { compost: 6000, meal: 18, granules: 15, can: 2.4 },
   pepper: { compost: 3700, meal: 18, granules: 10, can: 1.6 },
@@ -68,9 +71,11 @@ const EACH = { 'slow-organic': 10, 'steady-liquid': 7, 'nutrient-solution': 7 } 
 const STOPS_BEFORE_END = 21
 /** Of the season, in which too much nitrogen makes leaf for fruit; what lies ready later harms less. */
 const GROWING = 0.6
-/** † Nutrient solution gives, of a dilute can a week, so many times as much. */
+/** Nutrient solution gives, of a dilute can a week, so many times as much. */
 const SOLUTION_CANS = 2.5
-/** † Over this share of its season's want a programme leaves something to be missed, and a second meal is given. */
+/**
+ * Over this share of its season's want a programme leaves something to be missed, and a second meal is given.
+ */
 const SECOND_MEAL = 0.15
 
 /**

@@ -5,7 +5,10 @@ import type { Nutrient } from './demand'
 export const RELEASES = ['soluble', 'meal', 'castings', 'coated', 'compost'] as const
 export type Release = (typeof RELEASES)[number]
 
-/** † First order at 20 °C, a day; what comes at all within the season; and by how much a rate grows in 10 °C. */
+/**
+ * First order at 20 °C, a day; what comes at all within the season; and by how much a rate grows in 10 °C
+ * [first order after Stanford & Smith 1972; shares Gale et al. 2006; Q10 Stanford, Frere & Schwaninger 1973].
+ */
 const FIRST_ORDER = 0.02
 const IN_SEASON: Record<Exclude<Release, 'compost'>, number> = {
   soluble: 1,
@@ -13,7 +16,10 @@ const IN_SEASON: Record<Exclude<Release, 'compost'>, number> = {
   castings: 0.4,
   coated: 1,
 }
-/** † Compost holds its nitrogen back; half its phosphorus and most of its potassium come in the first year. */
+/**
+ * Compost holds its nitrogen back; half its phosphorus and most of its potassium come in the first year
+ * [nitrogen Gale et al. 2006].
+ */
 const OF_COMPOST: Record<Nutrient, number> = { n: 0.125, p: 0.5, k: 0.8, ca: 0.125, mg: 0.125 }
 
 const inSeason = (release: Release, nutrient: Nutrient) =>
@@ -22,7 +28,7 @@ const Q10 = 2
 const AT = 20
 /** The coated products' own days are counted at this, °C. */
 const COATED_AT = 21
-/** † Below this nothing is released, °C. */
+/** Below this nothing is released, °C. */
 export const TOO_COLD = 8
 
 /** How fast soil life works at a temperature, of its pace at 20 °C; nothing in cold soil. */
@@ -55,5 +61,8 @@ export function releasedBy(
   })
 }
 
-/** † N that soil organic matter gives in a season, kg/ha for each percent of it. */
+/**
+ * N that soil organic matter gives in a season, kg/ha for each percent of it [Magdoff & van Es 2009: 10–20 for
+ * each percent].
+ */
 export const ORGANIC_MATTER_N = 15

@@ -14,7 +14,7 @@ export type RotRule =
   | 'rot.calcium-unknown'
   | 'rot.unsettled'
 
-/** † From this proneness on a type is called prone, 0–1. */
+/** From this proneness on a type is called prone, 0–1. */
 const PRONE = 0.6
 
 /**

@@ -26,7 +26,10 @@ export type SoilRule =
   | 'soil.salty'
 
 const PH = { low: 6.2, high: 6.8 }
-/** † Under these a soil is low, over `high` it wants none for years; mg/kg, Mehlich-3. */
+/**
+ * † Under these a soil is low, over `high` it wants none for years; mg/kg, Mehlich-3. Against: the classes that
+ * soil laboratories usually print.
+ */
 const LEVELS = { p: { low: 30, high: 100 }, k: { low: 120 }, ca: { low: 600 }, mg: { low: 60 } }
 const ORGANIC_LOW = 3
 

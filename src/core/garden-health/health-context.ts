@@ -19,13 +19,13 @@ export interface HealthGround {
   years: readonly number[]
 }
 
-/** kg from which a fruit is a large one †. */
+/** kg from which a fruit is a large one. */
 const LARGE = 0.1
-/** Days after setting out for which a plant is young †. */
+/** Days after setting out for which a plant is young. */
 const YOUNG = 21
-/** Of RAW that must stay gone for ground not to be soaked, and days for which it was full †. */
+/** Of RAW that must stay gone for ground not to be soaked, and days for which it was full. */
 const SOAKED = { share: 0.15, days: 4 }
-/** † A gap of this part of the coming weeks' demand is little. */
+/** A gap of this part of the coming weeks' demand is little. */
 const LITTLE = 0.4
 
 /** What is known of a planting on the outlook's day: its age, place, weather, water, feed and what is about. */

@@ -3,7 +3,7 @@ import { potOfVolume } from '../containers'
 import { tidy, type Lying } from './geometry'
 import { roomFor } from './room-for'
 
-/** † m left between beds to walk, and between pots that stand together. */
+/** m left between beds to walk, and between pots that stand together. */
 const GAP: Record<PlaceKind, number> = { bed: 0.6, rows: 0.6, tunnel: 0.8, container: 0.3, shelf: 0.6 }
 
 /** m of a place as most are, where nobody has measured it. */

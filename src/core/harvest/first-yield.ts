@@ -2,7 +2,10 @@ import type { Crop, Cultivar, FruitType, Training } from '../crop'
 import { isBush } from '../crop'
 import { requireInRange, requireInteger } from '../guard'
 
-/** † A plant's crop in a cage, kg a season, before the garden's own record says more. */
+/**
+ * † A plant's crop in a cage, kg a season, before the garden's own record says more. Against: usual crops of
+ * well kept gardens.
+ */
 const IN_A_CAGE: Record<FruitType, number> = {
   cherry: 3.5,
   saladette: 4,
@@ -17,7 +20,7 @@ const IN_A_CAGE: Record<FruitType, number> = {
 const BUSH = 3
 const DWARF = 1.3
 
-/** † Of a caged plant's crop. */
+/** † Of a caged plant's crop. Against: half on one stem, three quarters on two. */
 const BY_TRAINING: Partial<Record<Training, number>> = {
   'single-stem': 0.5,
   'two-stems': 0.75,
@@ -35,7 +38,7 @@ export function firstYield(cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
 export const USES = ['fresh', 'sauce', 'dried', 'pickled', 'given'] as const
 export type Use = (typeof USES)[number]
 
-/** † Types of fruit that suit each use, the best first. */
+/** Types of fruit that suit each use, the best first. */
 export const SUITED: Record<Use, readonly FruitType[]> = {
   fresh: ['slicer', 'cherry', 'beefsteak', 'saladette', 'bell', 'sweet-long'],
   sauce: ['paste', 'saladette', 'slicer', 'sweet-long'],
@@ -44,10 +47,13 @@ export const SUITED: Record<Use, readonly FruitType[]> = {
   given: ['slicer', 'cherry', 'bell'],
 }
 
-/** † kg of fresh fruit in a unit of each use: a kg eaten or given, a litre of sauce or pickles, a kg dried. */
+/**
+ * † kg of fresh fruit in a unit of each use: a kg eaten or given, a litre of sauce or pickles, a kg dried.
+ * Against: 2.5 kg of tomatoes in a litre of sauce.
+ */
 export const FRESH_IN: Record<Use, number> = { fresh: 1, sauce: 2.5, dried: 12, pickled: 0.65, given: 1 }
 
-/** † What a person eats fresh in a week when there is plenty, kg. */
+/** What a person eats fresh in a week when there is plenty, kg. */
 export const FRESH_A_WEEK: Record<Crop, number> = { tomato: 0.7, pepper: 0.3 }
 
 /**
@@ -79,7 +85,7 @@ export function freshWanted(
  *
  * @param kg fresh fruit wanted
  * @param aPlant kg a season, see `firstYield`
- * @param lost share of plants that bear nothing †
+ * @param lost share of plants that bear nothing
  * @throws RangeError when a number is out of range
  */
 export function plantsFor(kg: number, aPlant: number, lost = 0.1): number {

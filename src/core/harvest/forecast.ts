@@ -68,7 +68,7 @@ export function harvestWeeks(
   return weeks
 }
 
-/** † Plants of one's own record that weigh as much as the usual figure. */
+/** Plants of one's own record that weigh as much as the usual figure. */
 const USUAL_WEIGHS = 6
 
 /**

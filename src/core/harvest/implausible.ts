@@ -1,6 +1,6 @@
 import type { Picking } from './split-picking'
 
-/** † kg of one picking that no plant bears at once, and of the largest and smallest fruit. */
+/** kg of one picking that no plant bears at once, and of the largest and smallest fruit. */
 const MOST_A_PLANT = 15
 const FRUIT = { heaviest: 2, lightest: 0.0005 }
 

@@ -8,7 +8,10 @@ export interface PickBefore {
   value: number
 }
 
-/** † A night that ends the crop, °C; a day that spoils ripening, °C; rain that splits fruit, mm. */
+/**
+ * † A night that ends the crop, °C; a day that spoils ripening, °C; rain that splits fruit, mm. Against: fruit
+ * split by 20 mm, spoilt over 35 °C.
+ */
 const FROST = 1
 const HEAT = 35
 const RAIN = 10

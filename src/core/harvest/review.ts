@@ -44,7 +44,7 @@ export function sumOf(results: readonly CropResult[]): CropSum {
   }
 }
 
-/** † Under so many hours the work is not told apart from none. */
+/** Under so many hours the work is not told apart from none. */
 const LEAST_HOURS = 0.1
 
 /** kg that an hour of work gave. @throws RangeError when a number is below 0 */
@@ -54,7 +54,7 @@ export function massAnHour(mass: number, hours: number): number {
   return mass / Math.max(hours, LEAST_HOURS)
 }
 
-/** † Under so many plantings on each side a difference is told as too few to know. */
+/** Under so many plantings on each side a difference is told as too few to know. */
 const ENOUGH = 5
 
 /** What went with one way of deciding. */

@@ -1,6 +1,6 @@
 import { hangingTrusses, type Plant } from '../crop'
 
-/** † Of the way from flower to ripe fruit: full size, and the first colour. */
+/** Of the way from flower to ripe fruit: full size, and the first colour. */
 const MATURE = 0.72
 const BREAKER = 0.85
 
@@ -39,7 +39,10 @@ export function trussStages(
   return found
 }
 
-/** † What its light fills of the fruit that have set so far, 0–1: all while they are few, in the end what it bears. */
+/**
+ * What its light fills of the fruit that have set so far, 0–1: all while they are few, in the end what it
+ * bears.
+ */
 function filledShare({ stems, fruitMass }: Plant, bears: number): number {
   const set = stems.reduce(
     (sum, { nodes }) =>

@@ -11,7 +11,7 @@ export type CaseCourse = (typeof COURSES)[number]
 export const OUTCOMES = ['gone', 'lived-with', 'taken-out', 'mistaken'] as const
 export type CaseOutcome = (typeof OUTCOMES)[number]
 
-/** † Days after which a case is looked at again. */
+/** Days after which a case is looked at again. */
 export const LOOK_AGAIN_EVERY = 3
 
 /** What is entered of a plant's, planting's or place's health. */

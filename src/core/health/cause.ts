@@ -11,15 +11,15 @@ export type CauseKind =
 export interface Cause {
   kind: CauseKind
   crops: readonly Crop[]
-  /** How often it is met against the others, before anything is known †. */
+  /** How often it is met against the others, before anything is known. */
   common: number
   /** Whether it passes from plant to plant. */
   contagious: boolean
   /** Law or a plant clinic wants to know of it, or only they can be sure. */
   report?: boolean
-  /** How often each sign is seen where this is the cause, 0–1 †; those of 0.5 and more are its textbook signs. */
+  /** How often each sign is seen where this is the cause, 0–1; those of 0.5 and more are its textbook signs. */
   signs: Partial<Record<SignId, number>>
-  /** How much likelier each condition makes it, and how much less likely where it is known not to hold †. */
+  /** How much likelier each condition makes it, and how much less likely where it is known not to hold. */
   favoured: Partial<Record<ConditionId, number>>
   /** What it is taken for. */
   lookAlikes: readonly string[]

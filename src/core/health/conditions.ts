@@ -92,7 +92,7 @@ interface Holds {
   values: Record<string, Measure>
 }
 
-/** Severity a day, °C, mm and days from which each condition holds; † where no source gives one. */
+/** Severity a day, °C, mm and days from which each condition holds; where no source gives one. */
 const LIMITS = {
   severity: 0.5,
   warmRain: 30,

@@ -30,7 +30,7 @@ export interface Diagnosis {
 
 /** Causes under this share are not told. */
 const LEAST = 0.02
-/** Something else altogether, that shows each sign as often as it is seen without its causes †. */
+/** Something else altogether, that shows each sign as often as it is seen without its causes. */
 const UNKNOWN = 0.02
 /** From this share on a sign is a cause's own. */
 const FITS = 0.25

@@ -1,6 +1,9 @@
 import { BOTH, PEPPER, TOMATO, type Cause } from './cause'
 
-/** Fungi, bacteria, viruses and worms of the root. Signs and weather after extension keys; shares are † working values. */
+/**
+ * Fungi, bacteria, viruses and worms of the root. Signs and weather after extension keys; shares are † working
+ * values. Against: extension keys; every sign set is found first.
+ */
 export const DISEASES = {
   'early-blight': {
     kind: 'fungus',

@@ -4,7 +4,10 @@ const DISORDER = { kind: 'disorder', contagious: false, crops: BOTH } as const
 const SHORTAGE = { kind: 'shortage', contagious: false, crops: BOTH } as const
 const HARMLESS = { kind: 'harmless', contagious: false } as const
 
-/** What weather, water, feed and sprays do, and what only looks wrong. Shares are † working values. */
+/**
+ * What weather, water, feed and sprays do, and what only looks wrong. Shares are † working values. Against:
+ * extension keys; every sign set is found first.
+ */
 export const DISORDERS = {
   'blossom-end-rot': {
     ...DISORDER,

@@ -10,7 +10,7 @@ export interface NextLook {
   ifNot: CauseId
 }
 
-/** Looking costs: a stem is cut and a root dug up only where nothing easier decides †. */
+/** Looking costs: a stem is cut and a root dug up only where nothing easier decides. */
 const WORTH: Record<PartSeen, number> = { leaf: 1, plant: 1, flower: 1, fruit: 0.9, guest: 0.9, stem: 0.7 }
 /** Bits under which a look is not worth asking for. */
 const LEAST_GAIN = 0.02

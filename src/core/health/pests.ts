@@ -3,7 +3,10 @@ import { BOTH, PEPPER, TOMATO, type Cause } from './cause'
 const PEST = { kind: 'animal', contagious: true, crops: BOTH } as const
 const LARGE = { kind: 'animal', contagious: false, crops: BOTH } as const
 
-/** Creatures, from mites to rodents. Shares are † working values. */
+/**
+ * Creatures, from mites to rodents. Shares are † working values. Against: extension keys; every sign set is
+ * found first.
+ */
 export const PESTS = {
   aphids: {
     ...PEST,

@@ -4,7 +4,7 @@ import type { CauseId } from './causes'
 const SEVERITIES = ['little', 'crop', 'plant'] as const
 export type Severity = (typeof SEVERITIES)[number]
 
-/** † What each takes in a usual case. */
+/** What each takes in a usual case. */
 const TAKES: Record<Severity, readonly CauseId[]> = {
   plant: [
     'late-blight',

@@ -4,7 +4,7 @@ export type PartSeen = (typeof PLANT_PARTS_SEEN)[number]
 
 /**
  * How often a sign is told of plants that have none of the causes it belongs to, by a second trouble or a mistaken eye,
- * 0–1 †: the creature itself, plainly its own, usual, vague.
+ * 0–1: the creature itself, plainly its own, usual, vague.
  */
 const ITSELF = 0.003
 const OWN = 0.012

@@ -1,7 +1,7 @@
 import { addDays, dayOfYear, type IsoDate } from '../calendar'
 import { frostPercentiles, seasonStart, type Ensemble } from '../climate'
 
-/** † Days between those that stand for a season's sun. */
+/** Days between those that stand for a season's sun. */
 const SUN_STEP = 30
 const HELD_YEAR = '2025-07-01' as IsoDate
 

@@ -23,7 +23,7 @@ export interface LightQuestion {
   minutes?: number
 }
 
-/** † Sun is counted at this height over the ground, m: where a young canopy is. */
+/** Sun is counted at this height over the ground, m: where a young canopy is. */
 const LEVEL = 0.3
 
 const MOST_CELLS = 400_000

@@ -1,10 +1,10 @@
 import type { Obstacle, Place } from '../facts'
 import type { Shader } from './shade'
 
-/** † Share of direct light that a leafy plant takes, and a tunnel's film. */
+/** † Share of direct light that a leafy plant takes, and a tunnel's film. Against: nothing measured yet. */
 const LEAVES = 0.85
 const FILM = 0.25
-/** † A tunnel's top where none is told, m. */
+/** A tunnel's top where none is told, m. */
 const TUNNEL_HEIGHT = 2.1
 
 /** A plant as something that casts a shadow; m, in the garden's frame. */

@@ -12,7 +12,7 @@ import { suckerCuts } from './sucker-cuts'
 import { tipCuts } from './tip-cuts'
 import { leavesFirstFlowers, trussCuts } from './truss-cuts'
 
-/** † Shoots that root in water: so many nodes long, 10 to 15 cm; days that a rooted one needs to bear. */
+/** Shoots that root in water: so many nodes long, 10 to 15 cm; days that a rooted one needs to bear. */
 const CUTTING = { least: 2, most: 4, season: 60 }
 
 /**

@@ -31,20 +31,29 @@ export interface SystemOutcome {
   cuts: number
 }
 
-/** † g of dry matter a MJ of light taken, share of it in fruit; dry share of fruit; extinction; PAR of solar. */
+/**
+ * g of dry matter a MJ of light taken, share of it in fruit; dry share of fruit; extinction; PAR of solar
+ * [share in fruit De Koning 1994, extinction Heuvelink 1996, PAR half of solar; the rest scaled to the first
+ * estimate].
+ */
 const DRY_MATTER = 2.2
 const TO_FRUIT = 0.6
 const DRY_SHARE = { tomato: 0.055, pepper: 0.07 }
 const EXTINCTION = 0.7
 const PAR = 0.5
-/** † Fruit grow up to this share of their usual mass where few share the light. */
+/**
+ * † Fruit grow up to this share of their usual mass where few share the light. Against: nothing measured yet.
+ */
 const LARGEST = 1.4
 /** Of the way to ripe, from which a fruit ripens indoors. */
 const MATURE = 0.72
 const BETWEEN_VISITS = 10
-/** † Of the fruit, those that are sound: on the ground rot and slugs have their share. */
+/**
+ * † Of the fruit, those that are sound: on the ground rot and slugs have their share. Against: the first
+ * estimate of sprawling plants.
+ */
 const SOUND: Partial<Record<Training, number>> = { sprawling: 0.6 }
-/** † m over the soil that its splash reaches. */
+/** m over the soil that its splash reaches. */
 const SPLASH = 0.4
 
 /**

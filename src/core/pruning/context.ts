@@ -31,9 +31,9 @@ export interface PruningContext {
   school?: FlowerSchool
 }
 
-/** † mm of rain within a day that keep leaves wet. */
+/** mm of rain within a day that keep leaves wet. */
 const WET = 0.5
-/** † °C of a day whose sun scalds bare fruit; days looked ahead. */
+/** † °C of a day whose sun scalds bare fruit; days looked ahead. Against: the usual advice on sunscald. */
 const SCALDS = 32
 const DAYS_AHEAD = 4
 

@@ -2,7 +2,7 @@ import type { Plant, Training } from '../crop'
 import type { Cut } from './cut'
 import { makeCut } from './make-cut'
 
-/** † Leaves over the fork before the ones under it may go. */
+/** Leaves over the fork before the ones under it may go. */
 const ENOUGH_OVER_FORK = 12
 
 /** An open pepper: clear under the fork, its four stems up, their inner shoots pinched. A bush keeps all. */

@@ -46,7 +46,7 @@ export interface PracticeTask {
 
 const VINES: readonly FruitType[] = ['slicer', 'cherry', 'beefsteak', 'saladette']
 const SUMMER = isoDate('2026-07-01')
-/** † A day of growth in early summer. */
+/** A day of growth in early summer. */
 const DAY = { degreeDays: 15, tmin: 16, tmax: 26 }
 const MOST_NAMED = 6
 
@@ -115,7 +115,7 @@ export function practiceTask(seed: number, level: PracticeLevel): PracticeTask {
   }
 }
 
-/** † Of the days to be judged, so many are wet; the others have their rain before or after. */
+/** Of the days to be judged, so many are wet; the others have their rain before or after. */
 const WET_SHARE = 0.6
 function dayToJudge(random: Random): PruningContext['forecast'] {
   const rain = Math.round(2 + 10 * random.uniform())

@@ -23,7 +23,7 @@ export interface Score {
   verdicts: Verdict[]
 }
 
-/** † Beyond the advised share, leaf that a session may lose before it harms. */
+/** Beyond the advised share, leaf that a session may lose before it harms. */
 const TOLERANCE = 0.05
 /** What a needless cut takes off, of a right one. */
 const NEEDLESS = 0.25

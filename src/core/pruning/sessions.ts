@@ -3,7 +3,10 @@ import type { Plant } from '../crop'
 import type { Cut } from './cut'
 import { areaOf } from './make-cut'
 
-/** Of the leaf area, what one session may take; and days until the next †. */
+/**
+ * Of the leaf area, what one session may take; and days until the next †. Against: at most a quarter to a
+ * third of the leaf.
+ */
 export const MOST_AT_ONCE = 0.3
 const BETWEEN_SESSIONS = 7
 

@@ -11,10 +11,10 @@ export const firstTruss = ({ nodes }: Stem): number | null => {
 export const leadsStems = (system: Training) =>
   system === 'single-stem' || system === 'two-stems' || system === 'three-stems'
 
-/** † The tip was lost by mischance where the season and the support had room for this much more, m. */
+/** The tip was lost by mischance where the season and the support had room for this much more, m. */
 const ROOM = 0.15
 /**
- * † Shoots so far under a lost tip, in nodes, that one of them can take its place; and so far, while those have yet to
+ * Shoots so far under a lost tip, in nodes, that one of them can take its place; and so far, while those have yet to
  * show: one is named on the very day. */
 const UNDER_TIP = 4
 const UNDER_FRESH_TIP = 8

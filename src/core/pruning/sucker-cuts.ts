@@ -5,7 +5,7 @@ import type { Cut } from './cut'
 import { makeCut } from './make-cut'
 import { firstTruss, keptNodes, keptStems, leadsStems } from './stems-kept'
 
-/** † A sucker with so many nodes is thick at its base: its tip goes, the wound stays small. */
+/** A sucker with so many nodes is thick at its base: its tip goes, the wound stays small. */
 const THICK = 7
 /** A tipped sucker keeps so many leaves. */
 const LEAVES_LEFT = 2

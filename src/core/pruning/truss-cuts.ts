@@ -3,11 +3,11 @@ import type { PruningContext } from './context'
 import type { Cut } from './cut'
 import { makeCut } from './make-cut'
 
-/** † First flowers come off so soon after setting out, or with so few leaves, in a season long enough. */
+/** First flowers come off so soon after setting out, or with so few leaves, in a season long enough. */
 const ESTABLISHED = 10
 const ENOUGH_LEAVES = 8
 const LONG_SEASON = 21
-/** † Fruit from this mass on: grown-together flowers make one that cracks and rots, kg. */
+/** Fruit from this mass on: grown-together flowers make one that cracks and rots, kg. */
 const LARGE = 0.2
 
 /** The plant is still rooting: its flowers cost more than they give. */

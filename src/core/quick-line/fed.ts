@@ -4,7 +4,7 @@ import { take, takeEach } from './amounts'
 import { longest, noteOf } from './names'
 import type { About, QuickNames, QuickProblem, Undated } from './quick-entry'
 
-/** † L of a liquid feed over which it can only be meant mixed with water, or asked about. */
+/** L of a liquid feed over which it can only be meant mixed with water, or asked about. */
 const MOST_CONCENTRATE = 0.5
 
 /** A feed at a dilution, by its dose in the can, by weight or by volume; for each plant where a line says so. */

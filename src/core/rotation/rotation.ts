@@ -5,7 +5,7 @@ import { count } from '../quantity'
 /** The family of tomatoes and peppers, and of potatoes and aubergines. */
 export const SOLANACEAE = 'Solanaceae'
 
-/** † Whole seasons that a spot rests from them: enough, and better. */
+/** † Whole seasons that a spot rests from them: enough, and better. Against: three to four years of rest. */
 export const REST = { enough: 3, better: 4 }
 
 /** How long a spot has rested, in whole seasons; null: they never stood there, as far as is known. */

@@ -6,7 +6,10 @@ import type { PlantingOutlook } from './outlook'
 import { bearingSum } from './stage-days'
 import { firstPick } from './stages'
 
-/** † °C d of picking that a plant wants to bear its usual crop: of a tomato, about eight trusses one after the other. */
+/**
+ * † °C d of picking that a plant wants to bear its usual crop: of a tomato, about eight trusses one after the
+ * other. Against: eight trusses, a week apart.
+ */
 const USUAL_BEARING: Record<Crop, number> = { tomato: 800, pepper: 500 }
 
 type Dated = Pick<PlantingOutlook, 'dates' | 'cultivar' | 'air'>

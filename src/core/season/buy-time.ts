@@ -24,14 +24,17 @@ export interface BoughtTime {
   daysToMaturity?: number
 }
 
-/** † What a cover adds at night and in the soil, °C, while it is on. */
+/**
+ * What a cover adds at night and in the soil, °C, while it is on [cloth: Wells & Loy 1985; frame and film
+ * against growers’ dates].
+ */
 export const COVERS = {
   cloth: { night: 2, soil: 0 },
   frame: { night: 3, soil: 3 },
 } as const
-/** † It stays on for so many days. */
+/** It stays on for so many days. */
 const COVERED_DAYS = 30
-/** † Days that an earlier cultivar is earlier, and the earliest there is. */
+/** Days that an earlier cultivar is earlier, and the earliest there is. */
 const EARLIER = 15
 const EARLIEST: Record<Crop, number> = { tomato: 52, pepper: 60 }
 /** In fewer seasons than this it ripens too seldom to be left as it is. */

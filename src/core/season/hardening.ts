@@ -10,10 +10,10 @@ const MOST_HOURS = 12
 const FIRST_DAY = { sun: 3, wind: 5, night: 7 }
 /** A day is skipped below this, °C, or above this wind, m/s; nights out from this, °C. */
 export const HARDENING_LIMITS = { cold: 8, wind: 40 / 3.6, night: 10 }
-/** † The windiest hour of a day against its mean wind. */
+/** The windiest hour of a day against its mean wind. */
 const WINDIEST_HOUR = 2
 
-/** † Hardened on fewer days than this, a plant's roots lose more by planting out. */
+/** Hardened on fewer days than this, a plant's roots lose more by planting out. */
 const HARDENED_ENOUGH = 5
 
 /** Whether a planting had its days outside; where none was entered they are taken to have been given. */

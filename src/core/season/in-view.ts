@@ -13,7 +13,7 @@ export interface SeasonInView<One extends AnyEntry = AnyEntry> {
   plantings: PlantingOutlook<One>[]
 }
 
-/** Where no frost ends a season, † what is planted in its last days belongs to the next one. */
+/** Where no frost ends a season, what is planted in its last days belongs to the next one. */
 const LAST_DAYS = 60
 
 /** A usual cultivar of each crop, for what is asked before one is chosen. */

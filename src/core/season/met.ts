@@ -16,7 +16,10 @@ import type { AnyEntry } from '../entry'
 import { stageEntries, type Met } from './entries'
 import { raisingDays, trayEmergence } from './raising'
 
-/** † Days from sowing of a tomato that fills a pot of so many L, where nothing else is known of it. */
+/**
+ * † Days from sowing of a tomato that fills a pot of so many L, where nothing else is known of it. Against:
+ * nothing measured yet.
+ */
 const AGE_IN_POT = [
   [0.05, 30],
   [0.3, 40],
@@ -60,9 +63,9 @@ export function growthOfMet(met: Met, cultivar: Cultivar): number | null {
   )
 }
 
-/** † Of a usual plant's growth, what the oldest that is ever set out brings. */
+/** Of a usual plant's growth, what the oldest that is ever set out brings. */
 const OLDEST = 3
-/** † Plants of which nothing else is known have stood here so long, d. */
+/** Plants of which nothing else is known have stood here so long, d. */
 const SOME_WEEKS = 30
 
 /**

@@ -3,9 +3,9 @@ import { requireInRange } from '../guard'
 import type { RaisedHere } from './raising'
 import { seedsToSow } from './seeds'
 
-/** † A cell: so much mix, L, and room in the tray, m²; so many to a tray. */
+/** A cell: so much mix, L, and room in the tray, m²; so many to a tray. */
 const CELL = { mix: 0.04, area: 0.0021, perTray: 72 }
-/** † A young plant's pot, and a bigger plant's: mix, L; room on the shelf so that leaves do not touch, m². */
+/** A young plant's pot, and a bigger plant's: mix, L; room on the shelf so that leaves do not touch, m². */
 const POTS = { plant: { mix: 0.5, area: 0.0144 }, 'big-plant': { mix: 1, area: 0.0324 } } as const
 /** Mix settles when it is filled and watered: this share more is bought. */
 const SETTLING = 0.15

@@ -8,7 +8,7 @@ export type RaisedHere = Exclude<RaisingWay, 'direct' | 'bought'>
 /**
  * How a plant is raised: days from sowing to setting out, usually and at the least; °C d of growth that it loses
  * at transplanting, hardened, beyond a usual plant's loss †. A plug is ready 4–5 weeks from sowing and takes off
- * faster; a bigger plant goes out later and further on.
+ * faster; a bigger plant goes out later and further on. Against: short-season growers’ ten weeks.
  */
 const RAISING: Record<
   RaisedHere,
@@ -19,7 +19,7 @@ const RAISING: Record<
   'big-plant': { days: { tomato: 63, pepper: 77 }, least: { tomato: 49, pepper: 63 }, extraLoss: 30 },
 }
 
-/** † Warmth of a seed tray indoors, °C; days from emergence until roots reach the wall of a cell. */
+/** Warmth of a seed tray indoors, °C; days from emergence until roots reach the wall of a cell. */
 export const TRAY_TEMPERATURE = 22
 export const POT_UP_AFTER = 21
 /** Days of hardening off, the middle of 7–10. */

@@ -15,7 +15,7 @@ export interface ShortSeasons {
 
 /** Half the courses must have the gap before a year is called two seasons. */
 const LEAST_SHARE = 0.5
-/** Weeks of setting that make a first season worth planting, °C d from first flower †. */
+/** Weeks of setting that make a first season worth planting, °C d from first flower. */
 const SETTING = 200
 
 /** The two short seasons of a year with a heat gap; null: there is none in most years. */

@@ -111,12 +111,18 @@ export interface TurningDays {
   frost: number | null
 }
 
-/** † °C d over which a bush opens its flowers; and after its first ripe fruit a vine picks the most. */
+/**
+ * † °C d over which a bush opens its flowers; and after its first ripe fruit a vine picks the most. Against: a
+ * bush’s four to six weeks.
+ */
 const BUSH_BLOOM = 230
 const VINE_PEAK: Record<Crop, number> = { tomato: 400, pepper: 300 }
 /** A determinate bears for 4–6 weeks and is done, d. */
 export const BEARING_DAYS = 35
-/** † °C d over which a determinate ripens what it has; others bear until the frost. */
+/**
+ * † °C d over which a determinate ripens what it has; others bear until the frost. Against: a bush’s four to
+ * six weeks of bearing.
+ */
 export const bearingSum = ({ crop, habit }: Pick<Cultivar, 'crop' | 'habit'>): number =>
   crop === 'tomato' && habit === 'determinate' ? 540 : Infinity
 
@@ -194,5 +200,5 @@ function openedBefore(running: Float64Array, day: number, sum: number, first: nu
   return opened
 }
 
-/** °C d that even the oldest plant wants in the ground before it flowers †. */
+/** °C d that even the oldest plant wants in the ground before it flowers. */
 const LEAST_TO_FLOWER = 60

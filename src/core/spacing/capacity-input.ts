@@ -48,7 +48,10 @@ export interface CapacityInput {
   layout?: Layout
 }
 
-/** † How far a gardener reaches, and how near an emitter a plant wants to stand, m. */
+/**
+ * † How far a gardener reaches, and how near an emitter a plant wants to stand, m. Against: reach of an arm
+ * over a bed.
+ */
 export const ARM_REACH = 0.6
 export const EMITTER_REACH = 0.08
 

@@ -21,7 +21,7 @@ export interface Crowding {
   lightTaken: number
 }
 
-/** † Grown leaves kept on a plant, and m² of each. */
+/** † Grown leaves kept on a plant, and m² of each. Against: leaf-area indices of 3–4 at standard spacing. */
 const LEAVES = { 'single-stem': 16, 'two-stems': 28, 'three-stems': 38, cage: 40, sprawling: 60 } as const
 const BUSH_LEAVES = 30
 const DWARF_LEAVES = 26
@@ -32,7 +32,7 @@ const LEAF = { vine: 0.05, cherry: 0.035, bush: 0.035, dwarf: 0.02, pepper: 0.00
 const EXTINCTION = 0.7
 const CROWDED_FROM = 1.05
 
-/** Leaf area of a grown plant, m² †. */
+/** Leaf area of a grown plant, m². */
 export function leafAreaOf(cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>, training: Training): number {
   const { crop, habit, fruit }: { crop: Crop; habit: Habit | null; fruit: string } = cultivar
   if (crop === 'pepper') return PEPPER_LEAVES * LEAF.pepper

@@ -17,7 +17,7 @@ export interface Squeezed {
   costs: CrowdedCost[]
 }
 
-/** † Under this share of the advised distance vines grow into a thicket unless they are kept to a stem. */
+/** Under this share of the advised distance vines grow into a thicket unless they are kept to a stem. */
 const THICKET = 0.6
 /** Shares of the advised distances that a crowded place is tried at, down to stem beside stem. */
 const SQUEEZED = Array.from({ length: 19 }, (_, step) => 1 - (step + 1) * 0.05)

@@ -3,10 +3,10 @@ import { SIDES, type Place, type Support } from '../facts'
 import { ARM_REACH, outOfReach, type CapacityInput, type Layout, type Rectangle } from './capacity-input'
 import type { SpacingAnswer } from './recommend'
 
-/** † From the stem to the side of a bed, m. */
+/** From the stem to the side of a bed, m. */
 const EDGE = 0.15
 
-/** † Ø of a cage, m. */
+/** † Ø of a cage, m. Against: cages as they are sold, 0.45–0.75 m. */
 export const CAGE: Record<Crop, number> = { tomato: 0.6, pepper: 0.4 }
 
 /** A pot takes the cage that stands in it; a bed must be wide enough for its own. */

@@ -10,7 +10,7 @@ export interface SourcedNeed extends Need {
   for: string
 }
 
-/** † Mulch over a bed, m. */
+/** Mulch over a bed, m. */
 const MULCH = 0.05
 
 /**

@@ -19,7 +19,7 @@ export interface ShortLine {
   like: string | null
 }
 
-/** † Packs as they are usually sold, where the shed does not say. */
+/** Packs as they are usually sold, where the shed does not say. */
 const USUAL_PACK: Partial<Record<SupplyKind, number>> = {
   mesh: 15,
   twine: 100,

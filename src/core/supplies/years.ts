@@ -2,7 +2,7 @@ import type { SupplyKind } from '../facts'
 import { requireInteger } from '../guard'
 import type { ShortLine } from './short'
 
-/** † Seasons that pieces last; what is not here is used up in one. */
+/** Seasons that pieces last; what is not here is used up in one. */
 export const PIECE_LIFE: Partial<Record<SupplyKind, number>> = {
   stake: 3,
   post: 8,

@@ -1,10 +1,10 @@
 import { grownHeight, isBush, transplantCheck, type Cultivar, type Training } from '../crop'
 import { requireInRange } from '../guard'
 
-/** † °C d a node, and m an internode. */
+/** °C d a node, and m an internode [tomato De Koning 1994: 32 °C d a leaf; internodes of the plant model]. */
 const NODE = { tomato: 32, pepper: 45 } as const
 const INTERNODE = { vine: 0.07, bush: 0.05, dwarf: 0.025, pepper: 0.05 } as const
-/** † A young plant on the day it is set out, above the ground, m. */
+/** A young plant on the day it is set out, above the ground, m. */
 const SET_OUT_HEIGHT = 0.2
 
 type Kind = keyof typeof INTERNODE

@@ -8,11 +8,14 @@ import type { Need, SupportCase, SupportPlan } from './support-case'
 import { breakDrops, weaveMaterials, weaveTiers } from './weave'
 import { gustAt, windForce } from './wind'
 
-/** † How far apart the posts of a beam and of panels stand, m. */
+/** How far apart the posts of a beam and of panels stand, m. */
 const BEAM_SPAN = 3
 const PANEL = 2
 const CAGE_RODS = 2
-/** † Minutes of work: a piece to set, a tie, a plant a tier. */
+/**
+ * † Minutes of work: a piece to set, a tie, a plant a tier. Against: nothing yet; a garden’s own times replace
+ * them.
+ */
 const WORK = {
   stake: 4,
   post: 8,
@@ -24,7 +27,7 @@ const WORK = {
   sectional: 0.4,
   continuous: 0.3,
 }
-/** † Seasons that pieces last. */
+/** † Seasons that pieces last. Against: nothing measured yet. */
 const LIFE: Record<Support, number> = { stake: 3, cage: 10, weave: 5, string: 15, panel: 10, none: 0 }
 
 /** How high a support usually stands above the ground for these plants, m. */
@@ -232,7 +235,10 @@ const IS_THIN_STEEL: Record<PostMaterial, boolean> = {
   'steel-rod': true,
   'steel-t': false,
 }
-/** † What may serve: a stake is thin, a post is not, a cage is held by steel. Pieces are sold in steps of a foot, m. */
+/**
+ * What may serve: a stake is thin, a post is not, a cage is held by steel. Pieces are sold in steps of a foot,
+ * m.
+ */
 const SERVES: Record<'stake' | 'post' | 'rod', (post: Post) => boolean> = {
   stake: ({ diameter, material }) =>
     diameter <= 0.05 && material !== 'steel-tube' && material !== 'steel-rod',

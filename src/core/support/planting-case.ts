@@ -77,7 +77,7 @@ export function supportCasesOf(
     groundDepth: pot ? pot.height : undefined,
   }))
 }
-/** † °C d of a usual season in its place, and of the longest that is reckoned with. */
+/** °C d of a usual season in its place, and of the longest that is reckoned with. */
 const USUAL_SEASON = 1400
 const MOST_GROWTH = 10_000
 

@@ -85,9 +85,12 @@ export const BEARS: Record<PostMaterial, number> = {
   'steel-rod': 160e6,
   'steel-t': 160e6,
 }
-/** † Walls of usual tubes, m. */
+/** Walls of usual tubes, m. */
 const WALLS: Partial<Record<PostMaterial, number>> = { 'steel-tube': 0.002, conduit: 0.0012 }
-/** † Section modulus of a T-post as a share of the cube of its flange, that of a solid bar being 0.098. */
+/**
+ * † Section modulus of a T-post as a share of the cube of its flange, that of a solid bar being 0.098.
+ * Against: section modulus of a 35 mm T-post, 2.5 cm³.
+ */
 const T_POST = 0.058
 
 /** What the section of a post of some material and thickness, m, is beside its thickness. */

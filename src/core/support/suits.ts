@@ -5,7 +5,7 @@ import type { SupportCase, SupportPlan } from './support-case'
 /** Shelter at which a plant can be trusted to stand alone. */
 const SHELTERED = 0.7
 
-/** Whether a system suits a plant, by its habit, its training and how wet and windy it stands †. */
+/** Whether a system suits a plant, by its habit, its training and how wet and windy it stands. */
 export function suits(
   system: Support,
   {

@@ -145,7 +145,10 @@ export function willItDo(
     })
   return { does: does ? 'yes' : 'no', wanted: load.count, reasons, instead }
 }
-/** † So much of a plant may hang over the top of its cage; a cage under this share of the usual width squeezes it. */
+/**
+ * So much of a plant may hang over the top of its cage; a cage under this share of the usual width squeezes
+ * it.
+ */
 const OVER_THE_TOP = 0.3
 const LEAST_WIDTH = 0.75
 
@@ -202,7 +205,7 @@ export function willCagesDo(
   return { does: does ? 'yes' : 'no', wanted, reasons, instead }
 }
 
-/** † A support that stands lower than this share of the usual is no longer worth its stakes. */
+/** A support that stands lower than this share of the usual is no longer worth its stakes. */
 const WORTH_IT = 0.6
 
 interface Piece {

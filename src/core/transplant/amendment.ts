@@ -13,10 +13,10 @@ export interface HoleAmendment {
   awayFromStem: number | null
 }
 
-/** † Compost worked in over what a plant roots in at first: 6 cm on a square of 0.45 m, 0.35 m for pepper. */
+/** Compost worked in over what a plant roots in at first: 6 cm on a square of 0.45 m, 0.35 m for pepper. */
 const COMPOST_LAYER = 0.06
 const ROOTED = { tomato: 0.45, pepper: 0.35 } as const
-/** † Two tablespoons of meal or castings scratched in; granular feed in the hole, L. */
+/** Two tablespoons of meal or castings scratched in; granular feed in the hole, L. */
 const MEAL = 0.03
 const GRANULAR = 0.015
 const MEAL_FROM_STEM = 0.025

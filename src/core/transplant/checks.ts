@@ -33,13 +33,13 @@ export interface PlantingCheck {
   reason: Reason<CheckRule>
 }
 
-/** † Over this, °C and m/s as a daily mean, leaves lose more than new roots bring. */
+/** Over this, °C and m/s as a daily mean, leaves lose more than new roots bring. */
 const HOT = 30
 const WINDY = 6
-/** † Days outside until leaves and stem are hard, and until they bear shade at least. */
+/** Days outside until leaves and stem are hard, and until they bear shade at least. */
 const HARDENED = 7
 const HALF_HARDENED = 3
-/** † With fewer days than this to spare, first flowers are left on. */
+/** With fewer days than this to spare, first flowers are left on. */
 const SHORT_SLACK = 21
 
 /**

@@ -1,4 +1,7 @@
-/** † Leaf area by rank from the base: rank^1.3 up to the sixth, then as the sixth. */
+/**
+ * † Leaf area by rank from the base: rank^1.3 up to the sixth, then as the sixth. Against: nothing measured
+ * yet.
+ */
 const RANK_POWER = 1.3
 const GROWN_RANK = 6
 /** The three topmost leaves are still unfolding, from the third down to the tip. */
@@ -16,7 +19,7 @@ export function leafAreas(leaves: number): number[] {
 /** Under so many °C d a day nothing grows, and nothing is made up for. */
 export const LEAST_GROWTH = 0.05
 
-/** °C d of growth at which leaf area multiplies by e, as its inverse †. */
+/** °C d of growth at which leaf area multiplies by e, as its inverse †. Against: nothing measured yet. */
 const RELATIVE_GROWTH = 0.011
 
 /**

@@ -2,16 +2,16 @@ import type { Crop } from '../crop'
 import { requireInRange, requireInteger } from '../guard'
 import type { DepthInput } from './depth-input'
 
-/** † A young plant as it usually goes in, m. */
+/** † A young plant as it usually goes in, m. Against: the usual transplant, 0.30 m with seven leaves. */
 export const USUAL_PLANT: Record<Crop, { height: number; leaves: number; rootBall: number }> = {
   tomato: { height: 0.3, leaves: 8, rootBall: 0.09 },
   pepper: { height: 0.2, leaves: 9, rootBall: 0.08 },
 }
 
-/** † To water a plant in, L. */
+/** To water a plant in, L. */
 export const WATER_IN = 1
 
-/** † A leaf's share of the stem: the lowest a tenth up, the top one just under the tip. */
+/** A leaf's share of the stem: the lowest a tenth up, the top one just under the tip. */
 const LOWEST_LEAF = 0.1
 const TOP_LEAF = 0.93
 
@@ -33,7 +33,7 @@ export function evenLeafHeights(plant: { height: number; leaves: number; lowestL
   )
 }
 
-/** † Of its depth, a root ball's width. */
+/** Of its depth, a root ball's width. */
 const BALL_WIDTH = 0.9
 
 /**

@@ -1,7 +1,7 @@
 import { requireInteger } from '../guard'
 import { waterCourse, type WaterDay } from './water-course'
 
-/** † The schools of watering. */
+/** The schools of watering. */
 export const WATERING_SCHOOLS = ['even', 'fixed-days', 'dry-down', 'radiation-shots'] as const
 export type WateringSchool = (typeof WATERING_SCHOOLS)[number]
 
@@ -9,7 +9,7 @@ export type WateringSchool = (typeof WATERING_SCHOOLS)[number]
 export const WAYS_TO_WATER = [...WATERING_SCHOOLS, 'eased'] as const
 export type WayToWater = WateringSchool | 'eased'
 
-/** † Of RAW, at which each way waters; the dry-down lets it go further. */
+/** † Of RAW, at which each way waters; the dry-down lets it go further. Against: each school’s own rule. */
 const TRIGGER: Record<WayToWater, number> = {
   even: 0.8,
   'fixed-days': 0.8,
@@ -17,9 +17,9 @@ const TRIGGER: Record<WayToWater, number> = {
   'radiation-shots': 0.3,
   eased: 0.8,
 }
-/** † Of TAW, at which leaves hang at dawn. */
+/** Of TAW, at which leaves hang at dawn. */
 export const LIMP = 0.9
-/** † Easing at ripening gives this share of the need. */
+/** † Easing at ripening gives this share of the need. Against: regulated deficit at ripening, 70 % of need. */
 const EASED = 0.7
 const MOST_SPLITS = 6
 /** A week is the longest that anyone keeps to. */

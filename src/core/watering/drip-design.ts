@@ -14,12 +14,12 @@ export interface DripDesign {
   warnings: ('no-emitter' | 'dry-plants' | 'low-pressure' | 'long-line')[]
 }
 
-/** † A plant takes from an emitter within this, m. */
+/** † A plant takes from an emitter within this, m. Against: nothing measured yet. */
 export const EMITTER_REACH = 0.08
 const GRAVITY = 9.81
 /** What water so high over a line presses with, kPa. @param head m */
 export const headPressure = (head: number): number => head * GRAVITY
-/** † Emitters that hold their flow want so many kPa; beyond so many metres of line the last ones give less. */
+/** Emitters that hold their flow want so many kPa; beyond so many metres of line the last ones give less. */
 const LEAST_PRESSURE = 50
 export const LONGEST_LINE = 60
 

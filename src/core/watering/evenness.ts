@@ -15,11 +15,11 @@ export interface Evenness {
 const DAYS = 14
 /** Fruit of so many days after the open flower can rot at their end. */
 export const ROT_AGE = [5, 20] as const
-/** † Days beyond RAW that make rot certain in the proneest type. */
+/** † Days beyond RAW that make rot certain in the proneest type. Against: nothing measured yet. */
 const ROT_DAYS = 6
 /** A rewetting by so much of TAW in a day, after it was beyond RAW. */
 const REWETTING = 0.5
-/** † Days for which a fruit's skin keeps the strain. */
+/** Days for which a fruit's skin keeps the strain. */
 const DRY_BEFORE = 3
 
 /**

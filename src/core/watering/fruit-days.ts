@@ -6,7 +6,10 @@ import type { WaterState } from './water-course'
 
 /** Days before the first ripe fruit from which some colour. */
 const COLOURING_BEFORE_RIPE = 10
-/** † Of the way from flower to ripe fruit, from which a fruit colours. */
+/**
+ * † Of the way from flower to ripe fruit, from which a fruit colours. Against: breaker about a week before
+ * ripe.
+ */
 const COLOURS = 0.85
 
 /**

@@ -16,7 +16,7 @@ const TAKES_IN: Record<SoilTexture, number> = {
   'clay-loam': 7.5,
   clay: 3,
 }
-/** † Water that stands in the hollows of a level bed before it runs off, mm. */
+/** Water that stands in the hollows of a level bed before it runs off, mm. */
 const HOLLOWS = 5
 
 export const infiltration = (soil: SoilTexture): number => TAKES_IN[soil]

@@ -1,10 +1,10 @@
 import { emittersAlong, type Place } from '../facts'
 import { requireInRange, requireInteger } from '../guard'
 
-/** † L/h of a usual emitter, where nobody has measured. */
+/** L/h of a usual emitter, where nobody has measured. */
 export const USUAL_FLOW = 2
 
-/** † L/min of a usual garden hose, half open. */
+/** L/min of a usual garden hose, half open. */
 export const USUAL_HOSE = 12
 
 /** The emitters of a place and what each gives, L/h; `told`: someone has measured it. Null: it has no drip lines. */

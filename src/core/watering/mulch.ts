@@ -1,6 +1,9 @@
 import { requireInRange } from '../guard'
 
-/** † Of the soil's own loss, that a layer keeps back: ETc falls by a tenth to a fifth. */
+/**
+ * Of the soil's own loss, that a layer keeps back: ETc falls by a tenth to a fifth [FAO-56 ch. 10: evaporation
+ * falls by about half of the share that is covered].
+ */
 export const MULCH_SAVES = {
   bare: 0,
   straw: 0.15,
@@ -8,9 +11,9 @@ export const MULCH_SAVES = {
   'dark-film': 0.2,
   'clear-film': 0.15,
 } as const
-/** † m of a settled layer of straw, as it is advised. */
+/** m of a settled layer of straw, as it is advised. */
 export const MULCH_DEPTH = 0.05
-/** † Loose mulch settles by so much. */
+/** Loose mulch settles by so much. */
 const SETTLES = 1.3
 
 /**

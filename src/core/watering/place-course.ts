@@ -128,7 +128,10 @@ export function placeWater(course: PlaceCourse, today: IsoDate): PlaceWater {
   }
 }
 
-/** † m beyond its grown leaves that a plant's roots find water, on both sides together; and by how much that is more than its square. */
+/**
+ * † m beyond its grown leaves that a plant's roots find water, on both sides together; and by how much that is
+ * more than its square. Against: 1.5–4 L a plant and day in a sparse bed.
+ */
 const ROOTS_BEYOND = 0.3
 const ROOTS_MORE = 1.2
 
@@ -228,7 +231,7 @@ function shareFound(
   return depletionOfContent(content ?? 0, wilting + available, available)
 }
 
-/** † Depletion as a share of RAW on the day that growing plants are met, by how they were watered until then. */
+/** Depletion as a share of RAW on the day that growing plants are met, by how they were watered until then. */
 const WATERED: Record<WateredLately, number> = { daily: 0.1, 'every-few-days': 0.5, rain: 0.3, not: 1.05 }
 
 /** Depletion as a share of TAW that is told of plants that grew here already; null: they began here, wet through. */

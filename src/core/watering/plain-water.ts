@@ -5,11 +5,11 @@ import { cropCoefficient } from './crop-coefficient'
 import { potLasts } from './pot-water'
 import { availableWater, MIX_AVAILABLE, rootZone } from './root-zone'
 
-/** † ET0 of a day by how it feels, mm. */
+/** ET0 of a day by how it feels, mm [FAO-56 table 2, the middles of its ranges]. */
 export const USUAL_DAYS = { mild: 3, warm: 5, hot: 7, scorching: 9 } as const
 export type UsualDay = keyof typeof USUAL_DAYS
 
-/** † Plants by age: m across a canopy in a pot, and how far a bed's has closed, 0–1. */
+/** Plants by age: m across a canopy in a pot, and how far a bed's has closed, 0–1. */
 export const USUAL_AGES = {
   young: { canopy: 0.25, closed: 0.2 },
   half: { canopy: 0.45, closed: 0.6 },

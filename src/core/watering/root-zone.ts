@@ -3,7 +3,7 @@ import type { SoilTexture } from '../facts'
 import { requireInRange } from '../guard'
 import type { Zone } from './water-balance-day'
 
-/** † Water between field capacity and wilting, m³/m³. */
+/** Water between field capacity and wilting, m³/m³ [FAO-56 table 19, the middles of its ranges]. */
 const AVAILABLE: Record<SoilTexture, number> = {
   sand: 0.08,
   'loamy-sand': 0.09,
@@ -23,13 +23,19 @@ const WILTING: Record<SoilTexture, number> = {
   'clay-loam': 0.19,
   clay: 0.22,
 }
-/** † Of potting mix, by volume: what plants can take, and what it still holds at wilting. */
+/**
+ * † Of potting mix, by volume: what plants can take, and what it still holds at wilting. Against: wet and dry
+ * mass of peat and bark mixes.
+ */
 export const MIX_AVAILABLE = 0.25
 export const MIX_WILTING = 0.12
 /** Share of it that is taken without stress at an ETc of 5 mm/d [FAO-56 table 22]. */
 export const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
 const READILY_BOUNDS = [0.1, 0.8] as const
-/** † Roots go from one depth to another, m, over so many °C d from setting out. */
+/**
+ * Roots go from one depth to another, m, over so many °C d from setting out [FAO-56 table 22, the least of its
+ * depths, reached as the cover closes].
+ */
 const ROOTS = { from: 0.2, to: 0.7, over: { tomato: 940, pepper: 700 } }
 
 export const availableWater = (soil: SoilTexture): number => AVAILABLE[soil]

@@ -22,6 +22,7 @@ import {
   waterButt,
   waterCourse,
   wiltingPoint,
+  type MoistureFeel,
   type WaterDay,
   type WayToWater,
 } from '.'
@@ -223,9 +224,15 @@ describe('the days of a place', () => {
     })
   })
   it('read a finger, a spade and a meter', () => {
-    expect(depletionOfFeel('moist', 0.4)).toBeCloseTo(0.2, 9)
-    expect(depletionOfFeel('dry', 0.4)).toBeGreaterThan(0.4)
-    expect(depletionOfFeel('dust', 0.4)).toBe(0.85)
+    // Between a quarter and none of it gone; three eighths left; an eighth left.
+    expect(['moist', 'dry', 'dust'].map((feel) => depletionOfFeel(feel as MoistureFeel, 0.4))).toEqual([
+      0.25, 0.625, 0.875,
+    ])
+    // Whatever is easily taken, what is dry has passed it, and what is moist has not.
+    for (const p of [0.1, 0.3, 0.8]) {
+      expect(depletionOfFeel('dry', p)).toBeGreaterThan(p)
+      expect(depletionOfFeel('moist', p)).toBeLessThan(p)
+    }
     expect(depletionOfContent(0.25, 0.33, 0.16)).toBeCloseTo(0.5, 9)
     expect(depletionOfContent(0.5, 0.33, 0.16)).toBe(0)
   })

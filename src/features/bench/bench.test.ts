@@ -59,7 +59,7 @@ describe('water', () => {
         ),
         'Bed 2',
       )
-    expect(found('dust').depletion / found('dust').taw).toBeCloseTo(0.85, 6)
+    expect(found('dust').depletion / found('dust').taw).toBeCloseTo(0.875, 6)
     expect(found('wet').depletion).toBeLessThan(2)
     expect(found('dry').untilSlow).toBe(0)
     expect(found('dust').lastLooked).toBe('2026-06-18')
@@ -82,7 +82,7 @@ describe('water', () => {
       return placeOf(waterView(dayOf(demoState({ entries }), today)), 'Bed 2')
     }
     const [after, before] = [told('look'), told('water')]
-    expect(before.depletion / before.taw).toBeCloseTo(0.85, 6)
+    expect(before.depletion / before.taw).toBeCloseTo(0.875, 6)
     expect(before.depletion - after.depletion).toBeCloseTo(40 / after.area, 6)
   })
   it('is watered by one school or another, which differ or say that they do not', () => {

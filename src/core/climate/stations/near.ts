@@ -19,18 +19,21 @@ export interface NearStation {
   share: number
 }
 
-/** Stations that are asked, and † how their weights fall with distance, km. */
+/**
+ * Stations that are asked, and † how their weights fall with distance, km. Against: each station left out in
+ * turn.
+ */
 const ASKED = 12
 const SOFTENED = 60
 /** A degree of latitude counts so many km more than its own length: climates lie in belts. */
 const BELT = 111
-/** † km in which the sea's hold on the air falls to a third. */
+/** km in which the sea's hold on the air falls to a third. */
 const SEA_REACH = 60
 /** °C per km of height: of the mean of a day. */
 const LAPSE = 5.5
-/** † °C per 5° toward the pole that is believed where the stations do not say. */
+/** °C per 5° toward the pole that is believed where the stations do not say. */
 const POLEWARD = 1.8
-/** † How firmly a slope is held to what is believed of it: latitude, height, sea, longitude. */
+/** How firmly a slope is held to what is believed of it: latitude, height, sea, longitude. */
 const HELD = [0.05, 0.1, 0.02, 0.1]
 /** °C that an answer may lie outside those that it is drawn from. */
 const BEYOND = 3
