@@ -9,6 +9,7 @@ import type { StageDate } from './stages'
 import { closesBeforeItOpens, firstOpenDay, transplantWindow } from './transplant-window'
 import type { Year } from './year'
 import { safeDay } from './years'
+import { COVERS, warmedSums } from './covers'
 
 /** What lets a plant go out earlier, or ripen sooner. */
 export type TimeBuyer = 'as-planned' | 'cloth' | 'frame' | 'film' | 'big-plant' | 'earlier'
@@ -24,14 +25,6 @@ export interface BoughtTime {
   daysToMaturity?: number
 }
 
-/**
- * What a cover adds at night and in the soil, °C, while it is on [cloth: Wells & Loy 1985; frame and film
- * against growers’ dates].
- */
-export const COVERS = {
-  cloth: { night: 2, soil: 0 },
-  frame: { night: 3, soil: 3 },
-} as const
 /** It stays on for so many days. */
 const COVERED_DAYS = 30
 /** Days that an earlier cultivar is earlier, and the earliest there is. */
@@ -117,26 +110,13 @@ function underCover(
       firstFrost: year.firstFrost,
       frostRisk: year.frostRisk,
       opens: (of, level) => firstOpenDay(under, of, 0, level ? { level } : {}),
-      running: (of) => (running[of] ??= warmedFrom(year, of, under.tmin, from)),
+      running: (of) =>
+        (running[of] ??= warmedSums(
+          year,
+          under.tmin,
+          of,
+          (day) => from !== null && day >= from && day < from + COVERED_DAYS,
+        )),
     }
   })
-}
-
-/** Running degree-days with the warmer nights of a cover's weeks. */
-function warmedFrom(year: Year, crop: Crop, tmin: Float64Array, from: number | null): Float64Array {
-  const plain = year.running(crop)
-  if (from === null) return plain
-  const limits = THERMAL_LIMITS[crop]
-  const warmed = Float64Array.from(plain)
-  let gain = 0
-  for (let day = from; day < plain.length - 1; day++) {
-    if (day < from + COVERED_DAYS) {
-      const tmax = Math.max(tmin[day]!, year.tmax[day]!)
-      gain +=
-        degreeDays({ tmin: tmin[day]!, tmax }, limits) -
-        degreeDays({ tmin: year.tmin[day]!, tmax: year.tmax[day]! }, limits)
-    }
-    warmed[day + 1] = plain[day + 1]! + gain
-  }
-  return warmed
 }

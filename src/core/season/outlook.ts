@@ -22,6 +22,7 @@ import { placeWeather, type PlaceWeather } from './place-weather'
 import { plantingDates } from './planting-dates'
 import { bearingSum, stagePlan, type StagePlan, type TurningDays } from './stage-days'
 import type { PlantingDates, StageDate } from './stages'
+import { underCloth } from './covered'
 import { growthOf, phaseOf, standsFrom, standsOf, type Phase, type Stands } from './stands'
 import { plannedOpening, transplantWindow, type TransplantWindow } from './transplant-window'
 import type { Year } from './year'
@@ -181,7 +182,12 @@ function outlookOf<One extends AnyEntry>(
   const key = JSON.stringify([today, planting, cultivar, place, own])
   const weather = weatherIn(place)
   const outlook = remembered(weather, `outlook ${key}`, () =>
-    plantingOutlook({ planting, cultivar, place, entries: own }, weather, today, start),
+    plantingOutlook(
+      { planting, cultivar, place, entries: own },
+      underCloth(weather, own, indexOf(weather.air, start), garden.ensemble.warmest),
+      today,
+      start,
+    ),
   )
   // What is remembered under these entries holds entries like them.
   return [outlook as PlantingOutlook<One>]
@@ -250,7 +256,8 @@ export function datesAlong(
   const { start, warmest } = season
   const entries = effectiveEntries(facts.entries, today)
   const own = entriesAbout(entries, { type: 'planting', id: planting.id })
-  const { here } = placeWeather({ seasons: [], warmest }, line, start, entries)(place)
+  const weather = placeWeather({ seasons: [], warmest }, line, start, entries)(place)
+  const { here } = underCloth(weather, own, indexOf(weather.air, start), warmest)
   const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
   return plantingDates({ plan, line: here, taken, courses: [], seasonStart: start })
 }
