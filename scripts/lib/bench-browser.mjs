@@ -94,8 +94,10 @@ export async function benchBrowser(address) {
 async function dragAmongMany(page, ready) {
   await ready('/ground')
   await page.getByLabel('Add to the plan').selectOption('rows')
-  const form = page.getByRole('form', { name: 'Field row 1' })
+  const form = page.getByRole('form', { name: 'Field row 1', exact: true })
   for (const [label, text] of [
+    // Clear of all that stands there.
+    ['East of the corner', '60 m'],
     ['Length', '26 m'],
     ['Width', '6 m'],
   ])
