@@ -2,7 +2,7 @@ import { daysBetween, type IsoDate } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
 import { plantTraits, runningDegreeDays, thermalTraits } from '../crop'
 import type { PlantPosition, Support } from '../facts'
-import { remembered } from '../memo'
+import { markOf, remembered } from '../memo'
 import {
   depthConditions,
   entriesOfPlant,
@@ -30,11 +30,21 @@ const LONGEST = 1000
 const DAYS_AHEAD = 4
 
 /** When and where a planting's plants are cut on the outlook's day. */
-export function pruningContextOf(
+export const pruningContextOf = (
   outlook: SeasonOutlook,
   own: PlantingOutlook,
   wetnessPressure: WetnessPressure,
   school: FlowerSchool = 'worked-out',
+): PruningContext =>
+  remembered(own, `pruning ${markOf(outlook)} ${wetnessPressure} ${school}`, () =>
+    contextFor(outlook, own, wetnessPressure, school),
+  )
+
+function contextFor(
+  outlook: SeasonOutlook,
+  own: PlantingOutlook,
+  wetnessPressure: WetnessPressure,
+  school: FlowerSchool,
 ): PruningContext {
   const { planting, cultivar, dates, begins, air, place } = own
   const at = indexOf(air, outlook.today)

@@ -117,18 +117,17 @@ function tiesDue(context: CallContext): { work: 'tie' | 'tier' | 'lower'; stem: 
   if (grownFor === null) return []
   // What is ended grows no longer.
   const top = own.dates.top.date
-  const stem = stemOn(context, top !== null && top < today ? top : today)
+  const growth = growthOf(own)
+  const stemOn = (date: IsoDate) =>
+    stemHeightAfter(cultivar, planting.training, growth(indexOf(context.air, date)))
+  const stem = stemOn(top !== null && top < today ? top : today)
   return tyingPlans(planting.support, cultivar, stem).flatMap(({ work, heights }) => {
     const done = lastWork(context, work)
-    const then = done === null ? 0 : stemOn(context, done)
+    const then = done === null ? 0 : stemOn(done)
     const height = heights.at(-1)
     return height !== undefined && height > then ? [{ work, stem, height }] : []
   })
 }
-
-/** Height of the stem on an earlier day, m. */
-const stemOn = ({ own, planting, cultivar, air }: CallContext, date: IsoDate): number =>
-  stemHeightAfter(cultivar, planting.training, growthOf(own)(indexOf(air, date)))
 
 const lastWork = ({ entries }: CallContext, work: Work): IsoDate | null =>
   callEntries(entries, 'tended').findLast(({ data }) => data.works.includes(work))?.on ?? null

@@ -40,8 +40,10 @@ export function firstOpenDay(
   from: number,
   { until = SEASON, level = 'may' }: { until?: number; level?: SetOutLevel } = {},
 ): number | null {
+  // Looked up once: a year's parts are worked out when they are asked for.
+  const weather = { tmin: year.tmin, soil: year.soil }
   for (let day = Math.max(from, year.safeFrom); day < until; day++)
-    if (isWarm(year, crop, day, level)) return day
+    if (isWarm(weather, crop, day, level)) return day
   return null
 }
 
@@ -96,6 +98,11 @@ export function transplantWindow(
   bears = Infinity,
 ): TransplantWindow {
   const sum = thermal.toFirstFlower + thermal.ripening
+  // Plantings of one cultivar in one kind of place have one window.
+  return remembered(years, `window ${crop} ${sum} ${bears}`, () => windowOf(years, crop, sum, bears))
+}
+
+function windowOf(years: readonly Year[], crop: Crop, sum: number, bears: number): TransplantWindow {
   const waitingCosts = costOfWaiting(years, crop, sum, bears)
   return {
     safeFrom: years[0]?.safeFrom ?? 0,

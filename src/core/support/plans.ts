@@ -256,14 +256,13 @@ function standing(input: SupportCase, load: Load) {
   const force = pushOn(load, gust, shelter)
   const loadHeight = height / 2
   const choices = POSTS.filter(SERVES[kind])
-  const embedded = choices.map((post) => ({
-    post,
-    embedment: embedmentFor({ force, diameter: post.diameter, loadHeight, soil }),
-  }))
-  const bears = ({ post, embedment }: (typeof embedded)[number]) =>
-    embedment <= deepest && bendingStress(post, { force, loadHeight, soil }) <= post.bears
-  const best = embedded.find(bears)
-  const { post, embedment } = best ?? embedded.at(-1)!
+  const embedmentOf = ({ diameter }: Post) => embedmentFor({ force, diameter, loadHeight, soil })
+  const best = choices.find(
+    (post) =>
+      bendingStress(post, { force, loadHeight, soil }) <= post.bears && embedmentOf(post) <= deepest,
+  )
+  const post = best ?? choices.at(-1)!
+  const embedment = embedmentOf(post)
   const depth = Math.min(embedment, deepest)
   const strength = lateralCapacity({ diameter: post.diameter, embedment: depth, loadHeight, soil }) / SAFETY
   const bending = bendingStress(post, { force: Math.max(force, 1), loadHeight, soil })

@@ -2,6 +2,7 @@ import type { IsoDate } from '../calendar'
 import { indexOf, type WetnessPressure } from '../climate'
 import { grownHeight, grownWidth } from '../crop'
 import { potOf, type Place, type PlantPosition, type Shelter } from '../facts'
+import { remembered } from '../memo'
 import { growthFrom, type PlantingOutlook } from '../season'
 import { stemHeightAfter } from './growth'
 import { LEAST_EMBEDMENT, type Ground } from './post'
@@ -56,8 +57,10 @@ export function supportCasesOf(
 ): SupportCase[] {
   const { planting, cultivar, place } = outlook
   const { inRow } = plantingSpacing(planting, cultivar, site.wetness)
-  const grows = degreeDaysFrom(outlook)?.sums.reduce((sum, day) => sum + day, 0) ?? USUAL_SEASON
-  const stemLength = stemHeightAfter(cultivar, planting.training, Math.min(MOST_GROWTH, grows))
+  const stemLength = remembered(outlook, 'stem length', () => {
+    const grows = degreeDaysFrom(outlook)?.sums.reduce((sum, day) => sum + day, 0) ?? USUAL_SEASON
+    return stemHeightAfter(cultivar, planting.training, Math.min(MOST_GROWTH, grows))
+  })
   const own = positions.filter(({ plantingId }) => plantingId === planting.id)
   const pot = potOf(place)
   return rowsOf(own, planting.count, inRow).map(({ plants, spacing }) => ({
