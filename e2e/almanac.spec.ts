@@ -35,7 +35,7 @@ test('every why leads to how it is worked out, with this garden’s own numbers'
   await expect(working).toBeInViewport()
   await expect(working).toContainText('TAW = 1000 (θFC − θWP) Zr')
   await expect(working).toContainText('FAO-56')
-  await expect(working).toContainText(/Due today: 1\d\d.L/)
+  await expect(working).toContainText(/Due now: 1\d\d.L/)
   // A word is looked for in ways, workings, words and cautions alike.
   await page.getByLabel('Find a word').fill('Broms')
   await expect(page.getByRole('region', { name: 'Wind, posts and strings' })).toBeVisible()

@@ -29,6 +29,15 @@ test('the pot that dries first is found before a holiday, watered, and looked at
   await page.getByRole('region', { name: 'How it was found' }).getByRole('button', { name: /^Wet/ }).click()
   await expect(page.getByText(/^Kept: Pot 3 is wet\./)).toBeVisible()
   await expect(heading).not.toHaveText(/now$/)
+  // A meter counts as well, and says what it takes.
+  const meter = page.getByRole('form', { name: 'Meter' })
+  await meter.getByLabel('Or a meter’s per cent').fill('lots')
+  await meter.getByRole('button', { name: 'Keep the reading' }).click()
+  await expect(meter.getByText('From 1 to 90 %, please.')).toBeVisible()
+  await meter.getByLabel('Or a meter’s per cent').fill('14 %')
+  await meter.getByRole('button', { name: 'Keep the reading' }).click()
+  await expect(page.getByText(/^Kept: Pot 3 holds 14.% of water/)).toBeVisible()
+  await expect(heading).toHaveText(/now$/)
 })
 
 test('the glut of the overfed bed is seen, a feed is tried before it is given, and entered', async ({
@@ -55,8 +64,14 @@ test('the glut of the overfed bed is seen, a feed is tried before it is given, a
   await form.getByLabel('Product').selectOption({ label: 'Balanced granules 10–10–10' })
   await form.getByLabel('For the whole place').fill('12 g')
   await form.getByRole('button', { name: 'Try it' }).click()
-  await expect(words).toContainText('the tried one among it')
+  await expect(words).toContainText('what is tried among it')
   expect(await words.textContent()).not.toBe(before)
+  // A weekly course of it moves the answer too: the gap is filled.
+  await form.getByLabel('How often').selectOption('each week')
+  await form.getByLabel('Times').fill('8')
+  await form.getByRole('button', { name: 'Try it' }).click()
+  await expect(heading).toHaveText(/^(Nothing is missing|Too much nitrogen)/)
+  await form.getByLabel('How often').selectOption('once')
   await form.getByRole('button', { name: 'Record feeding' }).click()
   await expect(page.getByText(/^Entered: Pot 3 fed with 12 g of balanced granules\.$/)).toBeVisible()
   await expect(
@@ -99,6 +114,12 @@ test('a mix is worked out, made to a ratio, refused where it cannot be, and sent
   await expect(dilute.getByRole('alert')).toContainText('the label is the limit')
   const injector = page.getByRole('region', { name: 'Injector' })
   await expect(injector.getByRole('heading')).toHaveText('75 g in each litre of stock')
+  // The meter at the outlet shows less where the nitrogen is urea, and what the label says before that.
+  await expect(injector.getByText(/^At the outlet: EC about 1\.3/)).toBeVisible()
+  await injector.getByLabel('Its nitrogen is').selectOption('urea')
+  await expect(injector.getByText(/^At the outlet: EC about 1 mS/)).toBeVisible()
+  await injector.getByLabel('Its label’s EC at a gram a litre, mS/cm').fill('1.5')
+  await expect(injector.getByText(/^At the outlet: EC about 1\.5.*by its label/)).toBeVisible()
   await injector.getByLabel('Its nitrogen, %').fill('0')
   await expect(injector.getByRole('alert')).toBeVisible()
   // Back at the blend, what was typed is still there.

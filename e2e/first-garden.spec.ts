@@ -137,6 +137,14 @@ test('in July of the north, six plants that grow already ask for a first round t
   await expect(page.getByRole('list', { name: 'Plantings' })).toContainText('Red slicing tomato')
 })
 
+test('units, dates and decimals are as they were chosen, whatever the browser speaks', async ({ page }) => {
+  // A browser in English of the United States, and coordinates that tell no country.
+  await begin(page, '52.4 N 4.9 E', { units: 'metric' })
+  await open(page, '/season')
+  await expect(page.getByText(/\d\u00a0°C/).first()).toBeVisible()
+  await expect(page.getByText(/°F/)).toHaveCount(0)
+})
+
 test('what is known of a place bends its climate, and leads to the first planting', async ({ page }) => {
   await begin(page, '41.2 N 97.6 W', { units: 'us', lastFrost: '5 May' })
   const answer = page.getByRole('region', { name: 'First answer' })

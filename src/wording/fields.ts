@@ -53,9 +53,9 @@ export function wholeField(low: number, high: number, what: string) {
     .max(high, message)
 }
 
-/** A percentage as typed, 1–100, kept as a share. */
-export function shareField(what: string) {
-  const message = 'From 1 to 100 %, please.'
+/** A percentage as typed, from 1 on, kept as a share. */
+export function shareField(what: string, most = 1) {
+  const message = `From 1 to ${most * 100} %, please.`
   return number()
     .transform((_, original: unknown) => {
       if (typeof original === 'number') return original
@@ -65,7 +65,7 @@ export function shareField(what: string) {
     .typeError(message)
     .required(`Say ${what}.`)
     .min(0.01, message)
-    .max(1, message)
+    .max(most, message)
 }
 
 /** A name of 1–80 characters, on one line. */

@@ -84,8 +84,7 @@ export const REASONS: Record<Rule, string> = {
   'call.top-last-flower':
     'A flower that opens after {date} does not make a mature fruit before the frost about {frost}.',
   'call.clear-frost': 'The first frost comes about {date}.',
-  'call.clear-borne':
-    'It has borne for five weeks by about {date}: a bush ripens its fruit in four to six.',
+  'call.clear-borne': 'It has borne for five weeks by about {date}: a bush ripens its fruit in four to six.',
   'call.waits-sow': 'A week later now is about a week later at the first fruit.',
   'call.waits-light': 'A day without light makes them lanky for good.',
   'call.waits-roots': 'Roots begin to circle, and growth slows.',
@@ -96,8 +95,7 @@ export const REASONS: Record<Rule, string> = {
   'call.waits-top': 'The plant feeds fruit that will not ripen.',
   'call.water-dry': '{missing} are missing from its root zone; from {limit} on growth slows.',
   'call.water-due': 'It comes to where growth slows: {missing} are missing now, {limit} is the limit.',
-  'call.water-turns':
-    'The ground takes it in slowly: in {turns} turns of {minutes}, {pause} apart.',
+  'call.water-turns': 'The ground takes it in slowly: in {turns} turns of {minutes}, {pause} apart.',
   'call.water-last': 'Last watered on {date}.',
   'call.water-never': 'No watering is entered: by rain and need alone.',
   'call.waits-water': 'Growth slows, and uneven water brings blossom-end rot.',

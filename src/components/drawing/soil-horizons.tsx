@@ -36,13 +36,19 @@ export function SoilHorizons({
   ].filter(({ from, to }) => to > from)
   const y = (depth: number) => ground + depth * scale
   const stall = stallDepth(temperatures, warmLimit)
+  // A layer's name goes under the words of the line where both would stand in one place.
+  const nameAt = (from: number) => {
+    const own = y(from) + UNDER
+    const line = stall === null ? Infinity : y(stall) + UNDER
+    return Math.abs(own - line) < LINE ? line + LINE : own
+  }
   return (
     <g fontSize="14">
       {layers.map(({ from, to, fill, name, ink }) => (
         <g key={name}>
           <rect y={y(from)} width={width} height={(to - from) * scale + 0.5} fill={fill} />
           {(to - from) * scale > 22 && (
-            <text x="12" y={y(from) + 17} fill={ink}>
+            <text x="12" y={nameAt(from)} fill={ink}>
               {name}
             </text>
           )}
@@ -91,6 +97,10 @@ export function SoilHorizons({
     </g>
   )
 }
+
+/** Words under what they name, and the height of a line of them, px. */
+const UNDER = 17
+const LINE = 18
 
 /** The depth at which the soil falls below the limit; null: it does not. */
 function stallDepth(temperatures: SectionSoil['temperatures'], limit: number): number | null {

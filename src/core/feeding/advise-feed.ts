@@ -16,8 +16,8 @@ export interface FeedAnswer {
   glut: boolean
   /** g missing in the coming four weeks, if nothing is given. */
   gap: Record<LedgerNutrient, number>
-  /** What fills the gap of nitrogen, g in all; null: nothing is missing. */
-  mix: { name: string; grams: number } | null
+  /** What fills the gap of nitrogen, g in all and of nitrogen; null: nothing is missing. */
+  mix: { name: string; grams: number; nitrogen: number } | null
 }
 
 /** Days ahead in which a glut is told. */
@@ -68,14 +68,14 @@ function feedOf(
     k: gapAhead(nutrientLedger(place, 'k', tried), place.today),
   }
   const product = COMMON_PRODUCTS.find(({ name }) => name === SCHOOL_PRODUCT[school])!
+  // Of what is freed slowly so much more is given.
+  const nitrogen = gap.n / FREE_IN_FOUR_WEEKS[product.release]
   return {
     weeks,
     glut: glutIn(weeks, place.today, place.today + GLUT_AHEAD) !== null,
     gap,
     mix:
-      gap.n > WORTH * plants
-        ? { name: product.name, grams: gap.n / (product.n / 100) / FREE_IN_FOUR_WEEKS[product.release] }
-        : null,
+      gap.n > WORTH * plants ? { name: product.name, grams: nitrogen / (product.n / 100), nitrogen } : null,
   }
 }
 

@@ -1,6 +1,6 @@
 import { daysBetween, type IsoDate } from '../calendar'
-import { degreeDays, frostDays } from '../climate'
-import { THERMAL_LIMITS, usualMaturity, type Crop } from '../crop'
+import { frostDays } from '../climate'
+import { usualMaturity, type Crop } from '../crop'
 import type { Planting } from '../facts'
 import { weatherOf, type PlantingOutlook, type SeasonOutlook } from './outlook'
 import { plantingDates } from './planting-dates'

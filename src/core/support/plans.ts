@@ -258,8 +258,7 @@ function standing(input: SupportCase, load: Load) {
   const choices = POSTS.filter(SERVES[kind])
   const embedmentOf = ({ diameter }: Post) => embedmentFor({ force, diameter, loadHeight, soil })
   const best = choices.find(
-    (post) =>
-      bendingStress(post, { force, loadHeight, soil }) <= post.bears && embedmentOf(post) <= deepest,
+    (post) => bendingStress(post, { force, loadHeight, soil }) <= post.bears && embedmentOf(post) <= deepest,
   )
   const post = best ?? choices.at(-1)!
   const embedment = embedmentOf(post)

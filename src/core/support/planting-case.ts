@@ -59,7 +59,7 @@ export function supportCasesOf(
   const { inRow } = plantingSpacing(planting, cultivar, site.wetness)
   const stemLength = remembered(outlook, 'stem length', () => {
     const grows = degreeDaysFrom(outlook)?.sums.reduce((sum, day) => sum + day, 0) ?? USUAL_SEASON
-    return stemHeightAfter(cultivar, planting.training, Math.min(MOST_GROWTH, grows))
+    return Math.min(LONGEST_STEM, stemHeightAfter(cultivar, planting.training, Math.min(MOST_GROWTH, grows)))
   })
   const own = positions.filter(({ plantingId }) => plantingId === planting.id)
   const pot = potOf(place)
@@ -83,9 +83,11 @@ export function supportCasesOf(
 /** °C d of a usual season in its place, and of the longest that is reckoned with. */
 const USUAL_SEASON = 1400
 const MOST_GROWTH = 10_000
+/** A vine is led up no longer, m: where no winter ends it, it is replaced by then. */
+const LONGEST_STEM = 12
 
 /** Filled ground is loose; in open ground a post reaches under what is dug, where it is settled. */
-export const groundOf = ({ pot, raised, soilDepth }: Pick<Place, 'pot' | 'raised' | 'soilDepth'>): Ground =>
+const groundOf = ({ pot, raised, soilDepth }: Pick<Place, 'pot' | 'raised' | 'soilDepth'>): Ground =>
   pot !== null || raised || soilDepth >= LEAST_EMBEDMENT ? 'loose' : 'firm'
 
 /**

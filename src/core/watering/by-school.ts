@@ -31,7 +31,7 @@ const LONGEST = 7
  * @param zone mm easily taken; @param need mm d⁻¹
  * @example fixedDays({ raw: 20 }, 5) // 3
  */
-export const fixedDays = ({ raw }: { raw: number }, need: number): number =>
+const fixedDays = ({ raw }: { raw: number }, need: number): number =>
   Math.max(1, Math.min(LONGEST, Math.floor((TRIGGER['fixed-days'] * raw) / Math.max(0.01, need))))
 
 /** Times a day that a root zone wants water, which holds less than a day takes. */
@@ -39,7 +39,7 @@ export const splitsFor = (way: WayToWater, need: number, raw: number): number =>
   Math.min(MOST_SPLITS, Math.max(1, Math.ceil(need / Math.max(0.1, TRIGGER[way] * raw) - 1e-9)))
 
 /** A watering ahead: days from the first of the forecast, mm, and the portions it is given in that day. */
-export interface WateringAhead {
+interface WateringAhead {
   inDays: number
   depth: number
   portions: number

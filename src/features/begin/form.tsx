@@ -1,6 +1,6 @@
 'use client'
 
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useEffect, useEffectEvent, useState } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceCards } from '../../components/forms/choice-cards'
 import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
@@ -56,7 +56,12 @@ export function BeginForm({
   const { setValue, getValues, getFieldState, setError, clearErrors } = form
   // Read, so that the form keeps count of it: what a person set by hand no place sets again.
   const { dirtyFields: _counted } = form.formState
-  const isOwn = useCallback((name: keyof BeginValues) => getFieldState(name).isDirty, [getFieldState])
+  // A choice is one's own also where it is what the form began with.
+  const [picked, setPicked] = useState<readonly (keyof BeginValues)[]>([])
+  const isOwn = useCallback(
+    (name: keyof BeginValues) => picked.includes(name) || getFieldState(name).isDirty,
+    [picked, getFieldState],
+  )
   const [where, spot, climate, units, timeZone] = useWatch({
     control: form.control,
     name: ['where', 'spot', 'climate', 'units', 'timeZone'],
@@ -78,20 +83,24 @@ export function BeginForm({
   )
   const { view, isLooking, hasFailed, ask, forget } = useLook(onAnswer)
 
+  const resize = useCallback(() => {
+    for (const [name, size] of Object.entries(sizesIn(getValues('units'))))
+      if (!isOwn(name as keyof BeginValues)) setValue(name as keyof BeginValues, size)
+  }, [setValue, getValues, isOwn])
   const write = useCallback(
     (country: string) => {
       const manner = mannerAt(country, navigator.language)
       for (const name of ['units', 'decimals', 'dates'] as const)
         if (!isOwn(name)) setValue(name, manner[name] as never)
-      for (const [name, size] of Object.entries(sizesIn(getValues('units'))))
-        if (!isOwn(name as keyof BeginValues)) setValue(name as keyof BeginValues, size)
+      resize()
     },
-    [setValue, getValues, isOwn],
+    [setValue, resize, isOwn],
   )
-  useEffect(() => {
+  const atFirst = useEffectEvent(() => {
     write('')
     setValue('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone)
-  }, [write, setValue])
+  })
+  useEffect(() => atFirst(), [])
 
   const settle = (text: string, at: string, country: string) => {
     setChosen(text)
@@ -142,7 +151,8 @@ export function BeginForm({
       onChange: async (event: React.ChangeEvent<HTMLInputElement | HTMLSelectElement>) => {
         await known.onChange(event)
         if (event.target.tagName !== 'SELECT') return
-        if (name === 'units') write('')
+        setPicked((before) => [...before, name])
+        if (name === 'units') resize()
         askAgain()
       },
     }

@@ -39,7 +39,7 @@ export function CutList({
     <section aria-label="Cuts">
       <div className="flex flex-wrap items-center justify-between gap-2">
         <PartHeading>Where to cut</PartHeading>
-        <div className="join" role="group" aria-label="Show the plant">
+        <div className="join flex-wrap" role="group" aria-label="Show the plant">
           <StageButton isOn={after === 0} text="Before" onClick={() => onAfter(0)} />
           {stages.map(({ on: day }, index) => (
             <StageButton

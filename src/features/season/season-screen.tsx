@@ -72,9 +72,9 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
                     <li key={text} className="border-t border-base-300">
                       <Link
                         href={href + query}
-                        className="grid grid-cols-[3.2rem_1fr] gap-2 py-1 leading-snug hover:bg-base-200"
+                        className="grid grid-cols-[3.8rem_1fr] gap-2 py-1 leading-snug hover:bg-base-200"
                       >
-                        <span className="text-lg font-semibold">{odds}</span>
+                        <span className="text-lg font-semibold whitespace-nowrap">{odds}</span>
                         <span>{text}</span>
                       </Link>
                     </li>

@@ -17,6 +17,7 @@ export function PlantDose({
   selfWatering = false,
   wanted = 2,
   plants = null,
+  advised,
 }: {
   manner: Manner
   products: readonly Product[]
@@ -24,9 +25,11 @@ export function PlantDose({
   /** g of nitrogen a plant. */
   wanted?: number
   plants?: number | null
+  /** The feed that is advised, by its name. */
+  advised?: string | undefined
 }) {
   const dry = knownFeeds(products).filter(({ liquid, n }) => !liquid && n > 0)
-  const [id, setId] = useState(COMMON_PRODUCTS[0]!.id)
+  const [id, setId] = useState((dry.find(({ name }) => name === advised) ?? COMMON_PRODUCTS[0]!).id)
   const product = dry.find((one) => one.id === id) ?? dry[0]!
   const { form, field, all } = useCalculator({
     schema: doseSchema,

@@ -7,6 +7,7 @@ import {
   readSoilTest,
   rotReasons,
   saltThreshold,
+  type FeedAnswer,
   type FeedWarning,
   type LedgerNutrient,
   type PlaceLedger,
@@ -52,7 +53,7 @@ export interface FeedDetail {
   /** What was given, the last first. */
   given: string[]
   /** What would fill the gap of nitrogen: a product and g of it; null: nothing is missing. */
-  mix: { name: string; grams: number } | null
+  mix: FeedAnswer['mix']
   /** What speaks against feeding today. */
   warnings: FeedWarning[]
   programmes: ProgrammeView[]

@@ -132,8 +132,9 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
         manner={manner}
         products={view.products}
         selfWatering={detail.selfWatering}
-        wanted={detail.gap.n / detail.count}
+        wanted={(detail.mix?.nitrogen ?? 0) / detail.count}
         plants={detail.count}
+        advised={detail.mix?.name}
       />
       {detail.given.length > 0 && (
         <section aria-label="Given so far">

@@ -201,7 +201,8 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
         {litres > 0 &&
           `, or ${formatMeasure({ kind: 'duration', value: (litres / USUAL_HOSE) * 60 }, manner)} of a hose that gives ${sayLitres(USUAL_HOSE, manner)} a minute. `}
         {soaking}
-        {place.splits > 1 && `In ${place.splits} portions a day: its mix holds no more at once. `}
+        {place.splits > 1 &&
+          `In ${place.splits} portions a day: its ${place.isPot ? 'mix holds' : 'roots reach'} no more at once. `}
         It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
         {place.lastWatered
           ? `; last watered on ${formatDate(place.lastWatered, manner)}`

@@ -9,5 +9,5 @@ export const wateredSchema = (manner: Manner) =>
 
 /** Of the soil's volume. */
 export const meterSchema = object({
-  content: shareField('what the meter shows').max(0.9, 'From 1 to 90 %, please.'),
+  content: shareField('what the meter shows', 0.9),
 })

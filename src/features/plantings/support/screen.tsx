@@ -92,11 +92,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
         {plan.holds !== null &&
           (inTunnel
             ? 'Inside a tunnel no wind gets at it.'
-            : `Holds a gust of ${speedOf(plan.holds)} ${sayLength(10, manner)} up; ${
-                onRecord
-                  ? `three times the usual day’s wind here is ${speedOf(row.gust)}`
-                  : `${speedOf(row.gust)} is what every support should bear`
-              }.`)}
+            : `Holds a gust of ${speedOf(plan.holds)} ${sayLength(10, manner)} up${sayAsked(speedOf(plan.holds), speedOf(row.gust), onRecord)}.`)}
       </p>
       <figure className="mt-4 border border-base-300 bg-base-100" data-testid="elevation">
         <SupportElevation
@@ -209,6 +205,16 @@ export function SupportScreen({ view }: { view: SupportView }) {
     </div>
   )
 }
+
+/** What gust it should hold, beside the one that it does, as both are said. */
+const sayAsked = (holds: string, asked: string, onRecord: boolean) =>
+  onRecord
+    ? holds === asked
+      ? ', three times the usual day’s wind here'
+      : `; three times the usual day’s wind here is ${asked}`
+    : holds === asked
+      ? ', which is what every support should bear'
+      : `; ${asked} is what every support should bear`
 
 function Choice<Option extends string>({
   label,
