@@ -83,7 +83,7 @@ test.describe('with nothing planted', () => {
   test('causes are told of a crop alone, on a phone too', async ({ page }) => {
     await begin(page, '50 N 10 E')
     await open(page, '/clinic')
-    await page.getByLabel('Of a').selectOption('pepper')
+    await page.getByRole('combobox', { name: 'Of a' }).selectOption('pepper')
     await expect(page).toHaveURL(/crop=pepper/)
     await page.getByRole('button', { name: 'Fruit', exact: true }).click()
     await page.getByRole('button', { name: /^Dark, flat patch/ }).click()

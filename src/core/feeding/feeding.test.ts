@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { IsoDate } from '../calendar'
 import {
   blendAnalysis,
   doseFor,
   ecOfFeed,
+  feedingProgramme,
   glutIn,
   injectorStock,
   K_OF_K2O,
@@ -16,6 +18,7 @@ import {
   totalDemand,
   uptakeBy,
   yieldInSalt,
+  type PlaceLedger,
 } from '.'
 
 const meal = { n: 5, p2o5: 2, k2o: 1, bulkDensity: 0.6 }
@@ -252,5 +255,41 @@ describe('a soil test', () => {
     expect(rules({ ph: 5.4, ca: 300 })).toEqual(['soil.ph-low', 'soil.ca-low'])
     expect(rules({ p: 180, ec: 4 })).toEqual(['soil.salty', 'soil.ph-good', 'soil.p-high'])
     expect(() => rules({ ph: 14 })).toThrow(/ph/)
+  })
+})
+
+describe('a season by a school', () => {
+  /** A place that goes on for a year, whose plants take up 30 g of nitrogen in a bell about its day 60. */
+  const place = (days: number): PlaceLedger => {
+    const bell = Array.from({ length: days }, (_, day) => Math.exp(-(((day - 60) / 30) ** 2)))
+    const all = bell.reduce((sum, one) => sum + one, 0)
+    const share = (grams: number) => bell.map((one) => (grams * one) / all)
+    const none = Array.from({ length: days }, () => 0)
+    return {
+      from: '2026-09-01' as IsoDate,
+      days,
+      today: 0,
+      temperature: none.map(() => 20),
+      drainage: none,
+      demand: { n: share(30), p: share(5), k: share(40) },
+      soil: { n: none.map(() => 0.04), p: none, k: none },
+      fed: [],
+    }
+  }
+  const plants = { count: 4, crop: 'tomato', flowers: 30 } as const
+  it('ends when its plants have taken up what they want, however long the place goes on', () => {
+    const [short, long] = [140, 365].map((days) => feedingProgramme('slow-organic', place(days), plants))
+    const lastOf = ({ feeds }: typeof short & {}) => feeds.at(-1)!.day
+    expect(lastOf(long!)).toBe(lastOf(short!))
+    expect(lastOf(long!)).toBeGreaterThan(60)
+    expect(lastOf(long!)).toBeLessThan(110)
+    expect(long!.glut).toBe(short!.glut)
+  })
+  it('feeds soluble nitrogen as nitrate once it flowers, and washes less of the other out', () => {
+    const { feeds } = feedingProgramme('steady-liquid', place(140), plants)
+    const forms = (from: number, to: number) =>
+      new Set(feeds.filter(({ day }) => day >= from && day < to).map(({ nitrogen }) => nitrogen))
+    expect([...forms(0, 30)]).toEqual(['mixed'])
+    expect([...forms(30, 140)]).toEqual(['nitrate'])
   })
 })

@@ -69,7 +69,9 @@ const A_PLANT: Record<Crop, { compost: number; meal: number; granules: number; c
 const EACH = { 'slow-organic': 10, 'steady-liquid': 7, 'nutrient-solution': 7 } as const
 /** Nothing is given in the last weeks: it would feed leaf that frost takes. */
 const STOPS_BEFORE_END = 21
-/** Of the season, in which too much nitrogen makes leaf for fruit; what lies ready later harms less. */
+/** Of what a season wants, so much is taken up when feeding ends: a place may go on long after, where no frost ends it. */
+const MOST_WANTED = 0.95
+/** Of the time in which they want it, in which too much nitrogen makes leaf for fruit; what lies ready later harms less. */
 const GROWING = 0.6
 /** Nutrient solution gives, of a dilute can a week, so many times as much. */
 const SOLUTION_CANS = 2.5
@@ -98,7 +100,8 @@ export function feedingProgramme(
     grams: aPlant * count,
     how,
   })
-  const last = place.days - STOPS_BEFORE_END
+  const wantedUntil = lastWanted(place.demand.n)
+  const last = Math.min(place.days - STOPS_BEFORE_END, wantedUntil)
   const cans = (every: number, from: number, times: number, how: 'dilute' | 'solution') => {
     const feeds: ProgrammeFeed[] = []
     for (let day = from; day < last; day += every)
@@ -112,7 +115,7 @@ export function feedingProgramme(
       feeds,
       missing: weeks.reduce((sum, { gap }) => sum + gap, 0),
       left: weeks.at(-1)?.left ?? 0,
-      glut: glutIn(weeks, 0, place.days * GROWING) !== null,
+      glut: glutIn(weeks, 0, wantedUntil * GROWING) !== null,
     }
   }
   switch (school) {
@@ -132,4 +135,12 @@ export function feedingProgramme(
     case 'nutrient-solution':
       return made(cans(EACH[school], 0, SOLUTION_CANS, 'solution'))
   }
+}
+
+/** The day of a ledger by which its plants have taken up nearly all that they want of it. */
+function lastWanted(demand: readonly number[]): number {
+  const all = demand.reduce((sum, day) => sum + day, 0)
+  let taken = 0
+  const day = demand.findIndex((one) => (taken += one) >= MOST_WANTED * all)
+  return day < 0 ? demand.length : day + 1
 }

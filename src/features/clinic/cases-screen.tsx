@@ -1,7 +1,6 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import { PhotoStrip } from '../../components/photo/photo-strip'
 import { useAct } from '../../components/act/use-act'
 import { LOOK_AGAIN_EVERY, OUTCOMES, type CaseOutcome } from '../../core/health'
@@ -9,7 +8,7 @@ import { OUTCOME_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { sayCount } from '../../wording/say'
 import { CauseMarks } from './cause-marks'
-import { CauseAdvice } from './shown-later'
+import { CauseAdvice, SignDrawing } from './shown-later'
 import type { CasesView, CaseView } from './case-queries'
 
 /** The open cases, to be looked at again and closed, and the closed ones. */

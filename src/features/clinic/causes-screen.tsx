@@ -2,7 +2,6 @@
 
 import { Link } from '../../components/link'
 import { useState } from 'react'
-import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { CAUSES, causesOf, hallmarkOf, textbookSigns, type CauseId, type CauseKind } from '../../core/health'
@@ -10,7 +9,7 @@ import { CAUSE_WORDS, KIND_NAMES } from '../../wording/health'
 import { SIGN_NAMES } from '../../wording/health/signs'
 import { CauseAdvice } from './cause-advice'
 import { CauseMarks } from './cause-marks'
-import { LookAlikes } from './diagnosis'
+import { LookAlikes, SignDrawing } from './shown-later'
 
 /** All that a crop can have, by kind, each with its signs, what to do and what it is taken for. */
 export function CausesScreen({

@@ -191,6 +191,9 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
 /** Share of the strip's height, %, under which a label over a line would lie on the months. */
 const MONTHS_END = 34
 
+/** Share of the strip's days after which a label would be cut off. */
+const MOST_RIGHT = 0.95
+
 function LineLabel({
   data,
   values,
@@ -206,9 +209,11 @@ function LineLabel({
   className: string
   above?: boolean
 }) {
-  const day = Math.round(data.days * 0.72)
+  const usual = Math.round(data.days * 0.72)
+  // The months are named along the top: over a line there is room where it has come down from them.
+  const free = above ? values.findIndex((value, at) => at >= data.days * 0.6 && y(value) > MONTHS_END) : -1
+  const day = free < 0 || free > data.days * MOST_RIGHT ? usual : free
   const top = y(values[day]!)
-  // The months are named along the top.
   const isAbove = above && top > MONTHS_END
   return (
     <span
