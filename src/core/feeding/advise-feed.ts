@@ -1,7 +1,7 @@
 import { remembered } from '../memo'
 import type { FeedingSchool } from '../transplant'
 import type { PlaceWater } from '../watering'
-import { COMMON_PRODUCTS } from './common-products'
+import { commonProduct } from './common-products'
 import { glutIn, type LedgerWeek } from './ledger'
 import type { FedProduct } from './fed-product'
 import { gapAhead, nutrientLedger, weeksAhead, type LedgerNutrient, type PlaceLedger } from './place-ledger'
@@ -67,7 +67,7 @@ function feedOf(
     p: gapAhead(nutrientLedger(place, 'p', tried), place.today),
     k: gapAhead(nutrientLedger(place, 'k', tried), place.today),
   }
-  const product = COMMON_PRODUCTS.find(({ name }) => name === SCHOOL_PRODUCT[school])!
+  const product = commonProduct(SCHOOL_PRODUCT[school])
   // Of what is freed slowly so much more is given.
   const nitrogen = gap.n / FREE_IN_FOUR_WEEKS[product.release]
   return {

@@ -130,3 +130,10 @@ export const COMMON_PRODUCTS: readonly Product[] = [
     labelRate: 8,
   }),
 ]
+
+/** @throws RangeError when nothing of that name is commonly sold */
+export function commonProduct(name: string): Product {
+  const found = COMMON_PRODUCTS.find((one) => one.name === name)
+  if (!found) throw new RangeError(`name must be that of a common feed, not ${name}`)
+  return found
+}

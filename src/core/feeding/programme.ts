@@ -3,8 +3,8 @@ import type { FeedingSchool } from '../transplant'
 import { glutIn } from './ledger'
 import type { FedProduct } from './fed-product'
 import { nutrientLedger, type PlaceLedger } from './place-ledger'
-import type { NitrogenForm } from './product'
-import type { Release } from './release'
+import { commonProduct } from './common-products'
+import type { Product as FullProduct } from './product'
 
 /** One feed of a programme: g of a product a plant on a day of the ledger. */
 export interface ProgrammeFeed extends FedProduct {
@@ -23,35 +23,14 @@ export interface Programme {
   glut: boolean
 }
 
-interface Product {
-  name: string
-  n: number
-  p2o5: number
-  k2o: number
-  release: Release
-  nitrogen: NitrogenForm
-}
+type Product = Pick<FullProduct, 'name' | 'n' | 'p2o5' | 'k2o' | 'release' | 'nitrogen'>
 /**
  * What each school gives; a growth mix to the first flowers, then more potassium, most of its nitrogen as
  * nitrate.
  */
-const COMPOST: Product = {
-  name: 'Compost',
-  n: 1.2,
-  p2o5: 0.6,
-  k2o: 1,
-  release: 'compost',
-  nitrogen: 'organic',
-}
-const MEAL: Product = { name: 'Seed meal', n: 6, p2o5: 2, k2o: 1, release: 'meal', nitrogen: 'organic' }
-const GRANULES: Product = {
-  name: 'Balanced granules',
-  n: 10,
-  p2o5: 10,
-  k2o: 10,
-  release: 'soluble',
-  nitrogen: 'mixed',
-}
+const COMPOST: Product = commonProduct('Compost')
+const MEAL: Product = commonProduct('Seed meal')
+const GRANULES: Product = commonProduct('Balanced granules')
 const GROWTH: Product = { name: 'Growth feed', n: 12, p2o5: 4, k2o: 8, release: 'soluble', nitrogen: 'mixed' }
 const FRUITING: Product = {
   name: 'Fruiting feed',
@@ -94,7 +73,12 @@ export function feedingProgramme(
   const { count, crop, flowers } = plants
   const dose = A_PLANT[crop]
   const feed = (day: number, product: Product, aPlant: number, how: ProgrammeFeed['how']): ProgrammeFeed => ({
-    ...product,
+    name: product.name,
+    n: product.n,
+    p2o5: product.p2o5,
+    k2o: product.k2o,
+    release: product.release,
+    nitrogen: product.nitrogen,
     day,
     aPlant,
     grams: aPlant * count,
