@@ -54,3 +54,13 @@ export function saySupport(
     tiers,
   }
 }
+
+/** What gust it should hold, beside the one that it does, as both are said. */
+export const sayAsked = (holds: string, asked: string, onRecord: boolean) =>
+  onRecord
+    ? holds === asked
+      ? ', three times the usual day’s wind here'
+      : `; three times the usual day’s wind here is ${asked}`
+    : holds === asked
+      ? ', which is what every support should bear'
+      : `; ${asked} is what every support should bear`

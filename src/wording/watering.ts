@@ -112,6 +112,19 @@ export const saySoaking = ({ runs, minutes, pause }: Soaking, manner: Manner): s
   const say = (value: number) => formatMeasure({ kind: 'duration', value: roundTo(value) * 60 }, manner)
   return `in ${runs} turns of ${say(minutes)}, ${say(pause)} apart`
 }
+/** How a place's water is given where its ground takes it in slowly; null: in one go. @param takesIn mm an hour */
+export function saySoaks(
+  { takesIn, drip, hand }: { takesIn: number; drip: Soaking | null; hand: Soaking | null },
+  manner: Manner,
+): string | null {
+  const ways = [
+    drip && `the drip ${saySoaking(drip, manner)}`,
+    hand && `by hand ${saySoaking(hand, manner)}`,
+  ].filter(Boolean)
+  return ways.length > 0
+    ? `The ground takes in about ${sayDepth(takesIn, manner)} an hour: ${ways.join(', ')}.`
+    : null
+}
 /** Min that are told to the minute below a quarter of an hour, else to five. */
 const roundTo = (minutes: number) =>
   minutes < 15 ? Math.max(1, Math.round(minutes)) : Math.round(minutes / 5) * 5

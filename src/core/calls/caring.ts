@@ -7,8 +7,6 @@ import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
 import { CAN, MINUTES } from './minutes'
 
-/** Shorter pauses come by themselves, min. */
-const WORTH_A_PAUSE = 20
 /** A watering is told of so many days before. */
 const WATER_AHEAD = 2
 /** Days between feeds: of a pot, of a bed. */
@@ -53,7 +51,7 @@ export function water(
           values: { missing: waterDepth(depletion), limit: waterDepth(state.raw) },
           weight: 'decides',
         },
-        ...(turns && turns.pause >= WORTH_A_PAUSE
+        ...(turns
           ? [
               {
                 rule: 'call.water-turns' as const,

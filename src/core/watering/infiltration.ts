@@ -19,6 +19,9 @@ const TAKES_IN: Record<SoilTexture, number> = {
 /** Water that stands in the hollows of a level bed before it runs off, mm. */
 const HOLLOWS = 5
 
+/** Shorter pauses between turns come by themselves, min. */
+const WORTH_A_PAUSE = 20
+
 export const infiltration = (soil: SoilTexture): number => TAKES_IN[soil]
 
 /** Water given in turns: so many runs, min each, and min between them in which the ground takes it in. */
@@ -50,7 +53,10 @@ export function cycleAndSoak(
   return { runs, minutes: minutes / runs, pause: standing / runs / takes }
 }
 
-/** How a place is given so many litres in turns, by its drip and by a hose or cans; null: in one go. */
+/**
+ * How a place is given so many litres in turns, by its drip and by a hose or cans; null: in one go, or with pauses that
+ * come by themselves as one walks.
+ */
 export function soakingOf(
   place: Place,
   { area, soil }: Pick<PlaceCourse, 'area' | 'soil'>,
@@ -61,6 +67,8 @@ export function soakingOf(
   const drip = dripOf(place)
   return {
     drip: drip && cycleAndSoak({ depth, minutes: irrigationMinutes({ litres, ...drip }) }, soil),
-    hand: cycleAndSoak({ depth, minutes: litres / USUAL_HOSE }, soil),
+    hand: worthAPause(cycleAndSoak({ depth, minutes: litres / USUAL_HOSE }, soil)),
   }
 }
+
+const worthAPause = (turns: Soaking | null) => (turns && turns.pause >= WORTH_A_PAUSE ? turns : null)

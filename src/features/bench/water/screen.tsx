@@ -21,7 +21,7 @@ import {
   sayDue,
   sayLasts,
   sayLitres,
-  saySoaking,
+  saySoaks,
 } from '../../../wording/watering'
 import { WaterOtherwise } from './otherwise'
 import { WaterForm } from './form'
@@ -178,7 +178,7 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
   const { manner } = view
   const isNow = place.untilSlow <= 0
   const { litres } = place
-  const soaking = litres > 0 && saySoaks(place.soaking, manner)
+  const soaking = place.soaking && saySoaks(place.soaking, manner)
   return (
     <div>
       <p className="text-quiet">
@@ -200,7 +200,7 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
         )}
         {litres > 0 &&
           `, or ${formatMeasure({ kind: 'duration', value: (litres / USUAL_HOSE) * 60 }, manner)} of a hose that gives ${sayLitres(USUAL_HOSE, manner)} a minute. `}
-        {soaking}
+        {soaking && `${soaking} `}
         {place.splits > 1 &&
           `In ${place.splits} portions a day: its ${place.isPot ? 'mix holds' : 'roots reach'} no more at once. `}
         It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
@@ -212,21 +212,6 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
     </div>
   )
 }
-
-/** How the water is given where the ground takes it in slowly. */
-function saySoaks(soaking: PlaceWaterView['soaking'], manner: WaterView['manner']): string | null {
-  if (!soaking) return null
-  const { drip, hand, takesIn } = soaking
-  const ways = [
-    drip && `the drip ${saySoaking(drip, manner)}`,
-    hand && hand.pause >= WORTH_A_PAUSE && `by hand ${saySoaking(hand, manner)}`,
-  ].filter(Boolean)
-  return ways.length > 0
-    ? `The ground takes in about ${sayDepth(takesIn, manner)} an hour: ${ways.join(', ')}. `
-    : null
-}
-/** Shorter pauses come by themselves, min. */
-const WORTH_A_PAUSE = 20
 
 /** What uneven water does to its fruit. */
 function Risks({ place }: { place: PlaceWaterView }) {

@@ -12,7 +12,7 @@ import { CAUTIONS } from '../../../wording/cautions'
 import { nameOf } from '../../../wording/names'
 import { sayCount, sayLength, sayMeasure } from '../../../wording/say'
 import { sayReasons } from '../../../wording/say-reason'
-import { sayLowering, saySupport } from '../../../wording/support'
+import { sayAsked, sayLowering, saySupport } from '../../../wording/support'
 import { chooseSupport } from '../actions'
 import { DueHeights } from './due-heights'
 import { NeedsTable } from './needs-table'
@@ -205,16 +205,6 @@ export function SupportScreen({ view }: { view: SupportView }) {
     </div>
   )
 }
-
-/** What gust it should hold, beside the one that it does, as both are said. */
-const sayAsked = (holds: string, asked: string, onRecord: boolean) =>
-  onRecord
-    ? holds === asked
-      ? ', three times the usual day’s wind here'
-      : `; three times the usual day’s wind here is ${asked}`
-    : holds === asked
-      ? ', which is what every support should bear'
-      : `; ${asked} is what every support should bear`
 
 function Choice<Option extends string>({
   label,
