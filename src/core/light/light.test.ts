@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { daylightHours } from '../climate'
 import { plainPlace, type Obstacle, type Place } from '../facts'
-import { judgeSun, lightMap, placeSun, plantLight, sunPath, tallSide, type Shader } from '.'
+import { judgeSun, lightMap, placesSun, plantLight, sunPath, tallSide, type Shader } from '.'
 import { isShaded, rayTo } from './shade'
 
 const latitudes = fc.double({ min: -65, max: 65, noNaN: true })
@@ -157,18 +157,25 @@ describe('a place’s sun', () => {
     to: null,
     ...more,
   })
+  const sunOf = (place: Place, there: Parameters<typeof placesSun>[1]) => placesSun([place], there)[0]!
   it('is the whole day where nothing stands, and never more', () => {
-    expect(placeSun(bed, around([]))).toBeCloseTo(daylightHours(50, 172), 1)
+    expect(sunOf(bed, around([]))).toBeCloseTo(daylightHours(50, 172), 1)
   })
   it('is less beside a wall on the sun’s side, and the less the higher it is', () => {
-    const hours = [1, 2, 4].map((height) => placeSun(bed, around([fence({ height })])))
+    const hours = [1, 2, 4].map((height) => sunOf(bed, around([fence({ height })])))
     expect(hours).toEqual([...hours].sort((a, b) => b - a))
-    expect(hours[2]).toBeLessThan(placeSun(bed, around([fence({ y: 2 })])))
+    expect(hours[2]).toBeLessThan(sunOf(bed, around([fence({ y: 2 })])))
   })
   it('counts another tunnel’s film, not its own', () => {
     const tunnel = { ...bed, id: 'tunnel', kind: 'tunnel' as const }
-    expect(placeSun(tunnel, around([], [tunnel]))).toBeCloseTo(daylightHours(50, 172), 1)
-    expect(placeSun(bed, around([], [bed, { ...tunnel, y: -2 }]))).toBeLessThan(daylightHours(50, 172))
+    expect(sunOf(tunnel, around([], [tunnel]))).toBeCloseTo(daylightHours(50, 172), 1)
+    expect(sunOf(bed, around([], [bed, { ...tunnel, y: -2 }]))).toBeLessThan(daylightHours(50, 172))
+  })
+  it('is each place’s own when several are asked together', () => {
+    const [near, far] = [bed, { ...bed, id: 'far', y: bed.y + 30 }]
+    const there = around([fence({})], [near, far])
+    expect(placesSun([near, far], there)).toEqual([sunOf(near, there), sunOf(far, there)])
+    expect(sunOf(near, there)).toBeLessThan(sunOf(far, there))
   })
   it('is judged by the fruit: a cherry bears on less', () => {
     expect(judgeSun(5.5, { fruit: 'slicer' })).toEqual({ verdict: 'little', least: 6 })

@@ -3,34 +3,46 @@ import { plantLight } from './plant-light'
 import { obstacleShader, tunnelShader } from './shaders'
 
 /** Where a place's sun is counted: shares of its sides; and at what height, m. */
-const SPOTS = [0.15, 0.5, 0.85]
+const SPOTS = [
+  [0.15, 0.15],
+  [0.15, 0.85],
+  [0.5, 0.5],
+  [0.85, 0.15],
+  [0.85, 0.85],
+] as const
 const LEAVES_AT = 1
 
 /**
- * Hours of direct sun a day over a place's middle and corners, before anything is planted: what obstacles and tunnels
- * leave of the season's sun.
+ * Hours of direct sun a day over each place's middle and corners, before anything is planted: what obstacles and
+ * tunnels leave of the season's sun.
  *
+ * @returns h by place, in the order of `of`
  * @throws RangeError when a parameter is out of range
  */
-export function placeSun(
-  place: Place,
+export function placesSun(
+  of: readonly Place[],
   around: {
     latitude: number
     daysOfYear: readonly number[]
     places: readonly Place[]
     obstacles: readonly Obstacle[]
   },
-): number {
+): number[] {
   const { latitude, daysOfYear, places, obstacles } = around
-  const tunnels = places.filter(({ kind, id }) => kind === 'tunnel' && id !== place.id)
+  const tunnels = places.filter(({ kind }) => kind === 'tunnel')
   const shaders = [...tunnels.map(tunnelShader), ...obstacles.map(obstacleShader)]
-  const spots = SPOTS.flatMap((u) =>
-    SPOTS.filter((v) => (u === 0.5) === (v === 0.5)).map((v) => ({
-      id: `${u} ${v}`,
+  const spots = of.flatMap((place) =>
+    SPOTS.map(([u, v]) => ({
+      id: `${place.id} ${u} ${v}`,
       ...inGarden(place, { x: u * place.length, y: v * place.width }),
       height: LEAVES_AT,
+      inside: place.id,
     })),
   )
   const hours = plantLight({ latitude, daysOfYear, shaders }, spots)
-  return hours.reduce((sum, each) => sum + each, 0) / hours.length
+  const spotsEach = SPOTS.length
+  return of.map((_, index) => {
+    const own = hours.slice(index * spotsEach, (index + 1) * spotsEach)
+    return own.reduce((sum, each) => sum + each, 0) / spotsEach
+  })
 }

@@ -36,13 +36,14 @@ export function plantLight(
     const others = checked.filter(({ id }) => id !== plant.id && id !== plant.inside)
     let hours = 0
     for (const { ray, share } of steps) {
-      const near = others.filter((shader) => isNear(shader, plant, ray))
-      for (const level of LEVELS) {
-        let open = 1
-        for (const shader of near)
-          if (isShaded(shader, ray, plant.x, plant.y, level * plant.height)) open *= 1 - shader.density
-        hours += open * share
+      const open = [1, 1, 1]
+      for (const shader of others) {
+        if (!isNear(shader, plant, ray)) continue
+        for (const [index, level] of LEVELS.entries())
+          if (isShaded(shader, ray, plant.x, plant.y, level * plant.height))
+            open[index]! *= 1 - shader.density
       }
+      hours += (open[0]! + open[1]! + open[2]!) * share
     }
     return hours
   })

@@ -12,7 +12,8 @@ import {
   type SpacingSchool,
   type Support,
 } from '../../../core/facts'
-import { growingDays, placeSun } from '../../../core/light'
+import { growingDays, placesSun } from '../../../core/light'
+import { remembered } from '../../../core/memo'
 import { rotation } from '../../../core/rotation'
 import { notCleared, seasonToPlant } from '../../../core/season'
 import { plantingSpacing, type StandingPlant } from '../../../core/spacing'
@@ -117,20 +118,19 @@ export function choicesOf(
 ): Choices {
   const day = dayOf(state, state.now)
   const seasons = [day.season, day.season + 1]
-  const sun = sunOf(state)
+  const places = state.record.places.filter((place) => holdsOn(place, state.now))
+  const sun = remembered(state, 'sun of places', () => sunOf(state, places))
   return {
     manner: day.manner,
     now: state.now,
     begins: BEGINNINGS.find((one) => one === asked.begins) ?? 'seed',
     seasons,
     season: seasons.find((season) => season === asked.season) ?? seasonToPlant(day.outlook),
-    places: state.record.places
-      .filter((place) => holdsOn(place, state.now))
-      .map((place) => ({
-        ...place,
-        seasons: seasons.map((season) => placeInSeason(day, place, season)),
-        sun: sun(place),
-      })),
+    places: places.map((place, index) => ({
+      ...place,
+      seasons: seasons.map((season) => placeInSeason(day, place, season)),
+      sun: sun?.[index] ?? null,
+    })),
     cultivars: [...state.record.cultivars],
     spacingSchool: day.house.spacing,
     place: state.record.places.find(({ id }) => id === asked.place)?.id ?? null,
@@ -145,17 +145,12 @@ export function choicesOf(
   }
 }
 
-/** Hours of direct sun a day that a place has in the season; null: nothing is drawn that could shade it. */
-function sunOf({ garden, record, obstacles, now }: GardenState): (place: Place) => number | null {
+/** Hours of direct sun a day that each place has in the season; null: nothing is drawn that could shade it. */
+function sunOf({ garden, record, obstacles, now }: GardenState, places: readonly Place[]): number[] | null {
   const there = obstacles.filter((obstacle) => holdsOn(obstacle, now))
-  if (there.length === 0) return () => null
-  const around = {
-    latitude: garden.latitude,
-    daysOfYear: growingDays(record.ensemble),
-    places: record.places.filter((other) => holdsOn(other, now)),
-    obstacles: there,
-  }
-  return (place) => placeSun(place, around)
+  if (there.length === 0) return null
+  const daysOfYear = growingDays(record.ensemble)
+  return placesSun(places, { latitude: garden.latitude, daysOfYear, places, obstacles: there })
 }
 
 function placeInSeason(day: Day, place: Place, season: number): PlaceInSeason {
