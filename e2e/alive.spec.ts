@@ -24,14 +24,14 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   const climate = page.getByRole('form', { name: 'Climate' })
   await climate.getByLabel('Apr low').fill('-3')
   await climate.getByLabel('May low').fill('3,5')
-  await climate.getByRole('button', { name: 'Keep the climate' }).click()
+  await climate.getByRole('button', { name: 'Save the climate' }).click()
   await expect(frostFree).not.toHaveText(heading!)
   const colder = await curves(page)
   expect(colder).not.toEqual(before)
 
   // A month whose low is over its high is refused, and what was typed stays.
   await climate.getByLabel('Jul low').fill('40')
-  await climate.getByRole('button', { name: 'Keep the climate' }).click()
+  await climate.getByRole('button', { name: 'Save the climate' }).click()
   await expect(page.getByText('The low must be under the high.')).toBeVisible()
   await expect(climate.getByLabel('Jul low')).toHaveValue('40')
 
@@ -40,7 +40,7 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   await expect(page.getByText(/15\.0 h of daylight/)).toBeVisible()
   const site = page.getByRole('form', { name: 'Site' })
   await site.getByLabel('Coordinates').fill('55 N 97.6 W')
-  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await site.getByRole('button', { name: 'Save the place' }).click()
   await expect(page.getByText(/17\.[0-9] h of daylight/)).toBeVisible()
 
   // The thermometer: cold soil in bed 4 means waiting, for the very reason that the core gives.
@@ -49,7 +49,7 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   await open(page, PLANTING)
   const reading = page.getByRole('form', { name: 'Soil thermometer' })
   await reading.getByLabel('Thermometer says').fill('53 °F')
-  await reading.getByRole('button', { name: 'Keep reading' }).click()
+  await reading.getByRole('button', { name: 'Save reading' }).click()
   await expect(page.getByTestId('soil-now')).toHaveText('12 °C')
   await open(page, `${PLANTING}/set-out`)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Wait until about \d+ (June|July)$/)
@@ -80,12 +80,12 @@ test('what is typed or chosen before the page is live is kept', async ({ page })
   await site.getByLabel('Coordinates').fill('55 N 97.6 W')
   await site.getByLabel('Shelter from wind').selectOption('Walled')
   await site.getByLabel('Name').selectText()
-  await expect(site.getByRole('button', { name: 'Keep the site' })).toBeDisabled()
+  await expect(site.getByRole('button', { name: 'Save the place' })).toBeDisabled()
   release()
-  await expect(site.getByRole('button', { name: 'Keep the site' })).toBeEnabled()
+  await expect(site.getByRole('button', { name: 'Save the place' })).toBeEnabled()
   // What was marked when the page went live is still what the next letter replaces.
   await page.keyboard.type('North Lane')
-  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await site.getByRole('button', { name: 'Save the place' }).click()
   await expect(page.getByText(/17\.[0-9] h of daylight/)).toBeVisible()
   await expect(page.getByText('North Lane').first()).toBeVisible()
   await page.reload()
@@ -107,7 +107,7 @@ test('a site that cannot be is refused beside the field, and stays as typed', as
     const before = await field.inputValue()
     for (const typed of values) {
       await field.fill(typed)
-      await site.getByRole('button', { name: 'Keep the site' }).click()
+      await site.getByRole('button', { name: 'Save the place' }).click()
       await expect(site.getByRole('alert')).toHaveCount(1)
       await expect(field).toHaveValue(typed)
     }
@@ -115,7 +115,7 @@ test('a site that cannot be is refused beside the field, and stays as typed', as
   }
   await site.getByLabel('Name').fill('<b>Lane</b> & "Co"')
   await site.getByLabel('Units').selectOption('us')
-  await site.getByRole('button', { name: 'Keep the site' }).click()
+  await site.getByRole('button', { name: 'Save the place' }).click()
   await expect(page.getByText('<b>Lane</b> & "Co"').first()).toBeVisible()
   await expect(page.getByText(/8\d\s°F \/ 6\d\s°F/)).toBeVisible()
 })
@@ -130,7 +130,7 @@ test.describe('a garden of its own', () => {
     await open(page, '/garden')
     const curvesHere = await curves(page)
     await page.getByRole('form', { name: 'Site' }).getByLabel('Coordinates').fill('37 S 145 E')
-    await page.getByRole('button', { name: 'Keep the site' }).click()
+    await page.getByRole('button', { name: 'Save the place' }).click()
     await expect.poll(() => curves(page)).not.toEqual(curvesHere)
     await open(page, '/walk')
     await expect(answer).not.toHaveText(here)

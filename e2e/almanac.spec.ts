@@ -28,7 +28,7 @@ test('a way is chosen for the house, the answers follow it, and a word is found'
 
 test('every why leads to how it is worked out, with this garden’s own numbers', async ({ page }) => {
   await open(page, '/walk')
-  await page.getByRole('button', { name: /Bed 1 .*Water: 1\d\d/ }).click()
+  await page.getByRole('button', { name: /Bed 1 .*Give 1\d\d/ }).click()
   await page.getByRole('article').getByRole('link', { name: 'water in the root zone' }).click()
   await expect(page).toHaveURL(/almanac\/workings#water/)
   const working = page.getByRole('region', { name: 'Water in the root zone' })

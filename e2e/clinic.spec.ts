@@ -40,11 +40,11 @@ test('signs are told apart, kept as a case, looked at again and closed', async (
   await expect(own).toContainText('as you judged')
   await expect(own).toContainText('(Three leaves.)')
 
-  await own.getByRole('link', { name: 'Look again' }).click()
+  await own.getByRole('link', { name: 'Check again' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Looked at again')
   await page.getByRole('button', { name: 'Yellow around the spots' }).click()
   await page.getByRole('button', { name: 'worse', exact: true }).click()
-  await expect(own).toContainText('looked at again: worse, yellow around the spots')
+  await expect(own).toContainText('checked again: worse, yellow around the spots')
   await own.getByRole('button', { name: 'it is gone' }).click()
   await expect(own).toHaveCount(0)
   await expect(page.getByRole('region', { name: 'Closed' })).toContainText('Early blight')

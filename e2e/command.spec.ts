@@ -14,7 +14,7 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
   await page.keyboard.press('Enter')
   await expect(page.getByText(/^Entered: Bed 2, fed: 132.g of Fish feed/)).toBeVisible()
   await expect(box).toHaveCount(0)
-  await expect(page.getByRole('list', { name: 'Entered for this day' })).toContainText(
+  await expect(page.getByRole('list', { name: 'Recorded for this day' })).toContainText(
     'Bed 2: fed (by the fence)',
   )
 
@@ -82,7 +82,7 @@ test('looking ahead, a line only leads somewhere; looking back, it is entered fo
   await expect(box.getByRole('option').first()).toContainText('for 16 June 2026')
   await page.keyboard.press('Enter')
   await expect(page.getByText(/^Entered: Bed 2, watered: 12.L\.$/)).toBeVisible()
-  await expect(page.getByRole('list', { name: 'Entered for this day' })).toContainText('Bed 2: watered')
+  await expect(page.getByRole('list', { name: 'Recorded for this day' })).toContainText('Bed 2: watered')
 })
 
 test.describe('on a phone', () => {
@@ -91,12 +91,14 @@ test.describe('on a phone', () => {
   test('a line is entered by touch', async ({ page }) => {
     await open(page, '/walk')
     await page.getByRole('navigation', { name: 'Workspaces' }).getByText('More').tap()
-    await page.getByRole('button', { name: 'Say it' }).last().tap()
+    await page.getByRole('button', { name: 'Quick entry' }).last().tap()
     const box = page.getByRole('dialog', { name: 'Command box' })
     await box.getByRole('combobox').fill('row b hornworm 2')
     // A trouble that is named begins a case.
-    await box.getByRole('option', { name: /Row B, Long Ember: noticed: .*taken for hornworms.*2/ }).tap()
-    await expect(page.getByText(/^Entered: Row B, Long Ember, noticed/)).toBeVisible()
+    await box
+      .getByRole('option', { name: /Row B, Long Ember: symptoms seen: .*taken for hornworms.*2/ })
+      .tap()
+    await expect(page.getByText(/^Entered: Row B, Long Ember, symptoms seen/)).toBeVisible()
     await open(page, '/clinic/cases')
     await expect(page.getByRole('listitem', { name: 'Hornworms, Row B, Long Ember' })).toBeVisible()
   })

@@ -128,7 +128,7 @@ test('in July of the north, six plants that grow already ask for a first round t
   const stops = page.getByRole('listitem').filter({ hasText: 'Red slicing tomato' })
   await expect(stops.first()).toBeVisible()
   for (const text of await stops.allInnerTexts()) {
-    expect(text).not.toMatch(/late|Sow|Harden|Set out/)
+    expect(text).not.toMatch(/late|Sow|Harden|Plant out/)
     const litres = /Water: ([\d.]+)\s*L/.exec(text)?.[1]
     // A bed of six vines, half dry at the most: some cans, not a bath.
     if (litres) expect(Number(litres)).toBeLessThan(120)
@@ -157,7 +157,7 @@ test('what is known of a place bends its climate, and leads to the first plantin
   await expect(page.getByText(/\d+ fit/)).toBeVisible()
   await page.getByRole('button', { name: 'Save and show dates' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/[Ss]ow/)
-  await expect(page.getByText('Of 11 seeds, 85 % come up and 90 % of those live')).toBeVisible()
+  await expect(page.getByText('Of 11 seeds, 85 % sprout and 90 % of those live')).toBeVisible()
 })
 
 test('bad answers are met beside the field, and stay as typed', async ({ page }) => {

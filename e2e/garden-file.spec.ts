@@ -9,10 +9,10 @@ test('a garden goes out as a file, a cut one is refused, a whole one comes back'
     page.getByRole('link', { name: 'Export the whole garden' }).click(),
   ])
   const text = readFileSync(await download.path(), 'utf8')
-  const input = page.getByLabel('Take in a garden file')
+  const input = page.getByLabel('Import a garden file')
   const give = (content: string) =>
     input.setInputFiles({ name: 'garden.json', mimeType: 'application/json', buffer: Buffer.from(content) })
-  const take = page.getByRole('button', { name: 'Take it in' })
+  const take = page.getByRole('button', { name: 'Import it' })
   const alert = page.getByRole('alert').filter({ hasText: 'Nothing was changed' })
 
   await give(text.slice(0, 20_000))
@@ -42,7 +42,7 @@ test('a garden with a photo is exported, wiped, and taken in again to equality',
   await part
     .getByLabel('Photo')
     .setInputFiles({ name: 'pot.png', mimeType: 'image/png', buffer: await page.screenshot() })
-  await part.getByRole('button', { name: 'Keep the photo' }).click()
+  await part.getByRole('button', { name: 'Save the photo' }).click()
   await expect(page.getByRole('list', { name: 'Photos' })).toHaveCount(1)
 
   await open(page, '/garden/files')
@@ -67,16 +67,16 @@ test('a garden with a photo is exported, wiped, and taken in again to equality',
   await page.getByText('I have a garden file already').click()
   const give = (buffer: Buffer) =>
     page
-      .getByLabel('Take in a garden file')
+      .getByLabel('Import a garden file')
       .setInputFiles({ name: 'garden.zip', mimeType: 'application/zip', buffer })
   await give(zip.subarray(0, 30_000))
-  await page.getByRole('button', { name: 'Take it in' }).click()
+  await page.getByRole('button', { name: 'Import it' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'damaged or cut off' })).toBeVisible()
   await give(Buffer.from(zipSync({ 'notes.txt': new Uint8Array(3) })))
-  await page.getByRole('button', { name: 'Take it in' }).click()
+  await page.getByRole('button', { name: 'Import it' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'holds no garden' })).toBeVisible()
   await give(zip)
-  await page.getByRole('button', { name: 'Take it in' }).click()
+  await page.getByRole('button', { name: 'Import it' }).click()
   await page.waitForURL('**/walk')
   expect(await (await page.request.get('/export')).json()).toEqual(before)
   expect((await page.request.get(`/photos/${before.photos[0].id}`)).headers()['content-type']).toBe(

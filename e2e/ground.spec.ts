@@ -10,8 +10,8 @@ async function addBed(page: Page, measures: Record<string, string>) {
   const form = page.getByRole('form', { name: 'Bed 6' })
   await expect(page.getByText('Bed 6 is there')).toBeVisible()
   for (const [label, text] of Object.entries(measures)) await form.getByLabel(label).fill(text)
-  await form.getByRole('button', { name: 'Keep' }).click()
-  await expect(page.getByText('Bed 6 is kept.')).toBeVisible()
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Bed 6 is saved.')).toBeVisible()
   await page
     .getByRole('complementary', { name: 'What is chosen' })
     .getByRole('link', { name: 'Open' })
@@ -35,7 +35,7 @@ test('a bed is laid out: the water binds, another line is laid, plants are place
   await choose(page, 'Cultivar', 'Barn Door')
   // Peppers want 40 cm; with an emitter every 50 cm they stand 50 cm apart: six along the only line.
   await expect(fits(page)).toHaveText(/^6 fit, 40\scm apart$/)
-  await expect(page.getByText(/The water binds: an emitter every 50\scm/)).toBeVisible()
+  await expect(page.getByText(/The drip lines set the limit: an emitter every 50\scm/)).toBeVisible()
   await page.getByRole('button', { name: 'Lay it' }).click()
   await expect(fits(page)).toHaveText(/^12 fit, 40\scm apart$/)
 
@@ -149,13 +149,13 @@ test('places are dragged, and refuse to lie on another’s plants; what has a hi
   await page.getByRole('button', { name: 'Change Bed 1' }).click()
   const form = page.getByRole('form', { name: 'Bed 1' })
   await form.getByLabel('North of the corner').fill('4 m')
-  await form.getByRole('button', { name: 'Keep' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
   await expect(
     page.getByText(/Bed 1 would lie on \d+ plants of Bed 2\. It stays where it was\./),
   ).toBeVisible()
   await form.getByLabel('North of the corner').fill('2 m')
   await form.getByLabel('Length').fill('0')
-  await form.getByRole('button', { name: 'Keep' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
   await expect(form.getByText(/From 5\scm to 1000\sm, please\./)).toBeVisible()
   await expect(form.getByLabel('Length')).toHaveValue('0')
 
@@ -186,7 +186,7 @@ test('a row is laid as runs, with the untried between trusted ones', async ({ pa
   await row.getByLabel('Run 1, cultivar').selectOption({ label: 'Ridge Horn (untried here)' })
   await row.getByLabel('Run 2, cultivar').selectOption({ label: 'Copperlace' })
   await expect(row.getByText(/Not between trusted ones: Ridge Horn/)).toBeVisible()
-  await row.getByRole('button', { name: 'Put the untried between trusted ones' }).click()
+  await row.getByRole('button', { name: 'Plant new cultivars between proven ones' }).click()
   await expect(
     row.getByRole('img', { name: '2 Copperlace, then 4 Ridge Horn, then 2 Copperlace' }),
   ).toBeVisible()
@@ -232,7 +232,7 @@ test('what goes out as GeoJSON comes in again the same; another type is refused'
   await expect(page.getByRole('button', { name: 'Take the 1 good ones' })).toBeVisible()
   await give('ground.geojson', out)
   await page.getByRole('button', { name: /^Take in \d+ places$/ }).click()
-  await expect(page.getByText(/\d+ places taken in\./)).toBeVisible()
+  await expect(page.getByText(/\d+ places imported\./)).toBeVisible()
   expect(await (await page.request.get(`${server.address}/ground.geojson`)).text()).toBe(out)
 })
 
@@ -256,7 +256,7 @@ test('pots, mixes and how many plants answer as one types', async ({ page }) => 
   await open(page, '/ground/pots')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^8 pots: \d+\sL of mix, \d+\skg soaked$/)
   await page.getByLabel('It may carry, in all').fill('100 kg')
-  await expect(page.getByText(/more than the 100\skg that the floor may carry/)).toBeVisible()
+  await expect(page.getByText(/more than the 100\skg the floor may carry/)).toBeVisible()
   await page.getByLabel('A bag holds').fill('nothing')
   await expect(page.getByText('“nothing” is not an amount.')).toBeVisible()
   await open(page, '/ground/how-many')
@@ -284,8 +284,8 @@ test.describe('with nothing planted', () => {
     const bed = page.getByRole('form', { name: 'Bed 2' })
     await bed.getByLabel('Length').fill('8 ft')
     await bed.getByLabel('Width').fill('4 ft')
-    await bed.getByRole('button', { name: 'Keep' }).click()
-    await expect(page.getByText('Bed 2 is kept.')).toBeVisible()
+    await bed.getByRole('button', { name: 'Save' }).click()
+    await expect(page.getByText('Bed 2 is saved.')).toBeVisible()
     await expect(page.getByText(/^24\sin$/)).toBeAttached()
 
     await open(page, '/ground/how-many')

@@ -12,7 +12,7 @@ test('a plant is seen from the side, its cuts are entered, seen after, and taken
   const drawing = page.getByRole('application', { name: /^The plant from the side/ })
   const before = await drawing.innerHTML()
   // Nobody cut it for weeks: it is rescued in sessions.
-  await expect(page.getByText(/It is overgrown: \d sessions a week apart/)).toBeVisible()
+  await expect(page.getByText(/It is overgrown. Cut it back in \d sessions a week apart/)).toBeVisible()
 
   // Each cut says why, by key or by its mark on the drawing.
   await cuts.getByRole('listitem').first().getByRole('button').focus()
@@ -56,7 +56,7 @@ test('parts are gone through by key, marked, and refused with a reason', async (
   await page.keyboard.press('ArrowUp')
   await expect(part).toContainText(/leaf \d+ from below|Leaf \d+ from below|The leaf/)
   await part.getByRole('button', { name: 'Sick' }).click()
-  await expect(page.getByText(/^Kept: the leaf \d+ from below sick\.$/)).toBeVisible()
+  await expect(page.getByText(/^Saved: the leaf \d+ from below sick\.$/)).toBeVisible()
   await expect(page.getByRole('region', { name: 'Cuts' })).toBeVisible()
 
   // Up the stem to its end, and across to the tip: it is refused, with why.
@@ -65,7 +65,7 @@ test('parts are gone through by key, marked, and refused with a reason', async (
   for (let step = 0; step < 4; step++)
     if (!(await part.textContent())!.includes('growing tip')) await page.keyboard.press('ArrowRight')
   await expect(part).toContainText('growing tip')
-  await expect(part).toContainText('without it the stem ends here')
+  await expect(part).toContainText('Without it the stem ends here')
 })
 
 test('what is seen goes before what was worked out, and what cannot be is told', async ({ page }) => {
@@ -100,7 +100,7 @@ test('ways to lead it are compared, a bush keeps its suckers, and a look ahead e
   await expect(ways.getByRole('row')).toHaveCount(6)
   await expect(ways.getByRole('row', { name: /as it is led/ })).toContainText('two stems')
   await open(page, '/plants/demo-2026-row-a-1-1?on=2026-07-25')
-  await expect(page.getByText(/A bush bears on its suckers/)).toBeVisible()
+  await expect(page.getByText(/A bush fruits on its suckers/)).toBeVisible()
   await expect(ways.getByRole('row', { name: /pruned like a vine/ })).toBeVisible()
   await expect(page.getByText('In about')).toHaveCount(0)
   await expect(page.getByRole('button', { name: /(is|are) cut$/ })).toHaveCount(0)

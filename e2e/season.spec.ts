@@ -18,14 +18,16 @@ test('a sowing date is dragged, what follows moves with it, and it is kept', asy
   await page.mouse.move(x + 90, y, { steps: 6 })
   await page.mouse.up()
   await expect(moved(page)).toContainText(
-    /Sow Ditch Wren × 6 on \d+ July; set out .+later; first flower .+later/,
+    /Sow Ditch Wren × 6 on \d+ July; plant out .+later; first flower .+later/,
   )
   // The odds come from every simulated season, worked out beside the page.
-  await expect(page.getByTestId('odds')).toContainText(/It ripens in \d+ of 100 seasons/)
+  await expect(page.getByTestId('odds')).toContainText(
+    /It ripens (\d+ years? in 10|every year|more than 9 years in 10|fewer than 1 year in 10)/,
+  )
 
   const kept = (await handle.getAttribute('aria-valuetext'))!
-  await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByText(/kept\.$/)).toBeVisible()
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText(/saved\.$/)).toBeVisible()
   await server.stop('SIGKILL')
   await server.start()
   await open(page, '/season')
@@ -42,7 +44,7 @@ test('the arrow keys move it too; put back, it is as before', async ({ page }) =
   await expect(handle).toHaveAttribute('aria-valuetext', '25 June 2026')
   await page.keyboard.press('Shift+ArrowLeft')
   await expect(handle).toHaveAttribute('aria-valuetext', '18 June 2026')
-  await page.getByRole('button', { name: 'Put it back' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   await expect(moved(page)).toHaveCount(0)
   await expect(handle).toHaveAttribute('aria-valuetext', '15 June 2026')
 })
@@ -140,7 +142,7 @@ test.describe('a garden of its own', () => {
       /(January|February|March|April)/,
     )
     await open(page, '/season')
-    await expect(page.getByText('There is no weather on record yet')).toBeVisible()
+    await expect(page.getByText('You have no weather record yet')).toBeVisible()
     await expect(page.getByRole('slider', { name: /^Sow Fieldlight/ })).toBeVisible()
     // The simulated station needs no set-up, and says what it is.
     await open(page, '/garden/weather')

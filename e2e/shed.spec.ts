@@ -7,19 +7,19 @@ test('a planting day of two kinds: checked, measured by taps, set out with what 
   await open(page, '/walk')
   await page.getByRole('link', { name: 'Planting day', exact: true }).click()
   const heading = page.getByRole('heading', { level: 1 })
-  const carry = page.getByRole('region', { name: 'Carry out first' })
-  await expect(heading).toHaveText('Set out 8 plants of 1 planting')
+  const carry = page.getByRole('region', { name: 'Bring out first' })
+  await expect(heading).toHaveText('Plant out 8 plants of 1 planting')
   await expect(page.getByText('Wait until about 22 June.')).toBeVisible()
   await expect(carry.getByText(/^Labels: 8$/)).toBeVisible()
   await expect(carry.getByText(/^Twine: \d+\sm$/)).toBeVisible()
   // Three days on, the pepper in its pot is ready too, and its stake is carried out with the rest.
   await open(page, '/planting-day?on=2026-06-21')
-  await expect(heading).toHaveText('Set out 9 plants of 2 plantings')
+  await expect(heading).toHaveText('Plant out 9 plants of 2 plantings')
   await expect(carry.getByText(/^Stakes of at least /)).toBeVisible()
   await open(page, '/planting-day')
   await page
     .getByRole('region', { name: '8 Ditch Wren, Bed 4' })
-    .getByRole('link', { name: 'Measure and set out' })
+    .getByRole('link', { name: 'Measure and plant out' })
     .click()
 
   // Four measures, each by a tap; the answer follows.
@@ -34,14 +34,14 @@ test('a planting day of two kinds: checked, measured by taps, set out with what 
   await expect(look.getByText(/Wait until a handful crumbles/)).toBeVisible()
   await look.getByLabel('The soil in the hand').selectOption('moist')
   await look.getByLabel('Roots circle').check()
-  await expect(look.getByText(/tease the outer ones loose/)).toBeVisible()
+  await expect(look.getByText(/Tease the outer ones loose/)).toBeVisible()
 
   const hole = page.getByRole('region', { name: 'Into the hole' })
   await hole.getByLabel('Feeding school').selectOption('soil-first')
   await expect(hole.getByText(/^Compost: .* a plant, .* for 8 plants\.$/)).toBeVisible()
 
-  await page.getByRole('button', { name: 'Set out all 8' }).click()
-  await expect(page.getByText(/^Set out: 8 plants/)).toBeVisible()
+  await page.getByRole('button', { name: 'Plant out all 8' }).click()
+  await expect(page.getByText(/^Planted out: 8 plants/)).toBeVisible()
   await expect(page).toHaveURL(/\/plantings\/demo-2026-bed-4-1$/)
 
   // The next plants of the crop start from what these measured.
@@ -64,7 +64,7 @@ test('a support is chosen from the side: sliders redraw it, and what it takes', 
 
   await page.getByRole('combobox', { name: /^Strings/ }).selectOption('continuous')
   await expect(twine).not.toHaveText(sections!)
-  await expect(page.getByText(/If a string breaks, 8 of the plants lie down/)).toBeVisible()
+  await expect(page.getByText(/If a string breaks, 8 of the plants fall/)).toBeVisible()
   await page.getByLabel('Plants a bay').focus()
   await page.keyboard.press('ArrowRight')
   await expect(heading).toHaveText(/: 3 posts of /)
@@ -103,14 +103,14 @@ test('the shed: what is short is bought, printed and taken along as a table', as
   await form.getByLabel('What it is').selectOption('clip')
   await form.getByLabel('How many').fill('a handful')
   await form.getByLabel('Price of a pack, if known').fill('dear')
-  await form.getByRole('button', { name: 'Keep' }).click()
+  await form.getByRole('button', { name: 'Save' }).click()
   await expect(form.getByRole('alert')).toHaveCount(2)
   await expect(form.getByLabel('How many')).toHaveValue('a handful')
   await form.getByLabel('How many').fill('500')
   await form.getByLabel('In a pack, as it is sold').fill('100')
   await form.getByLabel('Price of a pack, if known').fill('8,50')
-  await form.getByRole('button', { name: 'Keep' }).click()
-  await expect(page.getByText('Clips is kept.')).toBeVisible()
+  await form.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Clips is saved.')).toBeVisible()
   await expect(
     season
       .getByRole('row')
@@ -158,7 +158,9 @@ test.describe('with nothing planted', () => {
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing is needed yet')
     await expect(page.getByText('Nothing is noted yet.')).toBeVisible()
     await open(page, '/planting-day')
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('No plants wait to be set out')
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+      'No plants are waiting to be planted out',
+    )
   })
 })
 
@@ -182,8 +184,8 @@ test.describe('in a US garden', () => {
       await form.getByLabel('Your word for it').fill(label)
       for (const [name, value] of Object.entries(values)) await form.getByLabel(name).fill(value)
       await form.getByLabel('Made of').selectOption(material)
-      await form.getByRole('button', { name: 'Keep' }).click()
-      await expect(page.getByText(`${label} is kept.`)).toBeVisible()
+      await form.getByRole('button', { name: 'Save' }).click()
+      await expect(page.getByText(`${label} is saved.`)).toBeVisible()
     }
     await keep('Old canes', { 'How many': '40', 'Length of each': '5 ft', Thickness: '5/8' }, 'bamboo')
     await expect(page.getByText(/5\sft long, ⅝\sin thick, bamboo/)).toBeVisible()
@@ -202,7 +204,7 @@ test.describe('in a US garden', () => {
     await yours.getByLabel('Gust they must hold').fill('40')
     await yours.getByLabel('Driven so deep').fill('0.3')
     await expect(yours.getByRole('listitem').filter({ hasText: 'Oak posts' })).toContainText(
-      /^No.*the ground lets them go in a gust of \d+\smph.*What would do:.*deep, they hold/,
+      /^No.*they pull out of the ground in a gust of \d+\smph.*What would do:.*deep they hold/,
     )
   })
 })

@@ -86,7 +86,7 @@ test('twelve plants that grow already go in, and nothing behind them is asked', 
     await page.waitForURL(/made=/)
   }
   await add('typical:slicer', '4 ft', 'new:bed', '8')
-  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/[Ss]ow|[Hh]arden|set out/)
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/[Ss]ow|[Hh]arden|lant out/)
   await page.getByRole('link', { name: 'Add another planting' }).click()
   await page.waitForURL('**/plantings/new?*')
   await add('typical:bell', '18 in', 'new:container', '1')
@@ -96,7 +96,7 @@ test('twelve plants that grow already go in, and nothing behind them is asked', 
   const stops = page.getByRole('listitem').filter({ hasText: /Red slicing|Red bell/ })
   await expect(stops.first()).toBeVisible()
   for (const text of await stops.allInnerTexts()) {
-    expect(text).not.toMatch(/late|Sow|Harden|Set out/)
+    expect(text).not.toMatch(/late|Sow|Harden|Plant out/)
     const gallons = /Water: ([\d,]+)\s*gal/.exec(text)?.[1]
     if (gallons) expect(parseFloat(gallons.replace(',', '.'))).toBeLessThan(25)
   }
@@ -112,7 +112,7 @@ test('a plant taller than its age, and cages wider than the bed, are told so and
   await form.getByLabel('How tall, roughly').fill('10 ft')
   const save = form.getByRole('button', { name: 'Save', exact: true })
   await save.click()
-  await expect(alert.filter({ hasText: 'Plants set out that day are not so far on yet' })).toBeVisible()
+  await expect(alert.filter({ hasText: 'Plants planted out that day cannot be so tall yet' })).toBeVisible()
   await expect(form.getByLabel('Growing here since')).toHaveValue('1/18/2027')
   await form.getByLabel('Growing here since').fill('')
   await form.getByLabel('How tall, roughly').fill('2 ft')
@@ -167,8 +167,8 @@ test('what is wanted keeps count of what has no place yet, the seed box first', 
   await shed.getByLabel('What it is').selectOption('seed')
   await shed.getByLabel('Your word for it').fill('Reef')
   await shed.getByLabel('How many').fill('24')
-  await shed.getByRole('button', { name: 'Keep' }).click()
-  await expect(page.getByText('Reef is kept.')).toBeVisible()
+  await shed.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('Reef is saved.')).toBeVisible()
   await open(page, '/season?season=2027')
   const wanted = page.getByRole('region', { name: 'Wanted' })
   await wanted.getByRole('button', { name: 'Add to what you want' }).click()

@@ -53,8 +53,8 @@ test('a weather file with five bad lines is read, its good days are taken, and t
   await hand.getByLabel('Day').fill('2 April 2024')
   await hand.getByLabel('Low').fill('3')
   await hand.getByLabel('High').fill('11.5')
-  await hand.getByRole('button', { name: 'Keep the day' }).click()
-  await expect(page.getByText('The weather of 2 April is kept.')).toBeVisible()
+  await hand.getByRole('button', { name: 'Save the day' }).click()
+  await expect(page.getByText('The weather of 2 April is saved.')).toBeVisible()
   const day = page.locator('tr[data-date="2024-04-02"]')
   await open(page, '/garden/weather?month=2024-04')
   await expect(day).toContainText('by hand')
@@ -97,14 +97,14 @@ test('what is no weather file is refused with what to do, and nothing is stored'
   await page.getByLabel('Column 2, low').selectOption('tmin')
   await page.getByRole('button', { name: 'Read the lines' }).click()
   await expect(page.getByText('2 good days, 0 wrong')).toBeVisible()
-  await page.getByRole('button', { name: 'Take none' }).click()
+  await page.getByRole('button', { name: 'Cancel' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('382 days on record')
 })
 
 test('a day that cannot be is refused beside the field; a reading warms its bed', async ({ page }) => {
   await open(page, '/garden/weather')
   const hand = page.getByRole('form', { name: 'A day by hand' })
-  const keep = hand.getByRole('button', { name: 'Keep the day' })
+  const keep = hand.getByRole('button', { name: 'Save the day' })
   for (const [label, typed, message] of [
     ['Low', '30', 'The low must not be over the high'],
     ['Low', 'mild', 'From -60 to 45'],
@@ -124,7 +124,7 @@ test('a day that cannot be is refused beside the field; a reading warms its bed'
   await soil.getByLabel('Place').selectOption('Bed 2')
   await soil.getByLabel('Thermometer says').fill('68F')
   await soil.getByLabel('at a depth of').fill('10 cm')
-  await soil.getByRole('button', { name: 'Keep reading' }).click()
+  await soil.getByRole('button', { name: 'Save reading' }).click()
   await expect(page.getByRole('list', { name: 'Readings' })).toContainText(/18 June, Bed 2: 20\s°C at 10\scm/)
 })
 
@@ -180,17 +180,17 @@ test('a forecast by hand goes before the simulated station, in the advice as in 
   page,
 }) => {
   await open(page, '/walk')
-  await expect(page.getByText('Made up by the simulated station.')).toBeVisible()
-  await page.getByRole('link', { name: 'Give it a forecast' }).click()
+  await expect(page.getByText('Simulated weather.')).toBeVisible()
+  await page.getByRole('link', { name: 'Add a forecast' }).click()
   const form = page.getByRole('form', { name: 'Days ahead' })
-  const keep = form.getByRole('button', { name: 'Keep the forecast' })
+  const keep = form.getByRole('button', { name: 'Save the forecast' })
   await form.getByLabel('High of 19 June').fill('12')
   await keep.click()
   await expect(form.getByRole('alert')).toHaveText('The low too, please.')
   await form.getByLabel('Low of 19 June').fill('0.5')
   await form.getByLabel('Rain of 19 June').fill('0')
   await keep.click()
-  await expect(page.getByText('The forecast of 1 day is kept.')).toBeVisible()
+  await expect(page.getByText('The forecast of 1 day is saved.')).toBeVisible()
   await expect(page.locator('tr[data-date="2026-06-19"]')).toContainText('forecast')
   await expect(page.locator('tr[data-date="2026-06-20"]')).toContainText('simulated')
   // A frost that is foretold is to be met before night.
@@ -202,6 +202,6 @@ test('a forecast by hand goes before the simulated station, in the advice as in 
   await form.getByLabel('High of 19 June').fill('')
   await form.getByLabel('Rain of 19 June').fill('')
   await keep.click()
-  await expect(page.getByText('No forecast is kept.')).toBeVisible()
+  await expect(page.getByText('The forecast is removed.')).toBeVisible()
   await expect(page.locator('tr[data-date="2026-06-19"]')).toContainText('simulated')
 })

@@ -37,7 +37,7 @@ export async function holdClock(page: Page, date: string): Promise<void> {
   await open(page, '/garden')
   const site = page.getByRole('form', { name: 'Site' })
   await site.getByLabel('Clock held on').fill(date)
-  await site.getByRole('button', { name: 'Keep the site' }).click()
-  await expect(page.getByText('The site is kept')).toBeVisible()
+  await site.getByRole('button', { name: 'Save the place' }).click()
+  await expect(page.getByText('The place is saved')).toBeVisible()
   await open(page, '/walk')
 }

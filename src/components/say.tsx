@@ -12,7 +12,11 @@ const waiting: ((voice: Voice) => void)[] = []
 let fetchVoice = () => {}
 
 function saying(sentence: (voice: Voice) => void): void {
-  if (voice) return sentence(voice)
+  if (voice) {
+    // One at a time: what was said before has been heard by the next act.
+    voice.dismiss()
+    return sentence(voice)
+  }
   waiting.push(sentence)
   fetchVoice()
 }
@@ -40,5 +44,15 @@ export function SayingPlace() {
     voice = heard.toast
     for (const sentence of waiting.splice(0)) sentence(heard.toast)
   }, [heard])
-  return heard && <heard.Toaster position="bottom-right" closeButton toastOptions={{ duration: 8000 }} />
+  return (
+    heard && (
+      <heard.Toaster
+        position="bottom-right"
+        closeButton
+        visibleToasts={1}
+        mobileOffset={{ bottom: 'calc(var(--foot) + 0.5rem)' }}
+        toastOptions={{ duration: 8000, actionButtonStyle: { minHeight: 44, paddingInline: 16 } }}
+      />
+    )
+  )
 }

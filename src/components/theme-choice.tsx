@@ -4,9 +4,9 @@ import { useTheme } from 'next-themes'
 import { useEffect, useState } from 'react'
 
 const THEMES = [
-  { id: 'day', name: 'Day' },
-  { id: 'sun', name: 'Sun' },
-  { id: 'dusk', name: 'Dusk' },
+  { id: 'day', name: 'Light' },
+  { id: 'sun', name: 'High contrast' },
+  { id: 'dusk', name: 'Dark' },
 ]
 
 /** Day, strong contrast for glare, and night. */
@@ -17,7 +17,7 @@ export function ThemeChoice() {
   useEffect(() => setShown(theme), [theme])
   return (
     <label className="flex flex-col gap-1 text-sm text-quiet">
-      Light
+      Theme
       <select
         className="select select-sm min-h-11 w-full pr-6 text-base-content"
         value={shown ?? 'day'}

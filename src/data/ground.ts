@@ -50,7 +50,7 @@ export async function putGround(
     const kept = await withHistory(garden.id, before, tx)
     for (const { row, id } of asked)
       if (row === null && kept.has(id))
-        return refused(`${kept.get(id)} has a history, which is kept. Archive it instead.`)
+        return refused(`${kept.get(id)} has a history, so it cannot be removed. Archive it instead.`)
     const merged = asked.map((edit) => mergedEdit(edit, before))
     for (const one of merged)
       if (one !== 'gone' && 'conflict' in one) return { ok: false, conflict: one.conflict }

@@ -235,7 +235,7 @@ export async function correctEntry(
       if (!before || before.kind !== checked!.kind)
         return refused('That entry is no longer there: load the screen again.')
       if (await isTaken(garden.id, before.id, tx))
-        return refused('That entry was taken back meanwhile: nothing was changed.')
+        return refused('That entry was undone in the meantime, so nothing was changed.')
       if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
       const archive = await archiveRecord.of(garden.id, tx)
       const closed = closedBy(archive, before.on) ?? closedBy(archive, checked!.on)

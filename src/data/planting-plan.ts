@@ -33,7 +33,7 @@ export async function changePlan(
     )
     const isRaised = 'plannedSow' in change || 'raising' in change
     if (isRaised && ofKind(own, 'set-out').length > 0)
-      return refused('It is set out already: take that entry back first.')
+      return refused('It is planted out already. Undo that entry first.')
     // What is sown in a tray can still go out young or big; when and where it was sown is done.
     const resown =
       'plannedSow' in change ||

@@ -51,6 +51,6 @@ export function sayBoughtTime(bought: BoughtTime, manner: Manner): TimeLine {
       ripe.date === null && ripe.spread?.p50
         ? formatDate(ripe.spread.p50, manner)
         : date(ripe, 'not in the middle season'),
-    odds: `${Math.round(share * 100)} of 100 seasons`,
+    odds: `${Math.round(share * 100)} years in 100`,
   }
 }

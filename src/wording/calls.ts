@@ -1,4 +1,5 @@
-import type { Call, CallAnswer, CallKind, Tool, Urgency, WeatherNeed, Work } from '../core/calls'
+import { daysBetween, type IsoDate } from '../core/calendar'
+import type { Call, CallAnswer, CallKind, Tool, WeatherNeed, Work } from '../core/calls'
 import type { Manner } from '../core/facts'
 import { formatMeasure } from '../core/quantity'
 import { formatDate } from './dates'
@@ -6,7 +7,7 @@ import { CAUSE_WORDS } from './health'
 import { capital, listed } from './names'
 import { sayCount, sayLength, sayMass, sayTemperature } from './say'
 
-/** A call's answer as one line: what to do, with its number. */
+/** A call's answer as one sentence, as one would say it to a helper. */
 export function sayCall(answer: CallAnswer, manner: Manner): string {
   switch (answer.kind) {
     case 'sow':
@@ -14,48 +15,48 @@ export function sayCall(answer: CallAnswer, manner: Manner): string {
     case 'get':
       return `Get ${sayCount(answer.plants, 'young plant')}`
     case 'look-for-loops':
-      return 'Look for the first loops; then full light at once'
+      return 'Do the first seedlings show?'
     case 'pot-up':
       return `Pot up ${sayCount(answer.plants, 'plant')} into ${formatMeasure({ kind: 'volume', value: answer.potVolume }, manner)} pots`
     case 'harden':
       return sayHardening(answer, manner)
     case 'read-soil':
-      return `Read the soil at ${sayLength(answer.depth, manner)}: about ${sayTemperature(answer.expected, manner)}?`
+      return `Measure the soil temperature ${sayLength(answer.depth, manner)} down: is it about ${sayTemperature(answer.expected, manner)}?`
     case 'set-out':
-      if (answer.go) return `Set out ${sayCount(answer.plants, 'plant')}`
+      if (answer.go) return `Plant out ${sayCount(answer.plants, 'plant')}`
       return answer.suits === null
-        ? 'Do not set out: too cold'
-        : `Wait with setting out until about ${formatDate(answer.suits, manner)}`
+        ? 'Do not plant out: it is too cold'
+        : `Wait to plant out until about ${formatDate(answer.suits, manner)}`
     case 'cover':
-      return `Cover before night: ${sayTemperature(answer.nightLow, manner)}`
+      return `Cover the plants before tonight’s ${sayTemperature(answer.nightLow, manner)}`
     case 'look-for-flowers':
-      return 'Look for the first open flower'
+      return 'Is the first flower open?'
     case 'pick':
-      return answer.first ? 'Look for the first ripe fruit' : 'Pick what is ripe, and weigh it'
+      return answer.first ? 'Is the first fruit ripe?' : 'Pick what is ripe, and weigh it'
     case 'top':
-      return 'Top: cut the tips two leaves above the last truss kept'
+      return 'Cut off the tips, two leaves above the last flower cluster you keep'
     case 'clear':
       return answer.why === 'frost'
-        ? 'Clear before the frost, and take green fruit indoors'
-        : 'Clear this bush: it has finished bearing'
+        ? 'Remove the plants before the frost, and ripen the green fruit indoors'
+        : 'Remove these bush plants: they have finished bearing'
     case 'water':
       return sayWatering(answer, manner)
     case 'feed':
-      return `Feed: ${sayMass(answer.grams / answer.plants / 1000, manner)} of ${answer.product.toLowerCase()}${answer.plants > 1 ? ` a plant, ${sayMass(answer.grams / 1000, manner)} in all` : ''}`
+      return `Feed ${sayMass(answer.grams / answer.plants / 1000, manner)} of ${answer.product.toLowerCase()}${answer.plants > 1 ? ` per plant, ${sayMass(answer.grams / 1000, manner)} in all` : ''}`
     case 'tend':
       return sayTending(answer)
     case 'vent':
-      return `Open the tunnel by ${sayHour(answer.opens)}${answer.shuts === null ? ', and leave it open' : `, shut it about ${sayHour(answer.shuts)}`}`
+      return `Open the tunnel by ${sayHour(answer.opens)}${answer.shuts === null ? ' and leave it open' : ` and close it about ${sayHour(answer.shuts)}`}`
     case 'shake':
-      return 'Shake the open trusses, about midday'
+      return 'Shake the open flower clusters around midday'
     case 'shade':
       return 'Hang shade cloth before the heat'
     case 'scout':
-      return `Look all ${sayCount(answer.plants, 'plant')} over, leaves from below too`
+      return `Look over all ${sayCount(answer.plants, 'plant')}, under the leaves too`
     case 'follow':
       return answer.cause === null
-        ? 'Look again at what was seen here'
-        : `Look again: ${CAUSE_WORDS[answer.cause].name.toLowerCase()}`
+        ? 'Check again what you saw here'
+        : `Check again: ${CAUSE_WORDS[answer.cause].name.toLowerCase()}`
   }
 }
 
@@ -63,10 +64,10 @@ function sayHardening(
   { day, hours, sun, wind, nightOut, rest }: Extract<CallAnswer, { kind: 'harden' }>,
   manner: Manner,
 ): string {
-  if (rest) return `Hardening step ${day}: rest indoors today`
+  if (rest) return `Harden off, day ${day}: keep them indoors today`
   const time = formatMeasure({ kind: 'duration', value: hours * 3600 }, manner)
   const where = sun ? (wind ? 'in sun and wind' : 'in sun, out of the wind') : 'in shade, out of the wind'
-  return `Harden off, step ${day}: ${time} outside ${where}${nightOut ? ', and the night out' : ''}`
+  return `Harden off, day ${day}: ${time} outside ${where}${nightOut ? ', and leave them out overnight' : ''}`
 }
 
 /** `7`, `16:30`. */
@@ -78,96 +79,146 @@ function sayWatering(
   manner: Manner,
 ): string {
   const amount = formatMeasure({ kind: 'volume', value: litres }, manner)
-  const drip = dripMinutes === null ? '' : `, or ${sayMinutes(dripMinutes)} of drip`
-  return `Water: ${amount}${drip}${splits > 1 ? `, in ${splits} portions` : ''}`
+  const drip = dripMinutes === null ? '' : ` (${sayMinutes(dripMinutes)} of drip)`
+  return `Give ${amount} of water${drip}${splits > 1 ? ` in ${splits} portions` : ''}`
 }
 
 const WORK_NAMES: Record<'tie' | 'tier' | 'lower', string> = {
-  tie: 'tie',
-  tier: 'draw the next string',
+  tie: 'tie up',
+  tier: 'run the next string along the row',
   lower: 'lower the vines',
 }
 const WORKS_DONE: Record<Work, string> = {
-  tie: 'tied',
-  tier: 'string drawn',
+  tie: 'tied up',
+  tier: 'next string run',
   lower: 'vines lowered',
-  shake: 'trusses shaken',
+  shake: 'flower clusters shaken',
   scout: 'looked over',
   'open-tunnel': 'tunnel opened',
-  'shut-tunnel': 'tunnel shut',
-  shade: 'shade hung',
-  'clean-up': 'cleared of old leaves',
+  'shut-tunnel': 'tunnel closed',
+  shade: 'shade cloth hung',
+  'clean-up': 'old leaves cleared',
 }
-const CUT_NAMES = {
-  sucker: 'pinch suckers',
-  leaf: 'clear leaves',
-  truss: 'take trusses off',
-  tip: 'end tips',
-} as const
+const CUTS = ['sucker', 'leaf', 'truss', 'tip'] as const
+const CUT_NAMES: Record<(typeof CUTS)[number], { todo: string; one: string; many: string }> = {
+  sucker: { todo: 'pinch out suckers', one: 'sucker', many: 'suckers' },
+  leaf: { todo: 'remove the lowest leaves', one: 'leaf', many: 'leaves' },
+  truss: { todo: 'remove flower clusters', one: 'flower cluster', many: 'flower clusters' },
+  tip: { todo: 'cut off tips', one: 'tip', many: 'tips' },
+}
+type Tending = Extract<CallAnswer, { kind: 'tend' }>
 
-/** `Tie and pinch suckers, 14 plants`. */
-function sayTending({ works, cuts, plants }: Extract<CallAnswer, { kind: 'tend' }>): string {
-  const parts = [
-    ...works.map((work) => WORK_NAMES[work]),
-    ...(['sucker', 'leaf', 'truss', 'tip'] as const)
-      .filter((organ) => cuts[organ] > 0)
-      .map((organ) => CUT_NAMES[organ]),
+/** `Tie up 14 plants and pinch out suckers`, `Remove the lowest leaves (1 plant)`. */
+function sayTending({ works, cuts, plants }: Tending): string {
+  const them = sayCount(plants, 'plant')
+  const all = [
+    ...works.map((work) => (work === 'tie' ? `${WORK_NAMES.tie} ${them}` : WORK_NAMES[work])),
+    ...CUTS.filter((organ) => cuts[organ] > 0).map((organ) => CUT_NAMES[organ].todo),
   ]
-  const last = parts.at(-1)!
-  const all = parts.length === 1 ? last : `${parts.slice(0, -1).join(', ')} and ${last}`
-  return `${capital(all)}, ${sayCount(plants, 'plant')}`
+  return capital(listed(all)) + (works.includes('tie') ? '' : ` (${them})`)
+}
+
+/** What is entered of a stop for more than one plant, before it is: which plants, what was done, how much comes off. */
+export function sayBooking({ works, cuts }: Tending, labels: readonly string[]): string {
+  const done = [
+    ...works.map((work) => WORKS_DONE[work]),
+    ...CUTS.filter((organ) => cuts[organ] > 0).map(
+      (organ) => `${sayCount(cuts[organ], CUT_NAMES[organ].one, CUT_NAMES[organ].many)} removed`,
+    ),
+  ]
+  return `This records, for plants ${listed(labels)}: ${listed(done)}.`
 }
 
 /** Works in words, as they were done. */
 export const sayWorks = (works: readonly Work[]): string => works.map((work) => WORKS_DONE[work]).join(', ')
 
-/** The words on the button that says it was done. */
-const DONE: Record<CallKind, string> = {
-  sow: 'Sown',
-  get: 'I have them',
-  'look-for-loops': 'They are up',
-  'pot-up': 'Potted up',
-  harden: 'Done today',
-  'read-soil': 'Enter reading',
-  'set-out': 'Planting day',
-  cover: 'Covered',
-  'look-for-flowers': 'Flowering',
-  pick: 'Enter picking',
-  top: 'Topped',
-  clear: 'Cleared',
-  water: 'Watered',
-  feed: 'Fed',
-  tend: 'Done',
-  vent: 'Opened',
-  shake: 'Shaken',
-  shade: 'Shaded',
-  scout: 'Looked over',
-  follow: 'Look at it',
+/** The words on the button that says it was done, with the amount that it enters. */
+export function sayDone(answer: CallAnswer, manner: Manner): string {
+  switch (answer.kind) {
+    case 'sow':
+      return `Sown, ${sayCount(answer.seeds, 'seed')}`
+    case 'get':
+      return 'I have them'
+    case 'look-for-loops':
+    case 'look-for-flowers':
+      return 'Yes'
+    case 'pot-up':
+      return `Potted up, ${sayCount(answer.plants, 'plant')}`
+    case 'harden':
+      return answer.rest ? 'Kept indoors' : 'Hardened today'
+    case 'read-soil':
+      return 'Enter the temperature'
+    case 'set-out':
+      return answer.go ? 'Plant out' : 'See planting day'
+    case 'cover':
+      return 'Covered'
+    case 'pick':
+      return answer.first ? 'Yes, enter the picking' : 'Enter the picking'
+    case 'top':
+      return 'Tips cut off'
+    case 'clear':
+      return 'Removed'
+    case 'water':
+      return `Watered, ${formatMeasure({ kind: 'volume', value: answer.litres }, manner)}`
+    case 'feed':
+      return `Fed, ${sayMass(answer.grams / 1000, manner)}`
+    case 'tend':
+      return `Done, ${sayCount(answer.plants, 'plant')}`
+    case 'vent':
+      return 'Opened'
+    case 'shake':
+      return 'Shaken'
+    case 'shade':
+      return 'Shade is up'
+    case 'scout':
+      return `Looked over, ${sayCount(answer.plants, 'plant')}`
+    case 'follow':
+      return 'Check it'
+  }
 }
-export const sayDone = (kind: CallKind): string => DONE[kind]
+
+/** What a look found, or did not yet, as it is said afterwards. */
+export interface LookWords {
+  found: string
+  notYet: string
+}
+
+/** The words of a call that is a question to the plants; null: it is work. */
+export function lookWords(answer: CallAnswer): LookWords | null {
+  switch (answer.kind) {
+    case 'look-for-loops':
+      return { found: 'the first seedlings show', notYet: 'no seedlings show yet' }
+    case 'look-for-flowers':
+      return { found: 'the first flower is open', notYet: 'no flower is open yet' }
+    case 'pick':
+      return answer.first ? { found: 'the first fruit is ripe', notYet: 'no fruit is ripe yet' } : null
+    default:
+      return null
+  }
+}
 
 /** Kinds of work, as one is timed at them. */
 export const CALL_NAMES: Record<CallKind, string> = {
   sow: 'sowing',
   get: 'getting plants',
-  'look-for-loops': 'looking for loops',
+  'look-for-loops': 'looking for seedlings',
   'pot-up': 'potting up',
   harden: 'hardening off',
   'read-soil': 'reading the soil',
-  'set-out': 'setting out',
+  'set-out': 'planting out',
   cover: 'covering',
   water: 'watering',
   feed: 'feeding',
   tend: 'tying and cutting',
   vent: 'tending the tunnel',
-  shake: 'shaking trusses',
+  shake: 'shaking flower clusters',
   shade: 'hanging shade',
-  scout: 'looking over',
-  follow: 'following cases',
+  scout: 'looking plants over',
+  follow: 'checking problems again',
   'look-for-flowers': 'looking for flowers',
   pick: 'picking',
-  top: 'topping',
-  clear: 'clearing',
+  top: 'cutting off tips',
+  clear: 'removing plants',
 }
 
 const TOOL_NAMES: Partial<Record<Tool, string>> = {
@@ -194,21 +245,31 @@ const WEATHER_NEEDS: Record<WeatherNeed, { wants: string; not: string }> = {
 export const sayWeatherNeed = (weather: WeatherNeed, suits: boolean | null): string =>
   suits === false ? WEATHER_NEEDS[weather].not : WEATHER_NEEDS[weather].wants
 
-/** When a call is wanted. */
-export function sayWhen({ urgency, window }: Pick<Call, 'urgency' | 'window'>, manner: Manner): string {
-  const word: Record<Urgency, string> = {
-    tonight: 'before night',
-    late: `since ${formatDate(window.due, manner, 'short')}`,
-    today: window.until === null ? 'today' : `until ${formatDate(window.until, manner, 'short')}`,
-    coming: `from ${formatDate(window.from, manner, 'weekday')}`,
+/** When a call is wanted; what is late says by how much. @param on the day it is asked on */
+export function sayWhen(
+  { urgency, window }: Pick<Call, 'urgency' | 'window'>,
+  on: IsoDate,
+  manner: Manner,
+): string {
+  switch (urgency) {
+    case 'tonight':
+      return 'before tonight'
+    case 'late':
+      return `${sayCount(daysBetween(window.until!, on), 'day')} late`
+    case 'today':
+      return window.until === null || window.until === on
+        ? 'today'
+        : `by ${formatDate(window.until, manner, 'short')}`
+    case 'coming':
+      return `from ${formatDate(window.from, manner, 'weekday')}`
   }
-  return word[urgency]
 }
 
-/** The days on which a call may be done. */
-export function sayWindow({ from, until }: Call['window'], manner: Manner): string {
-  if (until === null) return `from ${formatDate(from, manner, 'short')} on`
-  return `${formatDate(from, manner, 'short')} to ${formatDate(until, manner, 'short')}`
+/** The days on which a call may be done. @param on the day it is asked on */
+export function sayWindow({ from, until }: Call['window'], on: IsoDate, manner: Manner): string {
+  const [first, last] = [formatDate(from, manner, 'short'), until && formatDate(until, manner, 'short')]
+  if (last !== null) return from < on ? `due ${first} to ${last}` : `from ${first} to ${last}`
+  return from < on ? `due since ${first}` : from === on ? 'due today' : `from ${first}`
 }
 
 /** `8 min`, `1 h 5 min`. */

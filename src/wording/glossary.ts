@@ -34,7 +34,7 @@ export const GLOSSARY: readonly { word: string; means: string }[] = [
   },
   { word: 'Embedment', means: 'How deep a post stands in the ground.' },
   { word: 'Emitter', means: 'The opening of a drip line; it gives so many litres an hour.' },
-  { word: 'Hardening off', means: 'Days outside, a little longer each, before a raised plant is set out.' },
+  { word: 'Hardening off', means: 'Days outside, a little longer each, before you plant a seedling out.' },
   {
     word: 'Indeterminate',
     means: 'A vine: the tip grows on, with a truss each three leaves, until frost or a cut.',

@@ -2,7 +2,7 @@ import type { Reason } from '../core/advice'
 import type { Manner } from '../core/facts'
 import { formatApart, formatMeasure, formatNumber, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
-import { nameOf } from './names'
+import { capital, nameOf } from './names'
 import { written } from './written'
 
 /** A plain number, rounded as one writes it down. */
@@ -34,9 +34,11 @@ export function sayMeasure(measure: Measure, manner: Manner): string {
 
 /** A sentence with a reason's values in its braces. @throws RangeError when it wants a value that the reason does not hold */
 export function fillIn(sentence: string, reason: Reason, manner: Manner): string {
-  return written(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string) => {
+  return written(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string, at: number) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
+    if (key === 'odds' && value.kind === 'share')
+      return at === 0 ? capital(sayOdds(value.value)) : sayOdds(value.value)
     return value.kind === 'temperature' ? sayApart(value.value, reason, manner) : sayMeasure(value, manner)
   })
 }
@@ -52,6 +54,15 @@ function sayApart(value: number, { values }: Reason, manner: Manner): string {
 export const sayLength = (value: number, manner: Manner) => formatMeasure({ kind: 'length', value }, manner)
 export const sayTemperature = (value: number, manner: Manner) =>
   formatMeasure({ kind: 'temperature', value }, manner)
+
+/** A share of seasons as one would say it: `3 years in 10`. */
+export function sayOdds(share: number): string {
+  const years = Math.round(share * 10)
+  if (share === 0) return 'never'
+  if (years === 0) return 'fewer than 1 year in 10'
+  if (share === 1) return 'every year'
+  return years === 10 ? 'more than 9 years in 10' : `${sayCount(years, 'year')} in 10`
+}
 
 /** `6 plants`, `1 plant`. */
 export const sayCount = (value: number, one: string, many = `${one}s`) =>

@@ -60,7 +60,7 @@ export const OTHER_SCHOOLS: readonly {
     ],
   },
   {
-    matter: 'When to set out',
+    matter: 'When to plant out',
     house: 'By nights and soil, not by the calendar.',
     schools: [
       {

@@ -187,7 +187,7 @@ export const DAY_NAMES: Record<UsualDay, string> = {
 }
 
 export const AGE_NAMES: Record<UsualAge, string> = {
-  young: 'just set out',
+  young: 'just planted out',
   half: 'half grown',
   grown: 'grown, in fruit',
 }

@@ -60,7 +60,7 @@ describe('reasons', () => {
             for (const sentence of [
               ...sentences,
               sayCall(call.advice.answer, manner),
-              sayWhen(call, manner),
+              sayWhen(call, today, manner),
               sayMinutes(call.minutes),
             ]) {
               expect(sentence).not.toMatch(/[{}]|undefined|NaN|null/)
@@ -113,7 +113,7 @@ describe('reasons', () => {
       wetness: 'high',
     })
     expect(sayReason(reasons[0]!, us).replaceAll('\u00a0', ' ')).toBe(
-      'Grown two stems: 20 in between plants, 20 in between lines in a bed.',
+      'Pruning style two stems: 20 in between plants, 20 in between lines in a bed.',
     )
   })
   it('must hold what their sentence wants', () => {

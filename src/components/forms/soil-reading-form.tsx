@@ -33,7 +33,7 @@ export function SoilReadingForm({
       const subject = { type: 'place', id: typed.place } as const
       const { temperature, depth } = (await schema()).cast(typed)
       const entries = [{ subject, kind: 'soil-read' as const, data: { temperature, depth } }]
-      const result = await put({ entries, said: 'Soil reading kept.' })
+      const result = await put({ entries, said: 'Soil reading saved.' })
       if (!result.ok) return { form: result.message }
       form.resetField('temperature')
       return undefined
@@ -59,7 +59,7 @@ export function SoilReadingForm({
         <TextField label="Thermometer says" {...field('temperature')} />
         <TextField label="at a depth of" {...field('depth')} />
         <button className="btn mt-6 min-h-11" disabled={busy}>
-          Keep reading
+          Save reading
         </button>
       </div>
       <FormError message={problem} />

@@ -50,7 +50,7 @@ export function TakeGarden({ first = false }: { first?: boolean }) {
   return (
     <div className="space-y-3">
       <label className="block">
-        <span className="text-sm text-quiet">Take in a garden file</span>
+        <span className="text-sm text-quiet">Import a garden file</span>
         <input
           ref={input}
           type="file"
@@ -78,7 +78,7 @@ export function TakeGarden({ first = false }: { first?: boolean }) {
           ) : (
             <p className="mt-2 flex flex-wrap gap-2">
               <button type="button" className="btn min-h-11" onClick={() => void take('instead')}>
-                Take it in
+                Import it
               </button>
               {!first && (
                 <button

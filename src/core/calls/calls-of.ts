@@ -19,9 +19,9 @@ import { walkingOrder } from './walking-order'
 const RANK: Record<Urgency, number> = { tonight: 0, late: 1, today: 2, coming: 3 }
 
 /**
- * What is due in a garden on the outlook's day and in the week after it. First what is lost by night, then what is late,
- * then today's in walking order, then what is coming by date. Calls that were put off to a later day or declined are
- * left out.
+ * What is due in a garden on the outlook's day and in the week after it. What is due, in walking order: all of one place
+ * together, there first what is lost by night and what is late; then what is coming by date. Calls that were put off to
+ * a later day or declined are left out.
  */
 export function callsOf(outlook: SeasonOutlook, garden: CallGarden): Call[] {
   const { counted } = outlook
@@ -30,6 +30,9 @@ export function callsOf(outlook: SeasonOutlook, garden: CallGarden): Call[] {
   const pace = paceOf(counted)
   const places = new Map(plantings.map(({ place }) => [place.id, place]))
   const order = new Map(walkingOrder([...places.values()]).map((id, index) => [id, index]))
+  // What the whole garden asks has no place: shade is hung first, and all is looked over last.
+  const stopAt = ({ kind, placeId }: Call) =>
+    kind === 'shade' ? -1 : kind === 'scout' ? order.size : order.get(placeId)!
   return [
     ...plantings.flatMap((planting) => callsOfPlanting(contextOf(outlook, planting), garden)),
     ...careCalls(outlook, garden),
@@ -39,16 +42,17 @@ export function callsOf(outlook: SeasonOutlook, garden: CallGarden): Call[] {
     .map((call) => ({ ...call, minutes: call.usualMinutes * pace(call.kind) }))
     .sort(
       (a, b) =>
-        RANK[a.urgency] - RANK[b.urgency] ||
+        Number(a.urgency === 'coming') - Number(b.urgency === 'coming') ||
         (a.urgency === 'coming' ? compare(a.window.from, b.window.from) : 0) ||
+        stopAt(a) - stopAt(b) ||
+        RANK[a.urgency] - RANK[b.urgency] ||
         (WEIGHT[b.kind] ?? 0) - (WEIGHT[a.kind] ?? 0) ||
-        order.get(a.placeId)! - order.get(b.placeId)! ||
         compare(a.window.due, b.window.due) ||
         compare(a.id, b.id),
     )
 }
 
-/** What is never made good again goes before the rest of its day, whose order is that of the walk. */
+/** What is never made good again goes before the rest of its place. */
 const WEIGHT: Partial<Record<CallKind, number>> = { cover: 3, vent: 2, shade: 2, water: 1, 'set-out': 1 }
 
 function callsOfPlanting(context: CallContext, garden: CallGarden): (Call | null)[] {

@@ -1,6 +1,6 @@
 import { addDays } from '../calendar'
 import { adviseFeed, feedWarnings, ledgerOf } from '../feeding'
-import { count, duration, mass, onDate, waterDepth } from '../quantity'
+import { count, duration, mass, onDate, volume, waterDepth } from '../quantity'
 import { stageEntries } from '../season'
 import { dripOf, irrigationMinutes, dueWatering, soakingOf, standingIn, type WateredPlace } from '../watering'
 import type { Call, CallGarden } from './call'
@@ -32,6 +32,8 @@ export function water(
   const drip = dripOf(place)
   const turns = soakingOf(place, own.course, litres)[drip ? 'drip' : 'hand']
   const last = lastOf(entries, 'watered')
+  // A pot is watered by the litre, ground by its depth.
+  const short = (mm: number) => (place.pot ? volume(mm * own.course.area) : waterDepth(mm))
   return makeCallAbout(context, {
     occurrence: last ?? 'first',
     due,
@@ -48,7 +50,7 @@ export function water(
       reasons: [
         {
           rule: isDry ? 'call.water-dry' : 'call.water-due',
-          values: { missing: waterDepth(depletion), limit: waterDepth(state.raw) },
+          values: { missing: short(depletion), limit: short(state.raw) },
           weight: 'decides',
         },
         ...(turns

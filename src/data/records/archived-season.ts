@@ -30,7 +30,7 @@ export interface ArchivedSeason {
 }
 
 export const archiveRecord = record<ArchivedSeason>({
-  name: 'season put away',
+  name: 'archived season',
   table: archivedSeason,
   row: archiveRow,
   most: 500,

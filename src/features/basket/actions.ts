@@ -12,7 +12,7 @@ const PROBLEMS: Record<Exclude<ArchiveAnswer, 'archived'>, string> = {
   'no-garden': 'There is no garden yet.',
   'not-over': 'This season is not over yet: its log stays open. Nothing was changed.',
   'nothing-there': 'Nothing was planted in that season. Nothing was changed.',
-  'archived-before': 'This season is put away already.',
+  'archived-before': 'This season is archived already.',
 }
 
 /** Puts a season away. */

@@ -12,12 +12,12 @@ export function ArchivePart({ view: { season, archived, isOver } }: { view: Revi
   const run = (send: () => Promise<Result>, said: string) => void change({ send, said })
   if (!isOver && archived === null) return null
   return (
-    <section aria-label="Put away">
-      <PartHeading>{archived === null ? 'Put this season away' : 'This season is put away'}</PartHeading>
+    <section aria-label="Archive">
+      <PartHeading>{archived === null ? 'Archive this season' : 'This season is archived'}</PartHeading>
       <p className="max-w-prose">
         {archived === null
-          ? 'What still stands of it is entered as cleared, and its log is closed: nothing in it is entered, corrected or taken back by mistake. It still counts here and for the rotation.'
-          : `Its log is closed through ${archived}. Nothing of it was removed.`}
+          ? 'Plants that are left are recorded as removed, and the season’s log is closed so that nothing in it is changed by mistake. It still counts here and for crop rotation.'
+          : `Its log is closed through ${archived}. Nothing was deleted.`}
       </p>
       <button
         type="button"
@@ -25,11 +25,11 @@ export function ArchivePart({ view: { season, archived, isOver } }: { view: Revi
         disabled={busy}
         onClick={() =>
           archived === null
-            ? run(() => putAway(season), `${season} is put away.`)
+            ? run(() => putAway(season), `${season} is archived.`)
             : run(() => openAgain(season), `The log of ${season} is open again.`)
         }
       >
-        {archived === null ? `Put ${season} away` : 'Open its log again'}
+        {archived === null ? `Archive ${season}` : 'Open its log again'}
       </button>
     </section>
   )

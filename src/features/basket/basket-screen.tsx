@@ -36,8 +36,8 @@ export function BasketScreen({ view }: { view: BasketView }) {
   if (!chosen || !weighing)
     return (
       <p className="p-6">
-        Nothing stands in the ground on this day. What is set out shows here as it ripens; past seasons stand
-        under Seasons.
+        No plants are in the ground on this day. Plants show here as they ripen; past seasons are under
+        Seasons.
       </p>
     )
   const ripe = plantings.filter((one) => one.ripe >= WORTH)

@@ -18,8 +18,8 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
   if (lines.length === 0)
     return (
       <p className="p-6">
-        No planting was set out yet. Once there is one, its season stands here: what it gave a plant and a
-        square metre, and beside it the year before.
+        You have not planted anything out yet. Once you have, this shows what each season gave, per plant and
+        per square meter, beside the year before.
       </p>
     )
   return (

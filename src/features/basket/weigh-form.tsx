@@ -114,7 +114,7 @@ export function WeighForm({
           onChange={({ target }) => setCount(target.value)}
         />
         <button className="btn min-h-11 btn-primary sm:mt-6" disabled={busy}>
-          Keep it
+          Save
         </button>
       </div>
       <details className="mt-1">

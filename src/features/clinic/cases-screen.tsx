@@ -17,12 +17,14 @@ export function CasesScreen({ view }: { view: CasesView }) {
   return (
     <div className="space-y-6 px-6 py-4 max-sm:px-4">
       <h1 className="text-3xl font-semibold">
-        {open.length === 0 ? 'No case is open' : sayCount(open.length, 'open case')}
+        {open.length === 0
+          ? 'No problems being watched'
+          : sayCount(open.length, 'problem being watched', 'problems being watched')}
       </h1>
       {open.length === 0 && (
         <p className="max-w-prose leading-snug">
-          What you see on a plant and keep under What looks wrong stands here, to be looked at again every few
-          days until it is over.
+          When you save what you see on a plant, it shows here so that you can check it every few days until
+          it is over.
         </p>
       )}
       <ul className="space-y-6">
@@ -73,7 +75,7 @@ function OpenCase({ own, view }: { own: CaseView; view: CasesView }) {
           {own.title} <span className="text-base font-normal text-quiet">{own.by}</span>
         </h2>
         <p className={own.days >= LOOK_AGAIN_EVERY ? 'font-semibold text-cut' : 'text-quiet'}>
-          {own.days === 0 ? 'looked at today' : `last looked at ${sayCount(own.days, 'day')} ago`}
+          {own.days === 0 ? 'checked today' : `last checked ${sayCount(own.days, 'day')} ago`}
         </p>
       </div>
       <p className="mb-3">
@@ -96,7 +98,7 @@ function OpenCase({ own, view }: { own: CaseView; view: CasesView }) {
                 href={`/clinic?case=${own.id}${on === now ? '' : `&on=${on}`}`}
                 className="btn min-h-11 btn-primary"
               >
-                Look again
+                Check again
               </Link>
               <span className="ml-2 text-sm text-quiet">Close it:</span>
               {OUTCOMES.map((outcome) => (

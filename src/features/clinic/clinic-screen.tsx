@@ -121,7 +121,7 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
         ) : (
           <div className="border border-dashed border-base-300 p-4 leading-snug text-quiet">
             <p>Nothing is chosen yet. Look at the lowest leaves and at the newest, and under them.</p>
-            <p className="mt-2">One sign is a hint; three make a case.</p>
+            <p className="mt-2">One symptom is a hint; three are convincing.</p>
           </div>
         )}
       </section>

@@ -6,6 +6,7 @@ import { PhotoField } from '../../components/photo/photo-field'
 import { ChoiceField, TextField } from '../../components/forms/fields'
 import { Ahead } from '../../components/act/ahead'
 import { useAct } from '../../components/act/use-act'
+import { takeWayBack } from '../../components/act/way-back'
 import { sayFault } from '../../components/say'
 import type { NewEntry } from '../../components/act/act-drafts'
 import type { IsoDate } from '../../core/calendar'
@@ -45,7 +46,7 @@ export function KeepCase({
   const enter = async (entry: NewEntry, said: string) => {
     if (!(await act({ entries: [{ ...entry, note: note.trim() }], said, photo }))) return
     onKept()
-    router.push(`/clinic/cases${on === now ? '' : `?on=${on}`}`)
+    router.push(takeWayBack() ?? `/clinic/cases${on === now ? '' : `?on=${on}`}`)
   }
   const tell = (what: CaseCourse | 'begin') => {
     const taken = cause === '' ? {} : { cause }

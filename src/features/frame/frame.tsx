@@ -17,16 +17,16 @@ export function Frame({ state, children }: { state: GardenState; children: React
     <KeysProvider>
       <a
         href="#work"
-        className="btn btn-primary absolute top-1 left-1 z-30 -translate-y-20 focus:translate-y-0"
+        className="btn btn-primary min-h-11 absolute top-1 left-1 z-30 -translate-y-20 focus:translate-y-0"
       >
-        To the work
+        Skip to main content
       </a>
       <div className="flex min-h-dvh flex-col">
         {state.garden.id === DEMO_ID && state.garden.name.endsWith(MADE_UP) && <DemoBar />}
         {ribbon ? <Ribbon data={ribbon} /> : <PlainHeader state={state} />}
         <div className="flex grow">
           <Rail />
-          <main id="work" className="min-w-0 grow max-sm:pb-20">
+          <main id="work" className="min-w-0 grow max-sm:pb-[calc(var(--foot)+1rem)]">
             {children}
           </main>
         </div>

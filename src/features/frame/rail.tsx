@@ -9,7 +9,7 @@ import { WORKSPACES } from './workspaces'
 import { CommandBox } from './command-box'
 
 const ITEM =
-  'flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:px-1 max-sm:py-2'
+  'flex min-h-11 items-center justify-between border-l-4 px-3.5 max-sm:grow max-sm:justify-center max-sm:border-t-4 max-sm:border-l-0 max-sm:min-h-14 max-sm:px-1 max-sm:py-2'
 const tone = (here: boolean) =>
   here ? 'border-leaf bg-base-200 font-semibold' : 'border-transparent hover:bg-base-200'
 
@@ -35,16 +35,19 @@ export function Rail() {
   return (
     <nav
       aria-label="Workspaces"
-      className="sticky top-[105px] flex h-[calc(100dvh-105px)] w-28 shrink-0 flex-col border-r border-base-300 pt-3 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:bg-base-200 max-sm:pt-0 print:hidden"
+      className="sticky top-[105px] flex h-[calc(100dvh-105px)] w-[10.75rem] shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-1 max-lg:w-36 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:overflow-visible max-sm:bg-base-200 max-sm:pt-0 print:hidden"
     >
-      {WORKSPACES.map(({ name, path, key, inBar }) => (
+      {WORKSPACES.map(({ name, about, path, key, inBar }) => (
         <Link
           key={path}
           href={at(path)}
           aria-current={isHere(path) ? 'page' : undefined}
           className={`${ITEM} ${tone(isHere(path))} ${inBar ? '' : 'max-sm:hidden'}`}
         >
-          {name}
+          <span className="leading-tight">
+            {name}
+            <span className="block text-xs font-normal text-quiet max-sm:hidden">{about}</span>
+          </span>
           <span aria-hidden className="text-xs text-quiet max-sm:hidden">
             {key}
           </span>
@@ -55,7 +58,7 @@ export function Rail() {
         className={`${ITEM} ${tone(false)} mt-3 max-sm:hidden`}
         onClick={() => setIsAsking(true)}
       >
-        Say it
+        Quick entry
         <span aria-hidden className="text-xs text-quiet">
           /
         </span>
@@ -64,27 +67,30 @@ export function Rail() {
         <summary className={`${ITEM} list-none ${tone(indoors.some(({ path }) => isHere(path)))}`}>
           More
         </summary>
-        <div className="absolute right-0 bottom-full w-44 border border-base-300 bg-base-200">
-          {indoors.map(({ name, path }) => (
+        <div className="absolute right-0 bottom-full max-h-[80dvh] w-56 overflow-y-auto border border-base-300 bg-base-200">
+          {indoors.map(({ name, about, path }) => (
             <Link
               key={path}
               href={at(path)}
               aria-current={isHere(path) ? 'page' : undefined}
-              className="flex min-h-12 items-center border-b border-base-300 px-4"
+              className="flex min-h-14 items-center border-b border-base-300 px-4"
               onClick={() => more.current?.removeAttribute('open')}
             >
-              {name}
+              <span className="py-1.5 leading-tight">
+                {name}
+                <span className="block text-sm font-normal text-quiet">{about}</span>
+              </span>
             </Link>
           ))}
           <button
             type="button"
-            className="flex min-h-12 w-full items-center px-4"
+            className="flex min-h-14 w-full items-center px-4"
             onClick={() => {
               more.current?.removeAttribute('open')
               setIsAsking(true)
             }}
           >
-            Say it
+            Quick entry
           </button>
         </div>
       </details>

@@ -292,7 +292,7 @@ describe('files', () => {
     expect(labels[0]).toMatchObject({
       cultivar: 'Copperlace',
       where: 'Bed 1, plant 1',
-      date: 'set out 16 May',
+      date: 'planted out 16 May',
     })
     expect(labels[0]!.code.path.length).toBeGreaterThan(500)
   })

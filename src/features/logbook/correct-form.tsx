@@ -61,10 +61,10 @@ export function CorrectForm({
       <FormError message={problem} />
       <div className="mt-3 flex gap-2">
         <button className="btn min-h-11 btn-primary" disabled={busy}>
-          Keep it so
+          Save
         </button>
         <button type="button" className="btn min-h-11" onClick={onDone}>
-          Leave it
+          Cancel
         </button>
       </div>
     </form>

@@ -26,7 +26,7 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
           {note && <span className="text-quiet"> ({note})</span>}
         </p>
         {taken ? (
-          <span className="flex min-h-11 items-center text-sm text-quiet">taken back</span>
+          <span className="flex min-h-11 items-center text-sm text-quiet">undone</span>
         ) : (
           <span className="flex">
             {closed === null ? (

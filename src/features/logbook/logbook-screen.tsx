@@ -91,7 +91,7 @@ export function LogbookScreen({
         </Field>
         <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" name="taken" value="1" className="checkbox" defaultChecked={filter.taken} />{' '}
-          taken back too
+          include undone entries
         </label>
         <button className="btn min-h-11 btn-primary">Find</button>
         {query !== '' && (

@@ -18,7 +18,7 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
     start(async () => {
       const problem = await sendPhoto(line.id, picture)
       if (problem !== null) return void sayFault(problem)
-      say('The photo is kept.')
+      say('The photo is saved.')
       onDone()
       router.refresh()
     })
@@ -45,7 +45,7 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
                 disabled={busy}
                 onClick={() => drop(photo.id)}
               >
-                Take it away for good
+                Delete it for good
               </button>
             </li>
           ))}
@@ -61,7 +61,7 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
           disabled={busy || !chosen}
           onClick={() => chosen && keep(chosen)}
         >
-          Keep the photo
+          Save the photo
         </button>
         <button type="button" className="btn min-h-11" onClick={onDone}>
           Close

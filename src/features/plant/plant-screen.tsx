@@ -66,7 +66,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
           data: { marks: [{ ...marked, ...(count === undefined ? {} : { count }) }] },
         },
       ],
-      said: `Kept: ${sayPart({ stem, node, organ }, plant.crop)} ${STATE_NAMES[state]}.`,
+      said: `Saved: ${sayPart({ stem, node, organ }, plant.crop)} ${STATE_NAMES[state]}.`,
     })
   }
 

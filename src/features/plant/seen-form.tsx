@@ -65,7 +65,7 @@ export function SeenForm({ view }: { view: PlantView }) {
   const count = (more: 1 | -1) =>
     void act({
       entries: [{ subject, kind: 'seen', data: { leaves: leaves + more, height: null } }],
-      said: `Kept: ${leaves + more} leaves on the main stem.`,
+      said: `Saved: ${leaves + more} leaves on the main stem.`,
     })
   return (
     <form aria-label="What you see" onSubmit={(event) => void submit(event)} noValidate>

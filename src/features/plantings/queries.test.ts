@@ -22,7 +22,7 @@ const metric = { units: 'metric', decimals: 'point', dates: 'day-first' } as con
 describe('a planting', () => {
   it('tells what is next, its dates with their odds, and what happened', () => {
     const view = plantingView(dayOf(demoState(), today), 'demo-2026-bed-2-1')!
-    expect(view.answer).toBe('Tie, pinch suckers and clear leaves, 8 plants')
+    expect(view.answer).toBe('Tie up 8 plants, pinch out suckers and remove the lowest leaves')
     expect(view.stages.find(({ stage }) => stage === 'set-out')).toMatchObject({
       date: '18 May',
       how: 'entered',
@@ -44,7 +44,7 @@ describe('a planting', () => {
     expect(asked.length).toBeGreaterThan(2)
     const bed = plantingView(dayOf(demoState(), today), 'demo-2026-bed-1-1')!
     expect([bed.answer, bed.deciding]).toEqual([
-      expect.stringMatching(/^Water: \d+\sL/),
+      expect.stringMatching(/^Give \d+\sL of water/),
       expect.stringMatching(/^All of Bed 1: /),
     ])
     // What the round asks nothing of has a date ahead, or nothing at all.
@@ -71,7 +71,7 @@ describe('a planting', () => {
     expect(before.verdict.go).toBe(true)
     expect(after.verdict.go).toBe(false)
     expect(after.verdict.reasons[0]!.text.replaceAll('\u00a0', ' ')).toBe(
-      'The soil is 12 °C at 15 cm; under 15 °C roots stand still.',
+      'The soil is 12 °C at 15 cm. Below 15 °C roots stop growing.',
     )
     expect(
       after.conditions.soilTemperatures.every(

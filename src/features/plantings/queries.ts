@@ -22,7 +22,7 @@ import { plantingSpacing, recommendSpacing } from '../../core/spacing'
 import { sayCall } from '../../wording/calls'
 import { formatDate } from '../../wording/dates'
 import { capital, nameOf } from '../../wording/names'
-import { sayCount, sayLength, sayMeasure, sayTemperature } from '../../wording/say'
+import { sayCount, sayLength, sayMeasure, sayTemperature, sayOdds } from '../../wording/say'
 import { sayReason, sayReasons, type SaidReason } from '../../wording/say-reason'
 import { ENTRY_NAMES, STAGE_NAMES } from '../../wording/stages'
 import { BEGAN } from './new-planting/choices'
@@ -160,7 +160,7 @@ function stageLine(stage: Stage, own: PlantingOutlook, manner: Manner): Planting
       spread === null || how === 'logged' || (spread.p10 === spread.p90 && spread.share > 0.995)
         ? ''
         : `${say(spread.p10)} – ${say(spread.p90)}`,
-    share: spread !== null && spread.share < 0.995 ? `in ${Math.round(spread.share * 100)} % of seasons` : '',
+    share: spread !== null && spread.share < 0.995 ? sayOdds(spread.share) : '',
     why: reason === null || how === 'logged' ? '' : sayReason(reason, manner),
   }
 }

@@ -15,9 +15,9 @@ import {
   type Stage,
 } from '../../core/season'
 import { seedLinesOf } from '../../core/supplies'
-import { sayCall } from '../../wording/calls'
+import { sayCall, sayWhen } from '../../wording/calls'
 import { formatDate, monthName } from '../../wording/dates'
-import { sayCount } from '../../wording/say'
+import { sayCount, sayOdds } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import type { SeasonKit } from '../../workers/season-kit'
 import { lanesOf, type LanePlanting } from './lane-plantings'
@@ -44,7 +44,7 @@ export interface SeasonView {
   deciding: string
   /** What the dates rest on: where the weather comes from, and how many seasons the odds count. */
   basis: string
-  next: { text: string; when: string; where: string }[]
+  next: { text: string; when: string; isLate: boolean; where: string }[]
   risks: { text: string; odds: string; href: string }[]
   warnings: { text: string; who: string }[]
   axis: Axis
@@ -105,7 +105,7 @@ function workView(day: Day, season: number): SeasonView {
     next: nextOf(day, named),
     risks: riskiestDates(outlook).map((risk) => ({
       text: `${named(risk.planting)}: ${sayReason(risk, manner)}`,
-      odds: `${Math.max(1, Math.round(risk.odds * 100))} %`,
+      odds: sayOdds(risk.odds),
       href: `/plantings/${risk.planting}`,
     })),
     warnings: warningsAhead(outlook).map((warning) => {
@@ -123,24 +123,28 @@ function workView(day: Day, season: number): SeasonView {
 
 /** What the plantings' dates ask in these two weeks, the soonest first; the same of several plantings once. */
 function nextOf({ calls, manner, on }: Day, named: (id: string) => string): SeasonView['next'] {
-  const lines: { text: string; due: IsoDate; late: boolean; where: string[] }[] = []
-  for (const { advice, kind, subject, urgency, window, plantingId } of calls) {
+  const lines: { text: string; due: IsoDate; when: string; isLate: boolean; where: string[] }[] = []
+  for (const call of calls) {
+    const { advice, kind, subject, urgency, window, plantingId } = call
     const { due } = window
     // Their care from day to day is the round's.
     if (subject.type !== 'planting' || kind === 'tend' || daysBetween(on, due) > NEXT_DAYS) continue
     const text = sayCall(advice.answer, manner)
     const same = lines.find((line) => line.text === text && line.due === due)
     if (same) same.where.push(named(plantingId))
-    else lines.push({ text, due, late: urgency === 'late', where: [named(plantingId)] })
+    else
+      lines.push({
+        text,
+        due,
+        when: due > on ? formatDate(due, manner, 'short') : sayWhen(call, on, manner),
+        isLate: urgency === 'late',
+        where: [named(plantingId)],
+      })
   }
   return lines
     .sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))
     .slice(0, MOST_NEXT)
-    .map(({ text, due, late, where }) => ({
-      text,
-      when: late ? 'late' : formatDate(due, manner, 'short'),
-      where: severalOf(where),
-    }))
+    .map(({ text, when, isLate, where }) => ({ text, when, isLate, where: severalOf(where) }))
 }
 
 /** The first of several, and how many more. */
@@ -198,14 +202,13 @@ function kitOf(
 function basisOf({ record, garden }: GardenState): string {
   const count = record.ensemble.seasons.length
   const odds = record.ensemble.recorded
-    ? `Odds count your ${count} recorded seasons`
-    : `Odds count ${count} seasons simulated from the garden’s usual months`
+    ? `Chances are based on your ${count} recorded seasons`
+    : `Chances are based on ${count} simulated seasons using your average climate`
   const days = record.weather.length > 0
-  if (garden.station === 'simulated')
-    return `${odds}; the days so far and the forecast come from the simulated station.`
+  if (garden.station === 'simulated') return `${odds}. The days so far and the forecast are simulated too.`
   return days
-    ? `${odds}; your record stands for the days so far, the usual months for the rest.`
-    : `${odds}. There is no weather on record yet: this year’s dates go by the usual months.`
+    ? `${odds}. The days so far come from your weather record, the rest from your average climate.`
+    : `${odds}. You have no weather record yet, so this year’s dates use your average climate.`
 }
 
 /** From the first sowing, or the spring frosts, to the autumn frosts, with room to sow earlier. */

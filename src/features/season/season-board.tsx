@@ -6,7 +6,7 @@ import type { Manner } from '../../core/facts'
 import { SET_OUT_LIMITS } from '../../core/crop'
 import type { PlantingDates, Stage } from '../../core/season'
 import { formatDate } from '../../wording/dates'
-import { sayCount, sayTemperature } from '../../wording/say'
+import { sayCount, sayTemperature, sayOdds } from '../../wording/say'
 import { moveSowing } from './actions'
 import { LaneBackdrop, WeatherBand } from './backdrop'
 import { Glyph } from './glyphs'
@@ -105,7 +105,7 @@ function MovedBar({
       said:
         date === null
           ? `${planting.name}: the season says when to sow.`
-          : `Sow ${planting.name} on ${formatDate(date, manner)}: kept.`,
+          : `Sow ${planting.name} on ${formatDate(date, manner)}: saved.`,
       undo: { name: 'the sowing date', send: ({ before }) => moveSowing(ids, before.plannedSow) },
     })
     if (answer.ok) onDone()
@@ -127,13 +127,13 @@ function MovedBar({
         <strong>
           Sow {planting.name} on {formatDate(sow, manner)}
         </strong>
-        {planting.raising !== 'direct' && <>; set out {change('set-out')}</>}; first flower{' '}
+        {planting.raising !== 'direct' && <>; plant out {change('set-out')}</>}; first flower{' '}
         {change('first-flower')}; first ripe fruit {change('first-ripe')}.{' '}
         {hasOdds && odds && (
           <span data-testid="odds">
-            It ripens in {Math.round(odds.share * 100)} of 100 seasons
+            It ripens {sayOdds(odds.share)}
             {odds.p10 && odds.p90
-              ? `, from ${formatDate(odds.p10, manner)} to ${formatDate(odds.p90, manner)} in 8 of 10`
+              ? `, from ${formatDate(odds.p10, manner)} to ${formatDate(odds.p90, manner)}, 8 years in 10`
               : ''}
             .
           </span>
@@ -149,7 +149,7 @@ function MovedBar({
       )}
       <span className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-primary min-h-11" disabled={busy} onClick={() => keep(sow)}>
-          Keep it
+          Save
         </button>
         {planting.pinned && (
           <button
@@ -162,7 +162,7 @@ function MovedBar({
           </button>
         )}
         <button type="button" className="btn min-h-11 bg-base-100" onClick={onDone}>
-          Put it back
+          Cancel
         </button>
       </span>
     </div>

@@ -44,17 +44,15 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
           <div className="mt-5 grid gap-x-8 gap-y-5 lg:grid-cols-[1.2fr_1fr_1.2fr]">
             <Part title="Dates this week and next">
               {next.length === 0 ? (
-                <p className="text-quiet">No date is due in these two weeks.</p>
+                <p className="text-quiet">Nothing is due in these two weeks.</p>
               ) : (
                 <ul>
-                  {next.map(({ text, when, where }) => (
+                  {next.map(({ text, when, isLate, where }) => (
                     <li
                       key={text + when}
                       className="grid grid-cols-[4.5rem_1fr] gap-2 border-t border-base-300 py-1 leading-snug"
                     >
-                      <span className={when === 'late' ? 'font-semibold text-cut' : 'text-quiet'}>
-                        {when}
-                      </span>
+                      <span className={isLate ? 'font-semibold text-cut' : 'text-quiet'}>{when}</span>
                       <span>
                         <strong>{text}</strong> <span className="text-quiet">{where}</span>
                       </span>
@@ -65,16 +63,16 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
             </Part>
             <Part title="Riskiest dates">
               {risks.length === 0 ? (
-                <p className="text-quiet">No date ahead is more than 2 % likely to go wrong.</p>
+                <p className="text-quiet">No date ahead is likely to go wrong.</p>
               ) : (
                 <ol>
                   {risks.map(({ text, odds, href }) => (
                     <li key={text} className="border-t border-base-300">
                       <Link
                         href={href + query}
-                        className="grid grid-cols-[3.8rem_1fr] gap-2 py-1 leading-snug hover:bg-base-200"
+                        className="grid grid-cols-[6.5rem_1fr] gap-2 py-1 leading-snug hover:bg-base-200"
                       >
-                        <span className="text-lg font-semibold whitespace-nowrap">{odds}</span>
+                        <span className="font-semibold">{odds}</span>
                         <span>{text}</span>
                       </Link>
                     </li>
@@ -84,7 +82,7 @@ export function SeasonScreen({ view, query }: { view: SeasonView; query: string 
             </Part>
             <Part title="Ahead">
               {warnings.length === 0 ? (
-                <p className="text-quiet">No frost, no failed set, nothing that will not ripen.</p>
+                <p className="text-quiet">No frost ahead, no flowers at risk, and everything should ripen.</p>
               ) : (
                 <ul>
                   {warnings.map(({ text, who }) => (
@@ -115,8 +113,8 @@ function Nothing({ view: { season, seasons }, query }: { view: SeasonView; query
   return (
     <div className="mt-8 max-w-prose text-lg">
       <p>
-        Plan a planting, and its whole season shows here: when to sow, plant out and pick, with the odds of
-        each date.
+        Plan a planting, and its whole season shows here: when to sow, plant out and pick, and how likely each
+        date is.
       </p>
       {before && (
         <p className="mt-4">

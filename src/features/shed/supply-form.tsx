@@ -54,7 +54,7 @@ export function SupplyForm({
     send: async (values, { shown }) => {
       const problems = await keepSupply(id, values, supply && shown)
       if (problems) return problems
-      say(`${values.name.trim() || supplyKindName(values.kind as SupplyKind)} is kept.`)
+      say(`${values.name.trim() || supplyKindName(values.kind as SupplyKind)} is saved.`)
       onDone()
     },
   })
@@ -105,10 +105,10 @@ export function SupplyForm({
         <FormError message={problem} />
         <span className="flex gap-2">
           <button className="btn min-h-11 btn-primary" disabled={busy}>
-            Keep
+            Save
           </button>
           <button type="button" className="btn min-h-11 bg-base-100" onClick={onDone}>
-            Leave it
+            Cancel
           </button>
         </span>
       </div>

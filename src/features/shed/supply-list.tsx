@@ -22,7 +22,7 @@ export function SupplyList({
   const takeOut = (supply: Supply) =>
     change({
       send: () => putBack(supply.id, null),
-      said: `${supply.name || supplyKindName(supply.kind)} taken out.`,
+      said: `${supply.name || supplyKindName(supply.kind)} removed.`,
       undo: { name: 'taking it out', send: () => putBack(supply.id, supply) },
     })
   if (supplies.length === 0) return <p className="text-quiet">Nothing is noted yet.</p>
@@ -83,7 +83,7 @@ export function SupplyList({
               disabled={busy}
               onClick={() => takeOut(supply)}
             >
-              Take out
+              Remove
             </button>
           </span>
         ),

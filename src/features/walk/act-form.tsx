@@ -14,7 +14,7 @@ type Values = Record<string, string>
 /** How long it took: what this garden's later rounds are planned by. */
 const MINUTES: ActField = {
   name: 'minutes',
-  label: 'Minutes it took, if timed',
+  label: 'Minutes it took (optional)',
   unit: 'whole',
   initial: '',
   optional: true,
@@ -64,13 +64,13 @@ export function ActForm({
         {fields.map(({ name, label }, index) => (
           <TextField key={name} label={label} autoFocus={index === 0 && own.length > 0} {...field(name)} />
         ))}
-        <TextField label="Note, if any" autoFocus={own.length === 0} {...field('note')} />
+        <TextField label="Note (optional)" autoFocus={own.length === 0} {...field('note')} />
       </div>
       <FormError message={problem} />
       <div className="mt-3 flex gap-2">
-        <button className="btn btn-primary min-h-11">Keep it</button>
-        <button type="button" className="btn min-h-11" onClick={onCancel}>
-          Leave it
+        <button className="btn btn-primary min-h-14 sm:min-h-11">Save</button>
+        <button type="button" className="btn min-h-14 sm:min-h-11" onClick={onCancel}>
+          Cancel
         </button>
       </div>
     </form>

@@ -23,9 +23,9 @@ export function DaysAhead({ days }: { days: readonly DayAhead[] }) {
       </ol>
       {days.some(({ isMadeUp }) => isMadeUp) && (
         <p className="mt-1 text-sm text-quiet">
-          Made up by the simulated station.{' '}
+          Simulated weather.{' '}
           <Link className="link" href="/garden/weather">
-            Give it a forecast
+            Add a forecast
           </Link>
         </p>
       )}

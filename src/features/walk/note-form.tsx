@@ -24,7 +24,7 @@ export function NoteForm({
       onSubmit={(event) => {
         event.preventDefault()
         const text = note.trim()
-        if (text === '' && !photo) setProblem('A word or a photo, please.')
+        if (text === '' && !photo) setProblem('Add a note or a photo first.')
         else if (text.length > LONGEST) setProblem(`At most ${LONGEST} characters, please.`)
         else onKeep(text, photo)
       }}
@@ -40,9 +40,9 @@ export function NoteForm({
         <PhotoField picture={photo} onChange={setPhoto} />
       </div>
       <div className="mt-3 flex gap-2">
-        <button className="btn min-h-11 btn-primary">Keep it</button>
-        <button type="button" className="btn min-h-11" onClick={onCancel}>
-          Leave it
+        <button className="btn min-h-14 btn-primary sm:min-h-11">Save</button>
+        <button type="button" className="btn min-h-14 sm:min-h-11" onClick={onCancel}>
+          Cancel
         </button>
       </div>
     </form>

@@ -24,16 +24,16 @@ export function entriesOnPaper(
   manner: Manner,
 ): { entries: NewEntry[] } | { problem: string } {
   const { act } = stop
-  if (act.type === 'open') return { problem: 'This one is entered on its own screen.' }
+  if (act.type === 'open') return { problem: 'Enter this one on its own screen.' }
   if (act.type === 'tend') {
     const labels = except.split(/[\s,;]+/).filter(Boolean)
     const unknown = labels.filter((label) => !act.plants.some((plant) => plant.label === label))
     if (unknown.length > 0)
-      return { problem: `No plant here is called ${unknown.join(', ')}: write their labels.` }
+      return { problem: `No plant here is called ${unknown.join(', ')}. Use the labels of the plants.` }
     const out = act.plants.filter(({ label }) => labels.includes(label)).map(({ id }) => id)
     const entries = tendingEntries(stop.subject, act, out)
     return entries.length === 0
-      ? { problem: 'On none of them: leave it unticked.' }
+      ? { problem: 'That leaves no plant. Clear the tick instead.' }
       : { entries: entries.map((entry, index) => (index === 0 ? { ...entry, note } : entry)) }
   }
   const data: Record<string, unknown> = { ...act.data }

@@ -47,16 +47,16 @@ export function PaperEntry({ round }: { round: Round }) {
       <Link href={`/walk${query}`} className="link">
         Walk
       </Link>
-      <h1 className="mt-1 text-3xl font-semibold">What was done on {formatDate(on, manner, 'full')}?</h1>
+      <h1 className="mt-1 text-3xl font-semibold">What did you do on {formatDate(on, manner, 'full')}?</h1>
       <p className="mt-1 text-lg text-quiet">
-        Tick what is ticked on the sheet. A number left empty is as it was advised.
+        Tick what you ticked on the sheet. A number you leave blank is saved as advised.
       </p>
       {isAhead ? (
         <div className="mt-4">
           <Ahead />
         </div>
       ) : stops.length === 0 ? (
-        <p className="mt-4">Nothing is due on this day: there is nothing to enter.</p>
+        <p className="mt-4">Nothing was due on this day, so there is nothing to enter.</p>
       ) : (
         <>
           <ol className="mt-4" aria-label="Stops">
@@ -123,7 +123,7 @@ function PaperRow({
         <div className="mb-2 ml-10 grid gap-3 sm:grid-cols-3">
           {act.type === 'tend' ? (
             <TextField
-              label="Not on plants, by label"
+              label="Plants you left out (labels)"
               value={answer.except}
               onChange={({ target }) => onWrite({ except: target.value })}
             />
@@ -139,7 +139,7 @@ function PaperRow({
             ))
           )}
           <TextField
-            label="Note, if any"
+            label="Note (optional)"
             maxLength={500}
             value={answer.note}
             onChange={({ target }) => onWrite({ note: target.value })}

@@ -9,9 +9,9 @@ export function PaperSheet({ round, paper }: { round: Round; paper: 'a4' | 'lett
   const { on, now, manner, heading, carry, weather, stops } = round
   return (
     <PrintFrame
-      title="The round on paper"
+      title="Today’s round on paper"
       back={{ href: on === now ? '/walk' : `/walk?on=${on}`, label: 'Walk' }}
-      hint="Ticked, it is entered fast under Enter from paper."
+      hint="Tick off jobs on the printout, then record them under Enter from paper."
       paper={paper}
       landscape={false}
       margin={12}
@@ -26,7 +26,7 @@ export function PaperSheet({ round, paper }: { round: Round; paper: 'a4' | 'lett
       <table className="mt-2 w-full border-collapse" style={{ fontSize: '10pt' }}>
         <thead className="text-left">
           <tr>
-            {['done', 'place', 'what', 'really, or why not'].map((heading) => (
+            {['done', 'place', 'what', 'actual amount, or reason skipped'].map((heading) => (
               <th key={heading} scope="col" className="py-1 pr-3 font-normal">
                 {heading}
               </th>
@@ -59,7 +59,7 @@ export function PaperSheet({ round, paper }: { round: Round; paper: 'a4' | 'lett
               </td>
               <td className="w-[28%] border-b border-dotted border-black">
                 {stop.act.type !== 'open' && stop.act.type !== 'tend' && stop.act.fields[0]?.label}
-                {stop.act.type === 'tend' && 'not on:'}
+                {stop.act.type === 'tend' && 'plants left out:'}
               </td>
             </tr>
           ))}

@@ -26,7 +26,7 @@ describe('what was ticked on paper', () => {
       entries: [{ data: { litres: 2.5 }, note: 'by can' }],
     })
     expect(read('Pot 3', 'water', { numbers: { litres: 'a lot' } })).toMatchObject({
-      problem: expect.stringMatching(/^Given in all: /) as string,
+      problem: expect.stringMatching(/^Amount given: /) as string,
     })
   })
   it('wants the numbers that only the grower knows', () => {
@@ -40,10 +40,10 @@ describe('what was ticked on paper', () => {
     if (!('entries' in one)) throw new Error(one.problem)
     expect(one.entries[0]!.data).toMatchObject({ works: ['tie'], except: ['demo-2026-bed-2-1-7'] })
     expect(read('Bed 2', 'tend', { except: '7, 99' })).toEqual({
-      problem: 'No plant here is called 99: write their labels.',
+      problem: 'No plant here is called 99. Use the labels of the plants.',
     })
     expect(read('Bed 2', 'tend', { except: '1 2 3 4 5 6 7 8' })).toEqual({
-      problem: 'On none of them: leave it unticked.',
+      problem: 'That leaves no plant. Clear the tick instead.',
     })
   })
   it('sends what has a screen of its own there', () => {
@@ -71,7 +71,7 @@ describe('the sum of a round', () => {
       of('f', 'note', {}, 'aphids'),
       of('g', 'timed', { work: 'pick', minutes: 25, usual: 20 }),
     ])
-    expect(plain(done)).toEqual(['Picked, 2 times: 500 g, 3 fruit', 'Tied'])
+    expect(plain(done)).toEqual(['Picked, 2 times: 500 g, 3 fruit', 'Tied up'])
     expect(putOff).toEqual(['Pot 1, Pocket Thistle: until 20 June'])
     expect(declined).toEqual(['Pot 1, Pocket Thistle: too hot'])
     expect(notes).toEqual(['Pot 1, Pocket Thistle: aphids'])

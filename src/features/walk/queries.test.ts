@@ -25,7 +25,7 @@ describe('the round', () => {
     for (const stop of [...round.stops, ...round.coming]) {
       expect(stop.title).not.toBe('')
       expect(stop.reasons.map(({ text }) => text)).toContain(stop.deciding)
-      expect(stop.picture.type).toMatch(/plan|tray|hardening|probe/)
+      expect(stop.picture.type).toMatch(/plan|tray|hardening|probe|water|look/)
       expect(stop.minutes).toMatch(/\d/)
     }
   })
@@ -66,7 +66,9 @@ describe('the round', () => {
     const entered = roundOf(
       dayOf(demoState({ entries: [potEntry('x', 'flowered', today, { note: 'at last' })] }), today),
     )
-    expect(entered.done.map(({ text }) => text)).toEqual(['Pot 1, Pocket Thistle: first flower (at last)'])
+    expect(entered.done.map(({ text }) => text)).toEqual([
+      'Pot 1, Pocket Thistle: first flower open (at last)',
+    ])
     const asks = (one: typeof round) =>
       one.stops.filter(({ kind, place }) => kind === 'look-for-flowers' && place === 'Pot 1').length
     expect([asks(round), asks(entered)]).toEqual([1, 0])

@@ -38,6 +38,7 @@ export const roundOf = onceADay('round', (day: Day): Round => {
     now: state.now,
     manner,
     heading: headingOf(due),
+    pressing: pressingIn(due),
     carry: carryFor(due),
     stops: due.map((call) => stopOf(call, day)),
     coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, day)),
@@ -81,9 +82,16 @@ function headingOf(calls: readonly Call[]): string {
   return `${number} ${calls.length === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
 }
 
+/** What does not bear waiting, wherever it stands in the round. */
+function pressingIn(calls: readonly Call[]): string {
+  const tonight = calls.filter(({ urgency }) => urgency === 'tonight').length
+  const late = calls.filter(({ urgency }) => urgency === 'late').length
+  return [tonight > 0 && `${tonight} before tonight`, late > 0 && `${late} late`].filter(Boolean).join(', ')
+}
+
 function carryFor(calls: readonly Call[]): string {
   const tools = sayTools(calls.flatMap(({ needs }) => needs.tools))
-  return tools === '' ? '' : `Carry: ${tools}`
+  return tools === '' ? '' : `Bring: ${tools}`
 }
 
 /** What today's weather changes about the stops. */

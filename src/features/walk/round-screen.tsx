@@ -2,23 +2,27 @@
 
 import { Link } from '../../components/link'
 import { useRouter } from 'next/navigation'
-import { useOptimistic, useState } from 'react'
+import { useEffect, useOptimistic, useState } from 'react'
 import { useDrag } from '@use-gesture/react'
 import { useKeys } from '../../components/keys/keys'
 import { useAct } from '../../components/act/use-act'
+import { setWayBack } from '../../components/act/way-back'
 import type { NewEntry } from '../../components/act/act-drafts'
 import { addDays } from '../../core/calendar'
 import { formatDate } from '../../wording/dates'
+import { sayCount } from '../../wording/say'
 import { DaysAhead } from './days-ahead'
 import { FirstAnswerPart } from './first-answer'
 import { FirstWeekPart } from './first-week-part'
 import { tendingEntries } from './tending-entries'
-import type { Open, StopActs } from './stop-acts'
+import { CANT_TELL, NOT_YET, type Open, type StopActs } from './stop-acts'
 import { StopDetail } from './stop-detail'
 import { StopList } from './stop-list'
 import { SummaryPart } from './summary-part'
 import type { Round, Stop } from './types'
 import { useListScroll } from './use-list-scroll'
+import { useToldHeading } from './use-told-heading'
+import { useStopAddress } from './use-stop-address'
 
 /** px that a finger goes along before it is a swipe to the next stop. */
 const SWIPE = 60
@@ -30,11 +34,11 @@ export function RoundScreen({ round }: { round: Round }) {
   const { act, isAhead: ahead } = useAct(round)
   // A call that is answered is gone at once; the fresh round no longer holds it.
   const [answered, setAnswered] = useOptimistic<readonly string[]>([])
-  const [chosen, setChosen] = useState<string | null>(null)
+  const [chosen, setChosen] = useStopAddress(round)
   const [open, setOpen] = useState<Open>(null)
   const [sumsUp, setSumsUp] = useState(false)
   const [early, setEarly] = useState<string | null>(null)
-  useListScroll(chosen !== null || sumsUp)
+  const large = useListScroll(sumsUp ? 'sum' : chosen)
 
   const isOpen = ({ call }: Stop) => !answered.includes(call)
   const stops = round.stops.filter(isOpen)
@@ -46,8 +50,10 @@ export function RoundScreen({ round }: { round: Round }) {
   const isComing = stop !== null && coming.includes(stop)
   /** What is not due yet is done only after it was asked for. */
   const isEarly = isComing && early === stop.call
+  const [heading, tell] = useToldHeading(stop?.call ?? null)
 
   const select = (call: string) => {
+    tell()
     setChosen(call)
     setOpen(null)
     setSumsUp(false)
@@ -57,6 +63,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const answer = async (entries: readonly NewEntry[], said: string) => {
     const { call } = stop!
     const isTyped = open !== null
+    tell()
     const next = stops[stops.findIndex((one) => one.call === call) + 1]?.call ?? null
     const isSaved = await act({
       entries,
@@ -65,6 +72,7 @@ export function RoundScreen({ round }: { round: Round }) {
       atOnce: () => !isTyped && setAnswered((before) => [...before, call]),
     })
     if (!isSaved || !isTyped) return
+    tell()
     setOpen(null)
     setChosen(next)
   }
@@ -80,7 +88,7 @@ export function RoundScreen({ round }: { round: Round }) {
     if (!first) return setOpen(null)
     void answer(
       [{ ...first, note }, ...more, ...timed(stop, minutes)],
-      `${stop.place}: ${stop.title.toLowerCase()}.`,
+      `${stop.place}: ${except.length === 0 ? lowered(stop.doneLabel) : `done, but not on ${sayCount(except.length, 'plant')}`}.`,
     )
   }
 
@@ -92,13 +100,19 @@ export function RoundScreen({ round }: { round: Round }) {
       if (!stop) return
       const due = stop.act
       if (due.type === 'tend') tended([], '', null)
-      else if (due.type === 'open')
+      else if (due.type === 'open') {
+        const following = stops[stops.indexOf(stop) + 1]
+        const at = new URLSearchParams({
+          ...(on === now ? {} : { on }),
+          ...(following ? { stop: following.call } : {}),
+        })
+        setWayBack(`/walk?${at}`)
         router.push(on === now ? due.href : `${due.href}${due.href.includes('?') ? '&' : '?'}on=${on}`)
-      else if (due.type === 'ask') setOpen('adjust')
+      } else if (due.type === 'ask') setOpen('adjust')
       else
         void answer(
           [{ subject: stop.entrySubject, kind: due.kind, data: due.data }],
-          `${stop.place}: ${stop.doneLabel.toLowerCase()}.`,
+          `${stop.place}: ${stop.look?.found ?? lowered(stop.doneLabel)}.`,
         )
     },
     keep: (numbers, note, minutes) => {
@@ -106,7 +120,7 @@ export function RoundScreen({ round }: { round: Round }) {
       const data = { ...stop.act.data, ...numbers } as NewEntry['data']
       void answer(
         [{ subject: stop.entrySubject, kind: stop.act.kind, data, note }, ...timed(stop, minutes)],
-        `${stop.place}: entered as adjusted.`,
+        `${stop.place}: ${stop.look?.found ?? 'saved as you entered it'}.`,
       )
     },
     putOff: (days) => {
@@ -114,23 +128,33 @@ export function RoundScreen({ round }: { round: Round }) {
       const { subject, call, place } = stop!
       void answer(
         [{ subject, kind: 'put-off', data: { call, until } }],
-        `${place}: put off until ${formatDate(until, manner)}.`,
+        `${place}: later, on ${formatDate(until, manner)}.`,
+      )
+    },
+    notYet: (days, why) => {
+      const until = addDays(on, days)
+      const { subject, call, place, look } = stop!
+      const said = why === NOT_YET ? look!.notYet : 'you can’t tell yet'
+      void answer(
+        [{ subject, kind: 'put-off', data: { call, until }, note: why }],
+        `${place}: ${said}. Look again on ${formatDate(until, manner)}.`,
       )
     },
     note: async (note, photo) => {
       const { entrySubject: subject, place } = stop!
-      const said = photo ? `${place}: photo kept.` : `${place}: noted.`
+      const said = photo ? `${place}: photo saved.` : `${place}: note saved.`
       if (await act({ entries: [{ subject, kind: 'note', data: {}, note }], photo, said })) setOpen(null)
     },
     decline: (why) => {
       const { subject, call, place } = stop!
-      void answer([{ subject, kind: 'declined', data: { call, why }, note: why }], `${place}: not doing.`)
+      void answer([{ subject, kind: 'declined', data: { call, why }, note: why }], `${place}: skipped.`)
     },
   }
 
+  useEffect(() => setWayBack(null), [])
+
   const step = (by: number) => () => {
     const next = all[index < 0 ? 0 : Math.min(all.length - 1, Math.max(0, index + by))]
-    if (document.activeElement instanceof HTMLElement) document.activeElement.blur()
     if (next) select(next.call)
   }
   const acting = (run: () => void) => () => {
@@ -144,10 +168,16 @@ export function RoundScreen({ round }: { round: Round }) {
   useKeys([
     { key: 'j', label: 'next stop', run: step(1) },
     { key: 'k', label: 'stop before', run: step(-1) },
-    { key: 'Enter', label: 'done', run: acting(acts.done) },
-    { key: 'e', label: 'adjust the number', run: acting(() => setOpen('adjust')) },
-    { key: 'z', label: 'put off', run: acting(() => setOpen('put-off')) },
-    { key: 'x', label: 'not doing', run: acting(() => setOpen('decline')) },
+    ...(stop?.look
+      ? [
+          { key: '1', label: 'yes', run: acting(acts.done) },
+          { key: '2', label: 'not yet', run: acting(() => acts.notYet(2, NOT_YET)) },
+          { key: '3', label: 'can’t tell', run: acting(() => acts.notYet(1, CANT_TELL)) },
+        ]
+      : [{ key: 'Enter', label: 'done', run: acting(acts.done) }]),
+    { key: 'e', label: 'change what is saved', run: acting(() => stop?.change && setOpen('adjust')) },
+    { key: 'z', label: 'later', run: acting(() => !stop?.look && setOpen('put-off')) },
+    { key: 'x', label: 'skip', run: acting(() => setOpen('decline')) },
     { key: 'o', label: 'note or photo', run: acting(() => setOpen('note')) },
     { key: 'Escape', label: 'close, or back to the list', run: back },
   ])
@@ -163,10 +193,11 @@ export function RoundScreen({ round }: { round: Round }) {
   return (
     <div className="flex h-full max-sm:block">
       <section
-        className={`w-[27rem] shrink-0 border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen || sumsUp ? 'max-sm:hidden' : ''}`}
+        className={`w-[27rem] shrink-0 max-2xl:w-[24rem] border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen || sumsUp ? 'max-sm:hidden' : ''}`}
       >
         <div className="border-b border-base-300 px-4 py-4">
           <h1 className="text-2xl font-semibold">{round.heading}</h1>
+          {round.pressing && <p className="mt-1 font-semibold text-frost">{round.pressing}</p>}
           {round.carry && <p className="mt-1 text-quiet">{round.carry}</p>}
           {round.weather && <p className="mt-1 font-semibold text-water">{round.weather}</p>}
           <div className="mt-2 flex flex-wrap gap-2">
@@ -220,12 +251,17 @@ export function RoundScreen({ round }: { round: Round }) {
         />
       </section>
       <section
+        ref={large}
         className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-[6.5625rem] sm:max-h-[calc(100dvh-6.5625rem)] sm:self-start sm:overflow-y-auto ${chosen || sumsUp ? '' : 'max-sm:hidden'}`}
       >
-        <button className="btn mb-3 min-h-11 sm:hidden" onClick={back}>
-          Back to the round
-        </button>
-        <DaysAhead days={round.days} />
+        {sumsUp && (
+          <button className="btn mb-3 min-h-14 sm:hidden" onClick={back}>
+            Back to the round
+          </button>
+        )}
+        <div className={chosen && !sumsUp ? 'max-sm:hidden' : ''}>
+          <DaysAhead days={round.days} />
+        </div>
         {round.firstAnswer && (
           <FirstAnswerPart answer={round.firstAnswer} newPlantingHref={round.newPlantingHref} />
         )}
@@ -235,7 +271,11 @@ export function RoundScreen({ round }: { round: Round }) {
           <div className="touch-pan-y" {...swipes()}>
             <StopDetail
               stop={stop}
-              number={isComing ? null : index + 1}
+              heading={heading}
+              at={isComing ? 'Coming this week' : `Stop ${index + 1} of ${stops.length}`}
+              next={all[index + 1] ?? null}
+              onBack={back}
+              onNext={select}
               manner={manner}
               ahead={ahead}
               early={isComing && !isEarly ? () => setEarly(stop.call) : null}
@@ -245,13 +285,13 @@ export function RoundScreen({ round }: { round: Round }) {
         ) : (
           !round.firstAnswer && (
             <>
-              <h2 className="text-2xl font-semibold" role="status">
+              <h2 ref={heading} tabIndex={-1} className="text-2xl font-semibold outline-none" role="status">
                 {round.done.length > 0 ? 'Today’s round is done.' : 'Nothing to do today.'}
               </h2>
               <p className="mt-1 text-lg">
                 {coming.length > 0
-                  ? 'Choose a stop under Coming this week to look at it, or to do it early.'
-                  : 'What comes next shows here on its day; drag the marker above to look ahead.'}
+                  ? 'Choose a stop under Coming this week to look at it or do it early.'
+                  : 'The next jobs show here on their day. Drag the marker above to look ahead.'}
               </p>
               <SummaryPart summary={round.summary} />
             </>
@@ -261,3 +301,6 @@ export function RoundScreen({ round }: { round: Round }) {
     </div>
   )
 }
+
+/** Words that stand inside a sentence: `Watered, 5 L` is `watered, 5 L`. */
+const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)

@@ -1,5 +1,7 @@
 'use client'
 
+import type { Ref } from 'react'
+import { ChevronLeft } from 'lucide-react'
 import { Ahead } from '../../components/act/ahead'
 import { later } from '../../components/later'
 import { Cautions, Why, PartHeading } from '../../components/advice/why'
@@ -9,7 +11,8 @@ import { TendForm } from './tend-form'
 import { TendedPlants } from './tended-plants'
 import type { Stop } from './types'
 import { WaitForm } from './wait-form'
-import type { Open, StopActs } from './stop-acts'
+import type { StopActs } from './stop-acts'
+import { StopButtons } from './stop-buttons'
 
 // The forms and their checks come when a number is adjusted.
 const ActForm = later(() => import('./act-form').then(({ ActForm }) => ActForm))
@@ -18,38 +21,66 @@ const NoteForm = later(() => import('./note-form').then(({ NoteForm }) => NoteFo
 /** One stop, large: the answer, the one reason that decided it, the picture, the acts, why, and the caution. */
 export function StopDetail({
   stop,
-  number,
+  heading,
+  at,
+  next,
   manner,
   ahead,
   early,
   acts,
+  onBack,
+  onNext,
 }: {
   stop: Stop
-  number: number | null
+  /** Where the focus goes when the stop comes. */
+  heading: Ref<HTMLHeadingElement>
+  /** Where in the round it stands, in words. */
+  at: string
+  next: Stop | null
   manner: Manner
   ahead: boolean
   /** Asks to do it before it is due; null: it is due, or was asked for. */
   early: (() => void) | null
   acts: StopActs
+  onBack: () => void
+  onNext: (call: string) => void
 }) {
   const { open, setOpen } = acts
+  const isForNow = !ahead && !early
   return (
-    <article aria-label={stop.title}>
-      <p className="text-quiet">
-        {number !== null && `Stop ${number} · `}
-        {stop.place} · {stop.cultivar}
-      </p>
-      <h2 className="mt-0.5 text-2xl leading-tight font-bold">{stop.title}</h2>
+    <article aria-label={stop.title} className={isForNow && open === null ? 'max-sm:pb-40' : ''}>
+      <div className="max-sm:sticky max-sm:top-0 max-sm:z-10 max-sm:-mx-4 max-sm:bg-base-100 max-sm:px-4 max-sm:pb-2">
+        <p className="flex items-center justify-between text-quiet">
+          <button
+            className="-ml-2 inline-flex min-h-14 items-center gap-1 px-2 text-base-content sm:hidden"
+            onClick={onBack}
+          >
+            <ChevronLeft aria-hidden className="size-5" /> Round
+          </button>
+          <span>
+            {at}
+            <span className="max-sm:hidden">{` · ${stop.place} · ${stop.cultivar}`}</span>
+          </span>
+        </p>
+        <p className="text-quiet sm:hidden">
+          {stop.place} · {stop.cultivar}
+        </p>
+        <h2 ref={heading} tabIndex={-1} className="mt-0.5 text-2xl leading-tight font-bold outline-none">
+          <span className="sr-only">{stop.place}: </span>
+          {stop.title}
+        </h2>
+      </div>
       <p className="mt-1.5 text-lg leading-snug text-quiet">{stop.deciding}</p>
       <p className="mt-1.5 flex flex-wrap gap-x-4">
         <span>{stop.minutes}</span>
         <span>{stop.window}</span>
-        {stop.tools && <span>take {stop.tools}</span>}
+        {stop.tools && <span>bring {stop.tools}</span>}
         {stop.weather && (
           <span className={stop.weather.suits ? '' : 'font-semibold text-cut'}>{stop.weather.text}</span>
         )}
       </p>
-      <div className="my-4">
+      {isForNow && stop.books && <p className="mt-1.5 text-quiet">{stop.books}</p>}
+      <div className="stop-picture my-4">
         <StopPicture picture={stop.picture} manner={manner} />
       </div>
       {ahead ? (
@@ -57,12 +88,12 @@ export function StopDetail({
       ) : early ? (
         <div className="border-l-4 border-frost bg-base-200 px-3 py-2">
           <p>This is not due yet ({stop.when}). Done early, it is saved with today’s date.</p>
-          <button className="btn mt-2 min-h-11 bg-base-100" onClick={early}>
+          <button className="btn mt-2 min-h-14 bg-base-100 sm:min-h-11" onClick={early}>
             Do it early
           </button>
         </div>
       ) : (
-        <Buttons stop={stop} acts={acts} />
+        <StopButtons stop={stop} acts={acts} />
       )}
       <div className="mt-4">
         {open === 'adjust' && stop.act.type === 'tend' && (
@@ -73,7 +104,7 @@ export function StopDetail({
             key={stop.call}
             fields={stop.act.fields}
             manner={manner}
-            label={`Adjust: ${stop.title}`}
+            label={`Details: ${stop.title}`}
             onKeep={acts.keep}
             onCancel={() => setOpen(null)}
           />
@@ -83,13 +114,21 @@ export function StopDetail({
           <WaitForm key={stop.call + open} kind={open} acts={acts} />
         )}
       </div>
+      {next && (
+        <button
+          className="mt-2 flex min-h-14 w-full items-center border-t border-base-300 text-left text-quiet sm:hidden"
+          onClick={() => onNext(next.call)}
+        >
+          Next: {next.place} · {next.title}
+        </button>
+      )}
       <div className="mt-4 grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
         <div className="space-y-4">
           {stop.act.type === 'tend' && <TendedPlants alike={stop.act.alike} />}
           <Why reasons={stop.reasons} />
           {stop.ifItWaits && (
             <section>
-              <PartHeading>If it waits</PartHeading>
+              <PartHeading>If you put this off</PartHeading>
               <p>{stop.ifItWaits}</p>
             </section>
           )}
@@ -97,47 +136,5 @@ export function StopDetail({
         <Cautions texts={stop.cautions} />
       </div>
     </article>
-  )
-}
-
-function Buttons({ stop, acts }: { stop: Stop; acts: StopActs }) {
-  const { open, setOpen } = acts
-  const toggle = (which: Open) => setOpen(open === which ? null : which)
-  return (
-    <div className="flex flex-wrap gap-2.5">
-      <button className="btn btn-primary min-h-11" onClick={acts.done}>
-        {stop.doneLabel} <kbd className="key border-primary-content/60">Enter</kbd>
-      </button>
-      {stop.act.type !== 'open' && (
-        <button
-          className="btn min-h-11 bg-base-100"
-          aria-expanded={open === 'adjust'}
-          onClick={() => toggle('adjust')}
-        >
-          Adjust <kbd className="key">e</kbd>
-        </button>
-      )}
-      <button
-        className="btn min-h-11 bg-base-100"
-        aria-expanded={open === 'put-off'}
-        onClick={() => toggle('put-off')}
-      >
-        Put off <kbd className="key">z</kbd>
-      </button>
-      <button
-        className="btn min-h-11 bg-base-100"
-        aria-expanded={open === 'decline'}
-        onClick={() => toggle('decline')}
-      >
-        Not doing <kbd className="key">x</kbd>
-      </button>
-      <button
-        className="btn min-h-11 bg-base-100"
-        aria-expanded={open === 'note'}
-        onClick={() => toggle('note')}
-      >
-        Note, photo <kbd className="key">o</kbd>
-      </button>
-    </div>
   )
 }

@@ -56,8 +56,8 @@ export function StopList({
       )}
       {round.done.length > 0 && (
         <>
-          <h2 className="px-4 pt-5 pb-2 text-base font-semibold">Entered for this day</h2>
-          <ul aria-label="Entered for this day" className="space-y-1 px-4 pb-5 text-quiet">
+          <h2 className="px-4 pt-5 pb-2 text-base font-semibold">Recorded for this day</h2>
+          <ul aria-label="Recorded for this day" className="space-y-1 px-4 pb-5 text-quiet">
             {round.done.map(({ id, text, photos }) => (
               <li key={id} className="flex gap-2 break-words">
                 <span aria-hidden>✓</span>

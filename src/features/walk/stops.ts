@@ -2,10 +2,14 @@ import type { Call, CallAnswer, Work } from '../../core/calls'
 import { COMMON_PRODUCTS } from '../../core/feeding'
 import type { Manner, PlantPosition } from '../../core/facts'
 import type { GardenDay } from '../../core/garden-day'
-import { formatMeasure } from '../../core/quantity'
+import { formatMeasure, volume, waterDepth } from '../../core/quantity'
 import { allPlantings, HARDENING_DAYS, type PlantingOutlook } from '../../core/season'
+import { casesOf } from '../../core/health'
+import { SIGN_NAMES } from '../../wording/health/signs'
 import { CAUTIONS } from '../../wording/cautions'
 import {
+  lookWords,
+  sayBooking,
   sayCall,
   sayDone,
   sayMinutes,
@@ -40,11 +44,11 @@ export function stopOf(call: Call, day: GardenDay): Stop {
           : 'every place',
     title: sayCall(answer, manner),
     deciding: reasons.find(({ weight }) => weight === 'decides')?.text ?? reasons[0]?.text ?? '',
-    when: sayWhen(call, manner),
+    when: sayWhen(call, outlook.today, manner),
     urgency: call.urgency,
     minutes: sayMinutes(call.minutes),
     usualMinutes: call.usualMinutes,
-    window: sayWindow(call.window, manner),
+    window: sayWindow(call.window, outlook.today, manner),
     tools: sayTools(call.needs.tools),
     weather: call.needs.weather && {
       text: sayWeatherNeed(call.needs.weather, call.needs.suits),
@@ -54,8 +58,30 @@ export function stopOf(call: Call, day: GardenDay): Stop {
     ifItWaits: call.ifItWaits && sayReason(call.ifItWaits, manner),
     cautions: call.advice.cautions.map((id) => CAUTIONS[id]),
     picture: pictureOf(answer, planting, day),
-    doneLabel: answer.kind === 'set-out' && !answer.go ? 'Look at planting day' : sayDone(call.kind),
+    doneLabel: sayDone(answer, manner),
+    books:
+      answer.kind === 'tend' && answer.plants > 1 ? sayBooking(answer, labelsIn(planting, plants)) : null,
+    look: lookWords(answer),
+    change: changeOf(answer),
     act: actOf(answer, planting, plants, manner),
+  }
+}
+
+const labelsIn = ({ planting }: PlantingOutlook, plants: readonly PlantPosition[]) =>
+  plants.filter(({ plantingId }) => plantingId === planting.id).map(({ label }) => label)
+
+function changeOf(answer: CallAnswer): string | null {
+  switch (answer.kind) {
+    case 'water':
+    case 'feed':
+      return 'Other amount'
+    case 'tend':
+      return answer.plants > 1 ? 'Not all plants' : 'Details'
+    case 'set-out':
+    case 'follow':
+      return null
+    default:
+      return 'Details'
   }
 }
 
@@ -87,8 +113,14 @@ function actOf(
         kind: 'met',
         data: { as: 'bought', height: null, leaves: null, carries: 'nothing' },
         fields: [
-          { name: 'height', label: 'How tall, if measured', unit: 'length', initial: '', optional: true },
-          { name: 'leaves', label: 'Leaves, if counted', unit: 'whole', initial: '', optional: true },
+          { name: 'height', label: 'Height (optional)', unit: 'length', initial: '', optional: true },
+          {
+            name: 'leaves',
+            label: 'Number of leaves (optional)',
+            unit: 'whole',
+            initial: '',
+            optional: true,
+          },
         ],
       }
     case 'look-for-loops':
@@ -96,7 +128,7 @@ function actOf(
         type: 'enter',
         kind: 'emerged',
         data: { count: answer.plants },
-        fields: [whole('count', 'Seedlings up', answer.plants)],
+        fields: [whole('count', 'Seedlings that show', answer.plants)],
       }
     case 'pot-up':
       return {
@@ -105,7 +137,7 @@ function actOf(
         data: { count: answer.plants, potVolume: answer.potVolume },
         fields: [
           whole('count', 'Plants potted up', answer.plants),
-          { name: 'potVolume', label: 'Pot', unit: 'volume', initial: text('volume', answer.potVolume) },
+          { name: 'potVolume', label: 'Pot size', unit: 'volume', initial: text('volume', answer.potVolume) },
         ],
       }
     case 'harden':
@@ -128,8 +160,8 @@ function actOf(
         kind: 'soil-read',
         data: { depth: answer.depth, temperature: answer.expected },
         fields: [
-          { name: 'temperature', label: 'Soil', unit: 'temperature', initial: '' },
-          { name: 'depth', label: 'At a depth of', unit: 'length', initial: text('length', answer.depth) },
+          { name: 'temperature', label: 'Soil temperature', unit: 'temperature', initial: '' },
+          { name: 'depth', label: 'Depth', unit: 'length', initial: text('length', answer.depth) },
         ],
       }
     case 'set-out':
@@ -145,7 +177,7 @@ function actOf(
         data: { mass: 0, count: null },
         fields: [
           { name: 'mass', label: 'Weight', unit: 'mass', initial: '' },
-          { name: 'count', label: 'Fruit, if counted', unit: 'whole', initial: '', optional: true },
+          { name: 'count', label: 'Number of fruit (optional)', unit: 'whole', initial: '', optional: true },
         ],
       }
     case 'top':
@@ -160,7 +192,7 @@ function actOf(
         kind: 'watered',
         data: { litres: answer.litres },
         fields: [
-          { name: 'litres', label: 'Given in all', unit: 'volume', initial: text('volume', answer.litres) },
+          { name: 'litres', label: 'Amount given', unit: 'volume', initial: text('volume', answer.litres) },
         ],
       }
     case 'feed': {
@@ -181,7 +213,7 @@ function actOf(
           ...(releaseDays === null ? {} : { days: releaseDays }),
         },
         fields: [
-          { name: 'grams', label: 'Given in all', unit: 'grams', initial: text('mass', answer.grams / 1000) },
+          { name: 'grams', label: 'Amount given', unit: 'grams', initial: text('mass', answer.grams / 1000) },
         ],
       }
     }
@@ -210,6 +242,9 @@ function actOf(
 
 const work = (works: Work[]): Act => ({ type: 'enter', kind: 'tended', data: { works }, fields: [] })
 
+/** Signs of a case that are drawn side by side. */
+const MOST_SIGNS = 3
+
 function pictureOf(answer: CallAnswer, own: PlantingOutlook, day: GardenDay): Picture {
   switch (answer.kind) {
     case 'sow':
@@ -221,7 +256,12 @@ function pictureOf(answer: CallAnswer, own: PlantingOutlook, day: GardenDay): Pi
       }
     case 'get':
     case 'look-for-loops':
-      return { type: 'tray', cells: answer.plants, stage: 'loop', label: 'Seedlings coming up as loops' }
+      return {
+        type: 'tray',
+        cells: answer.plants,
+        stage: 'loop',
+        label: 'Seedlings coming up, bent like loops',
+      }
     case 'pot-up':
       return {
         type: 'tray',
@@ -240,7 +280,46 @@ function pictureOf(answer: CallAnswer, own: PlantingOutlook, day: GardenDay): Pi
     }
     case 'read-soil':
       return { type: 'probe', depth: answer.depth, expected: answer.expected }
+    case 'look-for-flowers':
+      return { type: 'look', of: 'flower', crop: own.cultivar.crop }
+    case 'pick':
+      return answer.first ? { type: 'look', of: 'fruit', crop: own.cultivar.crop } : planOf(own, day)
+    case 'follow': {
+      const signs = casesOf(day.outlook.counted).find(({ id }) => id === answer.case)?.signs ?? []
+      return {
+        type: 'look',
+        of: 'signs',
+        crop: own.cultivar.crop,
+        signs: signs.slice(0, MOST_SIGNS).map((id) => ({ id, name: SIGN_NAMES[id].toLowerCase() })),
+      }
+    }
+    case 'water':
+      return waterPicture(own, day) ?? planOf(own, day)
     default:
-      return { type: 'plan', place: own.place, plants: day.canopiesAround(own) }
+      return planOf(own, day)
+  }
+}
+
+const planOf = (own: PlantingOutlook, day: GardenDay): Picture => ({
+  type: 'plan',
+  place: own.place,
+  plants: day.canopiesAround(own),
+})
+
+function waterPicture({ place, cultivar }: PlantingOutlook, day: GardenDay): Picture | null {
+  const water = day.water.find((watered) => watered.place.id === place.id)?.water
+  const state = water?.states.at(-1)
+  if (!water || !state) return null
+  const { taw, raw } = state
+  const left = Math.max(0, taw - water.depletion)
+  const amount = (mm: number) => (place.pot ? volume(mm * water.course.area) : waterDepth(mm))
+  return {
+    type: 'water',
+    isPot: place.pot !== null,
+    crop: cultivar.crop,
+    left: left / taw,
+    slows: (taw - raw) / taw,
+    short: amount(water.depletion),
+    limit: amount(raw),
   }
 }

@@ -1,26 +1,24 @@
 import { PartHeading } from '../../components/advice/why'
 import type { Summary } from './types'
 
-/** What the round came to: done, put off, not done, noted, and what is left. */
+/** What the round came to: done, put off, skipped, noted, and what is left. */
 export function SummaryPart({ summary }: { summary: Summary }) {
   const { done, putOff, declined, notes, took, left } = summary
   const parts = [
     { name: 'Done', lines: done },
-    { name: 'Put off', lines: putOff },
-    { name: 'Not done', lines: declined },
-    { name: 'Noted', lines: notes },
+    { name: 'Later', lines: putOff },
+    { name: 'Skipped', lines: declined },
+    { name: 'Notes', lines: notes },
   ].filter(({ lines }) => lines.length > 0)
   return (
     <article aria-label="The round so far" className="mt-2">
-      <h2 className="text-2xl leading-tight font-bold">
-        {left === null ? 'Nothing is left of this round' : `Left: ${left}`}
-      </h2>
+      <h2 className="text-2xl leading-tight font-bold">{left === null ? 'Round done' : `Left: ${left}`}</h2>
       <p className="mt-1 text-lg text-quiet">
         {parts.length === 0
-          ? 'Nothing was entered for this day yet.'
+          ? 'You have not recorded anything for this day yet.'
           : took === null
-            ? 'Minutes entered with a stop are summed here.'
-            : `Timed: ${took}.`}
+            ? 'Minutes you enter at a stop are added up here.'
+            : `Time taken: ${took}.`}
       </p>
       <div className="mt-4 grid gap-6 lg:grid-cols-2">
         {parts.map(({ name, lines }) => (

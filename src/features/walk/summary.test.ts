@@ -28,7 +28,7 @@ describe('what a round came to', () => {
       garden.enter(raised, 'tended', ON, { works: ['tie'] })
       garden.enter(sown, 'tended', ON, { works: ['tie'] })
     })
-    expect(done).toEqual(['Watered, 2 times: 15 gal', 'Picked, 2 times: 3 lb, 20 fruit', 'Tied, 2 times'])
+    expect(done).toEqual(['Watered, 2 times: 15 gal', 'Picked, 2 times: 3 lb, 20 fruit', 'Tied up, 2 times'])
   })
   it('counts no note and nothing put off as work, and tells them apart', () => {
     const summary = sums(({ garden, bed, raised }) => {

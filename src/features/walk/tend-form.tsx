@@ -29,7 +29,7 @@ export function TendForm({
       }}
     >
       <fieldset>
-        <legend className="text-sm text-quiet">Done on these plants; untick what was left out</legend>
+        <legend className="text-sm text-quiet">Clear the tick of plants you left out</legend>
         <div className="flex flex-wrap gap-x-4">
           {act.plants.map(({ id, label }) => (
             <label key={id} className="flex min-h-11 min-w-16 items-center gap-2">
@@ -48,25 +48,25 @@ export function TendForm({
       </fieldset>
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField
-          label="Minutes it took, if timed"
+          label="Minutes it took (optional)"
           inputMode="numeric"
           value={took}
-          error={wrong ? 'A whole number of minutes, or leave it empty.' : undefined}
+          error={wrong ? 'Enter whole minutes, or leave it blank.' : undefined}
           onChange={({ target }) => setTook(target.value)}
         />
-        <TextField label="Note, if any" value={note} onChange={({ target }) => setNote(target.value)} />
+        <TextField label="Note (optional)" value={note} onChange={({ target }) => setNote(target.value)} />
       </div>
       {none && (
         <p role="alert" className="mt-2 font-semibold text-cut">
-          On none of them: put it off, or say that you are not doing it.
+          No plant is ticked. Choose Later or Skip instead.
         </p>
       )}
       <div className="mt-3 flex gap-2">
-        <button className="btn min-h-11 btn-primary" disabled={none}>
-          Keep it
+        <button className="btn min-h-14 btn-primary sm:min-h-11" disabled={none}>
+          Save
         </button>
-        <button type="button" className="btn min-h-11" onClick={onCancel}>
-          Leave it
+        <button type="button" className="btn min-h-14 sm:min-h-11" onClick={onCancel}>
+          Cancel
         </button>
       </div>
     </form>

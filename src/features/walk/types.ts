@@ -1,5 +1,8 @@
 import type { FirstWeek } from './first-week'
 import type { SaidReason } from '../../wording/say-reason'
+import type { LookWords } from '../../wording/calls'
+import type { LookedFor } from '../../components/drawing/look-picture'
+import type { WaterLevel } from '../../components/drawing/water-level'
 import type { PhotoView } from '../../components/photo/photo-strip'
 import type { Manner, Place } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
@@ -14,6 +17,8 @@ export type Picture =
   | { type: 'tray'; cells: number; stage: 'seed' | 'loop' | 'seedling'; label: string }
   | { type: 'hardening'; day: number; hours: number[]; rest: boolean }
   | { type: 'probe'; depth: number; expected: number }
+  | ({ type: 'water' } & WaterLevel)
+  | ({ type: 'look' } & LookedFor)
 
 /** A number that can be entered otherwise than advised; `initial` as one would type it. */
 export interface ActField {
@@ -61,6 +66,12 @@ export interface Stop {
   cautions: string[]
   picture: Picture
   doneLabel: string
+  /** Where more than one plant is entered at once: which, and what of them. */
+  books: string | null
+  /** It is a question to the plants: what was found, or not yet, as it is said afterwards. */
+  look: LookWords | null
+  /** The word for the button that changes what is entered; null: there is nothing to change. */
+  change: string | null
   act: Act
 }
 
@@ -80,6 +91,8 @@ export interface Round {
   now: IsoDate
   manner: Manner
   heading: string
+  /** What must be done before tonight, and what is late. */
+  pressing: string
   carry: string
   stops: Stop[]
   coming: Stop[]

@@ -1,14 +1,20 @@
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, type RefObject } from 'react'
 
 const PHONE = '(max-width: 639.9px)'
 
-/** On a phone a stop takes the list's place: it begins at its top, and the list is found again where it was left. */
-export function useListScroll(isLarge: boolean): void {
+/**
+ * On a phone a stop takes the list's place: each begins at its top, and the list is found again where it was left.
+ *
+ * @param shown what is shown large; null: the list
+ * @returns where it is shown
+ */
+export function useListScroll(shown: string | null): RefObject<HTMLElement | null> {
+  const large = useRef<HTMLElement>(null)
   const at = useRef(0)
   useEffect(() => {
     if (!window.matchMedia(PHONE).matches) return
-    if (isLarge) {
-      window.scrollTo({ top: 0, behavior: 'instant' })
+    if (shown !== null) {
+      large.current?.scrollIntoView({ block: 'start', behavior: 'instant' })
       return
     }
     if (at.current > 0) window.scrollTo({ top: at.current, behavior: 'instant' })
@@ -17,5 +23,6 @@ export function useListScroll(isLarge: boolean): void {
     }
     window.addEventListener('scroll', keep, { passive: true })
     return () => window.removeEventListener('scroll', keep)
-  }, [isLarge])
+  }, [shown])
+  return large
 }

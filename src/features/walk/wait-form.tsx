@@ -5,13 +5,13 @@ import { TextField } from '../../components/forms/fields'
 import type { StopActs } from './stop-acts'
 
 const DAYS = [
-  { days: 1, name: 'Until tomorrow' },
-  { days: 3, name: 'Three days' },
-  { days: 7, name: 'A week' },
+  { days: 1, name: 'Tomorrow' },
+  { days: 3, name: 'In 3 days' },
+  { days: 7, name: 'In a week' },
 ]
 const LONGEST = 500
 
-/** Put off for some days, or not doing at all, with the reason for the record. */
+/** Later, on one of some days; or skipped, with a reason. */
 export function WaitForm({ kind, acts }: { kind: 'put-off' | 'decline'; acts: StopActs }) {
   const [why, setWhy] = useState('')
   const tooLong = why.length > LONGEST
@@ -20,12 +20,12 @@ export function WaitForm({ kind, acts }: { kind: 'put-off' | 'decline'; acts: St
       <div
         className="flex flex-wrap gap-2 border-l-4 border-frost bg-base-200 p-4"
         role="group"
-        aria-label="Put off"
+        aria-label="Later"
       >
         {DAYS.map(({ days, name }, index) => (
           <button
             key={days}
-            className="btn min-h-11"
+            className="btn min-h-14 sm:min-h-11"
             autoFocus={index === 0}
             onClick={() => acts.putOff(days)}
           >
@@ -43,13 +43,13 @@ export function WaitForm({ kind, acts }: { kind: 'put-off' | 'decline'; acts: St
       }}
     >
       <TextField
-        label="Why not, for the record"
+        label="Reason (optional)"
         autoFocus
         value={why}
         onChange={(event) => setWhy(event.target.value)}
         error={tooLong ? `At most ${LONGEST} characters, please.` : undefined}
       />
-      <button className="btn mt-3 min-h-11">Not doing this</button>
+      <button className="btn mt-3 min-h-14 btn-primary sm:min-h-11">Skip this</button>
     </form>
   )
 }

@@ -32,7 +32,7 @@ export const DISORDER_WORDS = {
     first: 'Take the worst ones off small, so that the truss feeds the others.',
     then: [
       'The next trusses, of warmer nights, are smooth.',
-      'Next spring set out by warm nights, not by the calendar.',
+      'Next spring plant out by warm nights, not by the calendar.',
     ],
     not: 'Do not spray or feed for it.',
   },

@@ -72,7 +72,7 @@ export const HEALTH_REASONS: Record<HealthRule, string> = {
   'health.not.guests-about': 'No open case in this garden carries it.',
   'health.is.seedlings': 'It is a seedling.',
   'health.not.seedlings': 'It is past the seedling.',
-  'health.is.young-plants': 'It was set out lately.',
+  'health.is.young-plants': 'It was planted out lately.',
   'health.not.young-plants': 'It is well grown.',
   'health.is.flowering': 'It is in flower.',
   'health.not.flowering': 'It does not flower yet.',

@@ -3,7 +3,7 @@ export const WORKING_NAMES = {
   'degree-days': 'Degree-days',
   frost: 'Frost dates',
   'soil-temperature': 'Soil temperature',
-  window: 'When it is warm enough to set out',
+  window: 'When it is warm enough to plant out',
   sowing: 'Sowing, seeds and hardening off',
   depth: 'Planting depth',
   spacing: 'How far apart, and how many fit',

@@ -55,7 +55,7 @@ export const WORKINGS: Record<WorkingId, Working> = {
       'may: mean of 7 nights ≥ 8 °C (pepper 11), soil at root depth ≥ 15 °C (pepper 17), no forecast night under 5 °C (pepper 8), no frost ahead',
       'and not before the day after which at most 2 seasons in 10 still freeze: the house sets 1, 2 or 3',
       'ideal: mean of 7 nights ≥ 10 °C (pepper 13), soil ≥ 16 °C (pepper 18) through the week; waited for where that costs under a tenth of the ripe fruit',
-      'closes: set out later, and the first fruit does not ripen before the first frost',
+      'closes: planted out later, the first fruit does not ripen before the first frost',
     ],
     source: 'Extension practice for warm-season crops.',
     screen: { name: 'Planting day', path: '/planting-day' },

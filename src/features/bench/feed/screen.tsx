@@ -33,7 +33,7 @@ export function FeedScreen({ view }: { view: FeedView }) {
   if (!chosen)
     return (
       <div className="space-y-4 px-6 py-4 max-sm:px-4">
-        <p>Nothing stands in the ground on this day: what is set out shows here with the feed it wants.</p>
+        <p>No plants are in the ground on this day. Once you plant out, this shows the feed they need.</p>
         <FeedByHand manner={manner} />
       </div>
     )

@@ -47,7 +47,7 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
             data: soilTestSchema.cast(typed),
           },
         ],
-        said: `Kept: the soil test of ${detail.name}.`,
+        said: `Saved: the soil test of ${detail.name}.`,
       })
       return answer.ok || !answer.message ? undefined : { form: answer.message }
     },
@@ -70,7 +70,7 @@ export function SoilTestForm({ detail, view }: { detail: FeedDetail; view: FeedV
             </div>
             <FormError message={problem} />
             <button className="btn mt-2 min-h-11 bg-base-100" disabled={busy}>
-              Keep the test
+              Save the test
             </button>
           </form>
         </details>

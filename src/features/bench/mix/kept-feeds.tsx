@@ -17,10 +17,10 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
   const takeAway = (id: string, name: string) =>
     void change({
       send: () => putProductBack(id, null),
-      said: `${name} is no longer kept. What was given of it stays.`,
+      said: `${name} is removed. What you gave of it stays in the logbook.`,
       undo: {
         name: `taking ${name} away`,
-        button: 'Put it back',
+        button: 'Undo',
         send: ({ before }) => putProductBack(id, before),
       },
     })
@@ -62,7 +62,7 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
                     aria-label={`Take ${name} away`}
                     onClick={() => takeAway(id, name)}
                   >
-                    Take away
+                    Remove
                   </button>
                 </span>
               </div>
@@ -75,7 +75,7 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
         <ProductForm product={null} onDone={() => setOpen(null)} />
       ) : (
         <button type="button" className="btn mt-2 min-h-11 bg-base-100" onClick={() => setOpen('new')}>
-          Keep a feed
+          Add a feed
         </button>
       )}
     </section>

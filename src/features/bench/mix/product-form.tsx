@@ -21,7 +21,7 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
     send: async (values, { shown }) => {
       const problems = await keepProduct(id, values, product && shown)
       if (problems) return problems
-      say(`${values.name.trim()} is kept.`)
+      say(`${values.name.trim()} is saved.`)
       onDone()
     },
   })
@@ -30,7 +30,7 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
   return (
     <form
       className="mt-3 grid grid-cols-3 gap-3 border-t-2 border-base-300 pt-3 sm:grid-cols-6"
-      aria-label={product ? `Change ${product.name}` : 'Keep a feed'}
+      aria-label={product ? `Change ${product.name}` : 'Add a feed'}
       onSubmit={(event) => void submit(event)}
       noValidate
     >
@@ -89,10 +89,10 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
         <FormError message={problem} />
         <span className="flex gap-2">
           <button className="btn min-h-11 btn-primary" disabled={busy}>
-            Keep
+            Save
           </button>
           <button type="button" className="btn min-h-11 bg-base-100" onClick={onDone}>
-            Leave it
+            Cancel
           </button>
         </span>
       </div>

@@ -25,7 +25,7 @@ export function MeterForm({ busy, onRead }: { busy: boolean; onRead: (content: n
         <TextField label="Or a meter’s per cent" inputMode="decimal" {...form.field('content')} />
       </div>
       <button className="btn min-h-11 bg-base-100" disabled={busy || form.busy}>
-        Keep the reading
+        Save reading
       </button>
     </form>
   )

@@ -44,7 +44,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
   if (!place)
     return (
       <div className="space-y-4 px-6 py-4 max-sm:px-4">
-        <p>Nothing stands in the ground on this day: what is set out shows here with the water it wants.</p>
+        <p>No plants are in the ground on this day. Once you plant out, this shows the water they need.</p>
         <AnyWater alone manner={manner} />
       </div>
     )
@@ -58,12 +58,12 @@ export function WaterScreen({ view }: { view: WaterView }) {
   const look = (feel: MoistureFeel) =>
     void act({
       entries: [{ subject, kind: 'moisture-read', data: { method: place.isPot ? 'finger' : 'spade', feel } }],
-      said: `Kept: ${place.name} is ${FEEL_NAMES[feel].toLowerCase()}. The balance follows what you found.`,
+      said: `Saved: ${place.name} is ${FEEL_NAMES[feel].toLowerCase()}. The water balance follows what you found.`,
     })
   const read = (content: number) =>
     void act({
       entries: [{ subject, kind: 'moisture-read', data: { method: 'meter', content } }],
-      said: `Kept: ${place.name} holds ${formatMeasure({ kind: 'share', value: content }, { units: 'metric', decimals: 'point' })} of water. The balance follows what you found.`,
+      said: `Saved: ${place.name} holds ${formatMeasure({ kind: 'share', value: content }, { units: 'metric', decimals: 'point' })} of water. The water balance follows what you found.`,
     })
   return (
     <div className="grid lg:grid-cols-[19rem_minmax(0,1fr)]">

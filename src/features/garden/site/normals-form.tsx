@@ -36,7 +36,7 @@ export function NormalsForm({
     defaults: normals,
     send: async (values, { shown }) => {
       const problems = await keepNormals(values, shown)
-      if (!problems) say('The climate is kept. Dates follow it.')
+      if (!problems) say('The climate is saved. Your dates use it now.')
       return problems
     },
   })
@@ -99,7 +99,7 @@ export function NormalsForm({
       </ul>
       <FormError message={problem} />
       <button className="btn btn-primary mt-3 min-h-11" disabled={busy}>
-        Keep the climate
+        Save the climate
       </button>
     </form>
   )

@@ -15,7 +15,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
     defaults: site,
     send: async (values, { shown }) => {
       const problems = await keepSite(values, shown)
-      if (!problems) say('The site is kept. Dates follow it.')
+      if (!problems) say('The place is saved. Your dates use it now.')
       return problems
     },
   })
@@ -57,7 +57,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
       </div>
       <FormError message={problem} />
       <button className="btn btn-primary min-h-11" disabled={busy}>
-        Keep the site
+        Save the place
       </button>
     </form>
   )

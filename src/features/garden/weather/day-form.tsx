@@ -29,7 +29,7 @@ export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner
       if (problems) return problems
       const { date } = (await schema()).cast(typed)
       for (const name of ['tmin', 'tmax', 'rain', 'dewPoint', 'wind', 'solar'] as const) form.resetField(name)
-      say(`The weather of ${formatDate(date as IsoDate, manner)} is kept.`, {
+      say(`The weather of ${formatDate(date as IsoDate, manner)} is saved.`, {
         label: 'Remove',
         onClick: () => void dropDay(date),
       })
@@ -56,7 +56,7 @@ export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner
       </details>
       <FormError message={problem} />
       <button className="btn btn-primary mt-2 min-h-11" disabled={busy}>
-        Keep the day
+        Save the day
       </button>
     </form>
   )

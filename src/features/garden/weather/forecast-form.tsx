@@ -29,7 +29,7 @@ export function ForecastForm({
       const problems = await keepForecast(typed)
       if (problems) return problems
       const said = typed.days.filter(({ tmin }) => tmin.trim() !== '').length
-      say(said === 0 ? 'No forecast is kept.' : `The forecast of ${sayCount(said, 'day')} is kept.`)
+      say(said === 0 ? 'The forecast is removed.' : `The forecast of ${sayCount(said, 'day')} is saved.`)
       return undefined
     },
   })
@@ -100,7 +100,7 @@ export function ForecastForm({
       </table>
       <FormError message={problem} />
       <button className="btn btn-primary mt-2 min-h-11" disabled={busy}>
-        Keep the forecast
+        Save the forecast
       </button>
     </form>
   )

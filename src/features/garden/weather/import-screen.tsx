@@ -94,7 +94,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
     startTaking(async () => {
       const answer = await takeDays(JSON.stringify(days), replaced).catch(() => NO_ANSWER)
       if (!answer.ok) return setProblem(answer.message)
-      say(`${answer.days} days are taken. Dates follow them.`)
+      say(`${answer.days} days imported. Your dates use them now.`)
       router.push('/garden/weather')
       router.refresh()
     })
@@ -251,7 +251,7 @@ function Found({
           </button>
         )}
         <button type="button" className="btn min-h-11 bg-base-100" onClick={onLeave}>
-          Take none
+          Cancel
         </button>
       </p>
     </section>

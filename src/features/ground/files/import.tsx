@@ -41,7 +41,7 @@ export function GroundImport({
     const edits = read!.pieces.map(({ of, row }) => ({ of, id: row.id, row }) as GroundEdit)
     const answer = await put({
       send: () => editSettled(edits),
-      said: `${sayCount(edits.length, 'place')} taken in.`,
+      said: `${sayCount(edits.length, 'place')} imported.`,
       undo: { name: 'taking these places in', send: ({ undo }) => editSettled(undo) },
     })
     if (answer.ok) setRead(null)
@@ -49,7 +49,7 @@ export function GroundImport({
   }
   return (
     <section aria-label="Take in places" className="mt-8 space-y-2">
-      <PartHeading>Take in places from a file</PartHeading>
+      <PartHeading>Import places from a file</PartHeading>
       <p className="text-quiet">
         GeoJSON with polygons, or CSV whose first line names the columns name, kind, x, y, length, width,
         turn; only name, length and width are needed. A place that is here already, by its id, is brought to

@@ -56,8 +56,8 @@ export function plantLabels(day: Day, origin: string): PlantLabel[] {
   const { manner } = day
   return onPlan(day.outlook).flatMap(({ planting, cultivar, place, begins, stands }) => {
     const { date } = begins
-    const done = planting.raising === 'direct' ? 'seedlings showed' : 'set out'
-    const ahead = planting.raising === 'direct' ? 'seedlings show about' : 'to set out'
+    const done = planting.raising === 'direct' ? 'seedlings showed' : 'planted out'
+    const ahead = planting.raising === 'direct' ? 'seedlings show about' : 'plant out'
     return day.plants
       .filter(({ plantingId }) => plantingId === planting.id)
       .map(({ id, label }) => ({

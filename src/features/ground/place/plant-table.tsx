@@ -76,7 +76,7 @@ export function PlantTable({
           >
             <summary className="flex min-h-11 cursor-pointer flex-wrap items-center gap-x-3">
               <strong>{sayCount(own.length, `${name}`, name)}</strong>
-              <span className="text-quiet">{stands ? 'set out' : 'planned'}</span>
+              <span className="text-quiet">{stands ? 'planted out' : 'planned'}</span>
             </summary>
             <Link href={`/plantings/${planting.id}${query}`} className="link">
               Its dates

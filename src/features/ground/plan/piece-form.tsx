@@ -36,7 +36,7 @@ export function PieceForm({
             ? { of: 'place', id: piece.row.id, row: placeFrom(piece.row, typed) }
             : { of: 'obstacle', id: piece.row.id, row: obstacleFrom(piece.row, typed) },
         ],
-        `${typed.name} is kept.`,
+        `${typed.name} is saved.`,
       )
       return fault === null ? undefined : { form: fault }
     },
@@ -117,7 +117,7 @@ export function PieceForm({
       )}
       <FormError message={problem} />
       <button className="btn btn-primary min-h-11" disabled={busy}>
-        Keep
+        Save
       </button>
     </form>
   )

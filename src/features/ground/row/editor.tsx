@@ -144,7 +144,7 @@ export function RowEditor({
               disabled={bare.length === 0 || known.size === 0}
               onClick={() => setRuns(hedged(runs, known))}
             >
-              Put the untried between trusted ones
+              Plant new cultivars between proven ones
             </button>
             <button
               type="button"

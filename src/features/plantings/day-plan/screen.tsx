@@ -19,21 +19,21 @@ export function DayPlanScreen({ plan }: { plan: DayPlan }) {
       <p className="text-quiet">Planting day, {formatDate(plan.on, manner)}</p>
       <h1 className="mt-1 text-3xl font-semibold">
         {going.length > 0
-          ? `Set out ${sayCount(plants, 'plant')} of ${sayCount(going.length, 'planting')}`
+          ? `Plant out ${sayCount(plants, 'plant')} of ${sayCount(going.length, 'planting')}`
           : waiting.length > 0
             ? 'Not today'
-            : 'No plants wait to be set out'}
+            : 'No plants are waiting to be planted out'}
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {going.length > 0
           ? `Best toward evening or under cloud; about ${sayMeasure({ kind: 'volume', value: water }, manner)} of water to water them in.`
           : waiting.length > 0
-            ? 'What is raised is not ready yet, or nights and soil are still too cold.'
-            : 'The Season says when the next are due.'}
+            ? 'The seedlings are not ready yet, or nights and soil are still too cold.'
+            : 'Season says when the next are due.'}
       </p>
       {going.length > 0 && (
-        <section aria-label="Carry out first" className="mt-6">
-          <PartHeading>Carry out first</PartHeading>
+        <section aria-label="Bring out first" className="mt-6">
+          <PartHeading>Bring out first</PartHeading>
           <ul className="columns-2 max-sm:columns-1">
             {carry.map((need) => (
               <li key={`${need.kind} ${need.length}`} className="py-0.5">
@@ -47,10 +47,10 @@ export function DayPlanScreen({ plan }: { plan: DayPlan }) {
         <section aria-label="In this order" className="mt-6">
           <PartHeading>In this order</PartHeading>
           <ol className="list-decimal space-y-1 pl-5 leading-snug">
-            <li>Soak the root balls; lay the plants out where they will stand, a label with each.</li>
-            <li>Drive stakes and posts before any hole is dug, so that no root is cut later.</li>
-            <li>Dig, put in what belongs into the hole, strip the leaves, set and firm without crushing.</li>
-            <li>Water in at once, tie the first tie loosely, mulch when the soil is warm.</li>
+            <li>Soak the root balls. Lay the plants where they will grow, each with its label.</li>
+            <li>Drive in stakes and posts before you dig, so that you cut no roots later.</li>
+            <li>Dig, add what belongs in the hole, strip the leaves, plant and firm gently.</li>
+            <li>Water at once, tie loosely, and mulch when the soil is warm.</li>
           </ol>
         </section>
       )}
@@ -76,7 +76,7 @@ function Work({ work, plan, query }: { work: DayPlanting; plan: DayPlan; query: 
       <div className="flex flex-wrap items-baseline justify-between gap-2">
         <h2 className="text-xl font-semibold">{work.title}</h2>
         <Link className="btn min-h-11 bg-base-100" href={`/plantings/${work.id}/set-out${query}`}>
-          Measure and set out
+          Measure and plant out
         </Link>
       </div>
       {work.go ? (

@@ -82,7 +82,7 @@ export function firstEntries(
     return {
       ok: false,
       field: 'since',
-      message: 'Plants set out that day are not so far on yet: give an earlier day, or less height.',
+      message: 'Plants planted out that day cannot be so tall yet. Enter an earlier day or a smaller height.',
     }
   const setOut = { count: planting.count, method: 'upright', ...AS_FOUND } as const
   return { ok: true, entries: [entry('set-out', since, setOut), entry('met', today, met)] }

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
+import { takeWayBack } from '../../../components/act/way-back'
 import { Cautions, PartHeading, Why } from '../../../components/advice/why'
 import { PlantSection } from '../../../components/drawing/plant-section'
 import { useKeys } from '../../../components/keys/keys'
@@ -87,9 +88,9 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           },
         },
       ],
-      said: `Set out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`,
+      said: `Planted out: ${sayCount(count, 'plant')}, ${formatDate(on, manner)}.`,
     })
-    if (isKept) router.push(`/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
+    if (isKept) router.push(takeWayBack() ?? `/plantings/${day.plantingId}${on === now ? '' : `?on=${on}`}`)
   }
   useKeys([
     {
@@ -182,7 +183,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         )}
         <BeforePlanting day={day} />
         {day.done ? (
-          <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">These are set out already.</p>
+          <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">You have planted these out already.</p>
         ) : isAhead ? (
           <Ahead />
         ) : (
@@ -192,7 +193,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
               disabled={busy}
               onClick={() => void setOut()}
             >
-              {count === 1 ? 'Set it out' : `Set out all ${count}`}
+              {count === 1 ? 'Plant it out' : `Plant out all ${count}`}
               {waits && ' all the same'}
             </button>
           </div>

@@ -21,7 +21,7 @@ import {
 import { sayBoughtTime, type TimeLine } from '../../../wording/bought-time'
 import { formatDate } from '../../../wording/dates'
 import { capital, nameOf } from '../../../wording/names'
-import { sayCount, sayMeasure, sayTemperature } from '../../../wording/say'
+import { sayCount, sayMeasure, sayTemperature, sayOdds } from '../../../wording/say'
 
 /** A day of hardening off, in words. */
 interface HardeningLine {
@@ -153,8 +153,7 @@ function waysOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): W
         sow.date !== null && sow.how !== 'logged' && sow.date < outlook.today
           ? 'now'
           : sayDate(sow, manner, 'no warm spell')
-      const odds =
-        share === undefined || share > 0.985 ? '' : `; ripens in ${Math.round(share * 100)} of 100 seasons`
+      const odds = share === undefined || share > 0.985 ? '' : `; ripens ${sayOdds(share)}`
       const planned = way === own.planting.raising
       const effect = planned
         ? 'as planned'
@@ -187,12 +186,12 @@ function successionOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Mann
   const next = succession(outlook, own)
   if (!next) return null
   const free = sayDate(next.free, manner, '')
-  const share = Math.round((next.dates['first-ripe'].spread?.share ?? 0) * 100)
+  const share = next.dates['first-ripe'].spread?.share ?? 0
   const isDirect = own.planting.raising === 'direct'
   const again = next.dates[isDirect ? 'sow' : 'set-out'].date
-  return again === null || share < 10
+  return again === null || share < 0.1
     ? `It is done about ${free}. Too late for the same once more: a quick crop of another family can follow.`
-    : `It is done about ${free}. The same once more: sow ${sayDate(next.dates.sow, manner, '')}${isDirect ? '' : `, set out ${formatDate(again, manner)}`}, first ripe ${sayDate(next.dates['first-ripe'], manner, 'hardly')}, in ${share} of 100 seasons.`
+    : `It is done about ${free}. The same once more: sow ${sayDate(next.dates.sow, manner, '')}${isDirect ? '' : `, plant out ${formatDate(again, manner)}`}, first ripe ${sayDate(next.dates['first-ripe'], manner, 'hardly')}, ${sayOdds(share)}.`
 }
 
 function shortSeasonsOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): string | null {
@@ -202,7 +201,7 @@ function shortSeasonsOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Ma
   const say = (offset: number | null): string =>
     offset === null ? 'the turn of the season' : formatDate(dateInSeason(own.start, offset), manner)
   const { before, gap, after } = split
-  return `Nights stay too warm to set from about ${say(gap.begins.p50)} to ${say(gap.ends.p50)}. Two short seasons: set out from ${say(before.opens.p50)} to ${say(before.closes.p50)}, and again from ${say(after.opens.p50)}${after.closes.p50 === null ? '' : ` to ${say(after.closes.p50)}`}.`
+  return `Nights stay too warm to set from about ${say(gap.begins.p50)} to ${say(gap.ends.p50)}. Two short seasons: plant out from ${say(before.opens.p50)} to ${say(before.closes.p50)}, and again from ${say(after.opens.p50)}${after.closes.p50 === null ? '' : ` to ${say(after.closes.p50)}`}.`
 }
 
 const COVER_DAYS = 5

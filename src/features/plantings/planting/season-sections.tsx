@@ -96,7 +96,7 @@ export function Ways({ id, ways, canChoose }: { id: string; ways: SeasonPart['wa
               <span className="text-quiet"> {effect}</span>
               <span className="block text-sm">
                 {way !== 'bought' && `sow ${sow}, `}
-                {way === 'direct' ? setOut : `set out ${setOut}`}, first ripe {ripe}
+                {way === 'direct' ? setOut : `plant out ${setOut}`}, first ripe {ripe}
               </span>
             </span>
             {canChoose && !planned && <WayButton id={id} way={way} name={name} />}

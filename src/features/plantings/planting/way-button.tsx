@@ -21,7 +21,7 @@ export function WayButton({ id, way, name }: { id: string; way: RaisingWay; name
       onClick={() => void choose()}
       aria-label={`Raise ${name.toLowerCase()}`}
     >
-      Do it so
+      Use this
     </button>
   )
 }

@@ -34,7 +34,7 @@ export function DueHeights({
                   ? `about ${formatDate(on, manner)}`
                   : isPlanted
                     ? 'not reached this season'
-                    : 'once they are set out'}
+                    : 'once they are planted out'}
             </span>
           </li>
         ))}
