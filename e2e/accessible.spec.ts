@@ -89,6 +89,24 @@ for (let from = 0; from < SCREENS.length; from += AT_ONCE) {
   })
 }
 
+test('windows are called by what they show, and colors follow the device until some are chosen', async ({
+  page,
+}) => {
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await open(page, '/plants/demo-2026-bed-2-1-7')
+  await expect(page).toHaveTitle('Old Harrow 7, Bed 2 · Prairie')
+  const html = page.locator('html')
+  await expect(html).toHaveAttribute('data-theme', 'dusk')
+  await open(page, '/walk')
+  await expect(page).toHaveTitle('Walk: today’s round · Prairie')
+  await page.getByLabel('Theme').selectOption('High contrast')
+  await expect(html).toHaveAttribute('data-theme', 'sun')
+  await page.reload()
+  await expect(html).toHaveAttribute('data-theme', 'sun')
+  await page.getByLabel('Theme').selectOption('As on this device')
+  await expect(html).toHaveAttribute('data-theme', 'dusk')
+})
+
 test.describe('with nothing in it', () => {
   test.use({ data: 'empty' })
   test('the first questions have no serious fault either', async ({ page }) => {

@@ -146,6 +146,7 @@ test('plants are tied and cut in one go but for one, a pot is watered by what it
   await expect(page.getByRole('region', { name: 'Given so far' })).toContainText('10–10–10, 12 g')
 
   await open(page, '/walk')
+  await expect(stops.first()).toBeVisible()
   const left = await stops.count()
   await page.getByRole('button', { name: /Open the tunnel/ }).click()
   await page.keyboard.press('Enter')
@@ -397,6 +398,28 @@ test.describe('on a phone', () => {
     // A stop has its own address.
     await page.reload()
     await expect(article).toBeVisible()
+  })
+
+  test('every stop of a round keeps its task and its main button in sight, without a scroll', async ({
+    page,
+  }) => {
+    await open(page, '/walk')
+    const rows = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
+    await expect(rows.first()).toBeVisible()
+    const all = await rows.count()
+    await rows.first().getByRole('button').tap()
+    const article = page.getByRole('article')
+    const bar = page.locator('[data-stop-bar]')
+    for (let turn = 0; turn < all; turn++) {
+      await expect(article).toContainText(`Stop ${turn + 1} of ${all}`)
+      await expect(article.getByRole('heading', { level: 2 })).toBeInViewport({ ratio: 1 })
+      const main = bar.getByRole('button').first()
+      await expect(main).toBeInViewport({ ratio: 1 })
+      expect((await main.boundingBox())!.height).toBeGreaterThanOrEqual(56)
+      for (const button of await bar.getByRole('button').all())
+        expect((await button.boundingBox())!.height).toBeGreaterThanOrEqual(56)
+      if (turn + 1 < all) await page.keyboard.press('j')
+    }
   })
 
   test('one stop at a time, and nothing wider than the screen', async ({ page }) => {

@@ -19,9 +19,11 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
       <body className="bg-base-100 text-base-content">
         <ThemeProvider
           attribute="data-theme"
-          themes={['day', 'sun', 'dusk']}
-          defaultTheme="day"
-          enableSystem={false}
+          themes={['light', 'dark', 'day', 'sun', 'dusk']}
+          // Until one is chosen, the device's own.
+          value={{ light: 'day', dark: 'dusk', day: 'day', sun: 'sun', dusk: 'dusk' }}
+          defaultTheme="system"
+          enableColorScheme={false}
           nonce={nonce}
         >
           {children}

@@ -3,18 +3,18 @@ import type { Stage } from '../core/season'
 
 export const STAGE_NAMES: Record<Stage, string> = {
   sow: 'Sow',
-  emerge: 'Come up',
+  emerge: 'Seedlings show',
   'first-light': 'Full light from',
   'pot-up': 'Pot up',
   harden: 'Harden off from',
-  'set-out': 'Set out',
+  'set-out': 'Plant out',
   'first-flower': 'First flower',
   'first-green': 'First green fruit to pick',
   'first-ripe': 'First ripe fruit',
   peak: 'Most ripe fruit',
   'last-flower-ripe': 'Last flower to ripen on the plant',
   'last-flower-green': 'Last flower to ripen indoors',
-  top: 'Top the vines',
+  top: 'Cut off the tips',
   end: 'End',
 }
 

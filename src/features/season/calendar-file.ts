@@ -62,7 +62,7 @@ function describe({ garden }: GardenState, { planting, dates }: PlantingOutlook,
   const { spread } = dates[stage]
   const odds =
     spread?.p10 && spread.p90 && spread.p10 !== spread.p90
-      ? `In 8 seasons of 10 from ${formatDate(spread.p10, manner)} to ${formatDate(spread.p90, manner)}.`
+      ? `8 years in 10, from ${formatDate(spread.p10, manner)} to ${formatDate(spread.p90, manner)}.`
       : ''
   if (stage !== 'sow' || planting.raising === 'bought')
     return [sayCount(planting.count, 'plant') + '.', odds].join(' ').trim()

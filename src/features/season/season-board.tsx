@@ -189,7 +189,7 @@ function Legend({ manner }: { manner: Manner }) {
         <span aria-hidden className="relative h-2 w-6 border-x-2 border-leaf">
           <span className="absolute top-[3px] right-0 left-0 border-t-2 border-leaf" />
         </span>
-        8 seasons of 10
+        8 years in 10
       </span>
       <Fill
         fill="bg-[repeating-linear-gradient(135deg,transparent_0_5px,var(--frost)_5px_6px)]"

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { currentDay } from '../../../data/request'
 import { AlmanacPage } from '../../../features/almanac/almanac-page'
 
-export const metadata: Metadata = { title: 'Almanac' }
+export const metadata: Metadata = { title: 'Almanac: how it is worked out' }
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
   const day = await currentDay(searchParams)

@@ -4,7 +4,7 @@ import { BasketScreen } from '../../../features/basket/basket-screen'
 import { BasketTabs } from '../../../features/basket/basket-tabs'
 import { basketView } from '../../../features/basket/queries'
 
-export const metadata: Metadata = { title: 'Basket' }
+export const metadata: Metadata = { title: 'Basket: harvest' }
 
 export default async function BasketPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
   const day = await currentDay(searchParams)

@@ -4,7 +4,7 @@ import { ClinicScreen } from '../../../features/clinic/clinic-screen'
 import { ClinicTabs } from '../../../features/clinic/clinic-tabs'
 import { clinicView, type Asked } from '../../../features/clinic/queries'
 
-export const metadata: Metadata = { title: 'Clinic' }
+export const metadata: Metadata = { title: 'Clinic: what’s wrong?' }
 
 export default async function ClinicPage({
   searchParams,

@@ -4,7 +4,7 @@ import { GardenScreen } from '../../../features/garden/garden-screen'
 import { climateOfferOf } from '../../../features/garden/site/climate-offer'
 import { gardenView } from '../../../features/garden/queries'
 
-export const metadata: Metadata = { title: 'Garden' }
+export const metadata: Metadata = { title: 'Garden: place, weather, settings' }
 
 export default async function GardenSitePage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
   const day = await currentDay(searchParams)

@@ -3,7 +3,7 @@ import { currentDay } from '../../../data/request'
 import { GroundScreen } from '../../../features/ground/plan/screen'
 import { groundView } from '../../../features/ground/queries'
 
-export const metadata: Metadata = { title: 'Ground' }
+export const metadata: Metadata = { title: 'Ground: beds, pots and plan' }
 
 export default async function GroundPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
   const day = await currentDay(searchParams)

@@ -4,7 +4,7 @@ import { filterOf, misreadDays } from '../../../features/logbook/filter'
 import { LogbookScreen } from '../../../features/logbook/logbook-screen'
 import { logbookView } from '../../../features/logbook/queries'
 
-export const metadata: Metadata = { title: 'Logbook' }
+export const metadata: Metadata = { title: 'Logbook: everything you did' }
 
 export default async function LogbookPage({
   searchParams,

@@ -3,7 +3,7 @@ import { currentState } from '../../../data/request'
 import { PracticeScreen } from '../../../features/practice/practice-screen'
 import { practiceView } from '../../../features/practice/queries'
 
-export const metadata: Metadata = { title: 'Practice' }
+export const metadata: Metadata = { title: 'Practice: learn to prune' }
 
 export default async function PracticePage() {
   const state = await currentState()

@@ -3,7 +3,7 @@ import { currentDay } from '../../../data/request'
 import { seasonView } from '../../../features/season/queries'
 import { SeasonScreen } from '../../../features/season/season-screen'
 
-export const metadata: Metadata = { title: 'Season' }
+export const metadata: Metadata = { title: 'Season: dates and odds' }
 
 type Asked = Promise<{ on?: string; season?: string }>
 

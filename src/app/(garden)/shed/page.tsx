@@ -4,7 +4,7 @@ import { shedView } from '../../../features/shed/queries'
 import { MOST_YEARS } from '../../../features/shed/most-years'
 import { ShedScreen } from '../../../features/shed/shed-screen'
 
-export const metadata: Metadata = { title: 'Shed' }
+export const metadata: Metadata = { title: 'Shed: supplies and costs' }
 
 export default async function ShedPage({
   searchParams,

@@ -41,7 +41,7 @@ export function PlantingScreen({ view, made }: { view: PlantingView; made: numbe
                     date
                   </th>
                   <th scope="col" className="font-normal max-sm:hidden">
-                    8 seasons of 10
+                    8 years in 10
                   </th>
                 </tr>
               </thead>

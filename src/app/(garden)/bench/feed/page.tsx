@@ -3,7 +3,7 @@ import { currentDay } from '../../../../data/request'
 import { feedView } from '../../../../features/bench/feed/queries'
 import { FeedScreen } from '../../../../features/bench/feed/screen'
 
-export const metadata: Metadata = { title: 'Feed' }
+export const metadata: Metadata = { title: 'Bench: feed' }
 
 interface Props {
   searchParams: Promise<{ on?: string; place?: string }>

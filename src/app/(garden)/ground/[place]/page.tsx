@@ -1,10 +1,17 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../data/request'
+import { titleOf } from '../../../../data/titles'
 import { placeView } from '../../../../features/ground/place/queries'
 import { PlaceScreen } from '../../../../features/ground/place/screen'
 
-export const metadata: Metadata = { title: 'Ground, a place' }
+export async function generateMetadata({
+  params,
+}: {
+  params: Promise<{ place: string }>
+}): Promise<Metadata> {
+  return titleOf('place', (await params).place, 'Ground')
+}
 
 export default async function PlacePage({
   params,

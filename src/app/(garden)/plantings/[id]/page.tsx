@@ -1,14 +1,17 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../data/request'
+import { titleOf } from '../../../../data/titles'
 import { PlantingScreen } from '../../../../features/plantings/planting/screen'
 import { plantingView } from '../../../../features/plantings/queries'
-
-export const metadata: Metadata = { title: 'Planting' }
 
 interface Props {
   params: Promise<{ id: string }>
   searchParams: Promise<{ on?: string; made?: string }>
+}
+
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> {
+  return titleOf('planting', (await params).id, 'Planting')
 }
 
 export default async function PlantingPage({ params, searchParams }: Props) {

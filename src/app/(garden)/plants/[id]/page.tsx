@@ -1,14 +1,17 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { currentDay } from '../../../../data/request'
+import { titleOf } from '../../../../data/titles'
 import { PlantScreen } from '../../../../features/plant/plant-screen'
 import { plantViewOf } from '../../../../features/plant/queries'
-
-export const metadata: Metadata = { title: 'Plant' }
 
 interface Props {
   params: Promise<{ id: string }>
   searchParams: Promise<{ on?: string }>
+}
+
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> {
+  return titleOf('plant', (await params).id, 'Plant')
 }
 
 export default async function PlantPage({ params, searchParams }: Props) {

@@ -3,7 +3,7 @@ import { currentDay } from '../../../../data/request'
 import { PaperSheet } from '../../../../features/walk/paper-sheet'
 import { roundOf } from '../../../../features/walk/queries'
 
-export const metadata: Metadata = { title: 'The round on paper' }
+export const metadata: Metadata = { title: 'Today’s round on paper' }
 
 export default async function SheetPage({
   searchParams,
