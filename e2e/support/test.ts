@@ -25,5 +25,14 @@ export const test = base.extend<{ data: LaidGarden; server: Server }, { shared: 
 /** Opens a screen and waits until its keys and buttons are live. */
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path)
-  await page.waitForFunction(() => document.documentElement.dataset.keys === 'ready')
+  // The frame takes keys first; the screen in it comes, and answers, a little later.
+  await page.waitForFunction(() => {
+    const heading = document.querySelector('main h1')
+    return (
+      document.documentElement.dataset.keys === 'ready' &&
+      !document.querySelector('main .appear-late') &&
+      (!heading || Object.keys(heading).some((key) => key.startsWith('__reactFiber')))
+    )
+  })
+  await page.evaluate(() => new Promise((rest) => requestAnimationFrame(() => setTimeout(rest))))
 }
