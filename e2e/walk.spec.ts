@@ -272,6 +272,23 @@ test('a round goes on paper and comes back from it in one act', async ({ page })
   await expect(entered).toHaveCount(0)
 })
 
+test('planting out from the round comes back to its next stop', async ({ page }) => {
+  await open(page, '/walk')
+  const rows = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
+  await rows.filter({ hasText: 'Plant out 8 plants' }).getByRole('button').click()
+  const article = page.getByRole('article')
+  await expect(article).toContainText('Bed 4')
+  await page.keyboard.press('j')
+  await expect(article).not.toContainText('Bed 4')
+  const next = await article.getByRole('heading', { level: 2 }).innerText()
+  await page.keyboard.press('k')
+  await expect(article).toContainText('Bed 4')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Plant out all 8' }).click()
+  await expect(page).toHaveURL(/\/walk\?stop=/)
+  await expect(article.getByRole('heading', { level: 2 })).toHaveText(next)
+})
+
 test('two tabs that write at once both keep what they wrote', async ({ page, context }) => {
   await open(page, '/walk')
   const second = await context.newPage()

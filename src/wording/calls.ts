@@ -177,6 +177,22 @@ export function sayDone(answer: CallAnswer, manner: Manner): string {
   }
 }
 
+/** The words on the button that changes what is entered; null: there is nothing to change. */
+export function sayChange(answer: CallAnswer): string | null {
+  switch (answer.kind) {
+    case 'water':
+    case 'feed':
+      return 'Other amount'
+    case 'tend':
+      return answer.plants > 1 ? 'Not all plants' : 'Details'
+    case 'set-out':
+    case 'follow':
+      return null
+    default:
+      return 'Details'
+  }
+}
+
 /** What a look found, or did not yet, as it is said afterwards. */
 export interface LookWords {
   found: string

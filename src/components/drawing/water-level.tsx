@@ -1,7 +1,10 @@
 import type { Crop } from '../../core/crop'
 import type { Manner } from '../../core/facts'
-import { formatMeasure, type Measure } from '../../core/quantity'
+import type { Measure } from '../../core/quantity'
+import type { WaterLevel } from '../../core/watering'
+import { sayMeasure } from '../../wording/say'
 import { PepperLeaf, TomatoLeaf } from './leaf-marks'
+import { INK } from './signs/colours'
 
 const [WIDTH, HEIGHT] = [440, 196]
 /** Where the soil begins and ends, and where it stands from left to right. */
@@ -10,18 +13,6 @@ const POT = { left: 30, right: 150, taper: 12 }
 const BED = { left: 8, right: 232, taper: 0 }
 /** Two lines of words apart, in the drawing's units. */
 const LINE = 19
-
-/** What a place's plants can still drink, and what is left when growth slows. */
-export interface WaterLevel {
-  isPot: boolean
-  crop: Crop
-  /** Shares of what the root zone holds for the plants, 0–1. */
-  left: number
-  slows: number
-  /** Water that is missing now, and that is missing when growth slows. */
-  short: Measure
-  limit: Measure
-}
 
 /** A pot or a bed cut through: how far its water has fallen, and the line under which growth slows. */
 export function WaterLevelPicture({
@@ -32,15 +23,14 @@ export function WaterLevelPicture({
   short,
   limit,
   manner,
-}: WaterLevel & { manner: Manner }) {
+}: WaterLevel & { isPot: boolean; crop: Crop; manner: Manner }) {
   const frame = isPot ? POT : BED
   const levelAt = (share: number) => FLOOR - (FLOOR - TOP) * Math.min(1, Math.max(0, share))
   const edge = (y: number) => (frame.taper * (y - TOP)) / (FLOOR - TOP)
   const block = (from: number) =>
     `M${frame.left + edge(from)} ${from}H${frame.right - edge(from)}L${frame.right - edge(FLOOR)} ${FLOOR}H${frame.left + edge(FLOOR)}Z`
   const [now, line] = [levelAt(left), levelAt(slows)]
-  const text = (measure: Measure) =>
-    measure.kind === 'date' || measure.kind === 'name' ? '' : formatMeasure(measure, manner)
+  const text = (measure: Measure) => sayMeasure(measure, manner)
   const isLow = left < slows
   // The words keep apart where the lines come together: the higher line's are above.
   const middle = (now + line) / 2
@@ -119,7 +109,7 @@ function Plant({ x, crop }: { x: number; crop: Crop }) {
       <Leaf x={x} y={TOP - 60} length={34} left rise={36} fill="var(--leaf-young)" stalk="var(--stem)" />
       <Leaf x={x} y={34} length={24} rise={58} fill="var(--leaf-young)" stalk="var(--stem)" />
       <path d={`M${x} ${TOP - 38}q8 2 13 7`} fill="none" stroke="var(--stem)" strokeWidth="1.5" />
-      <g fill="#e0b52c">
+      <g fill={INK.petal}>
         <circle cx={x + 12} cy={TOP - 30} r="3" />
         <circle cx={x + 17} cy={TOP - 27} r="3" />
         <circle cx={x + 12} cy={TOP - 24} r="2.4" />

@@ -1,8 +1,16 @@
 import { addDays } from '../calendar'
 import { adviseFeed, feedWarnings, ledgerOf } from '../feeding'
-import { count, duration, mass, onDate, volume, waterDepth } from '../quantity'
+import { count, duration, mass, onDate } from '../quantity'
 import { stageEntries } from '../season'
-import { dripOf, irrigationMinutes, dueWatering, soakingOf, standingIn, type WateredPlace } from '../watering'
+import {
+  dripOf,
+  irrigationMinutes,
+  dueWatering,
+  soakingOf,
+  standingIn,
+  waterLevel,
+  type WateredPlace,
+} from '../watering'
 import type { Call, CallGarden } from './call'
 import { makeCallAbout, type PlaceContext } from './context'
 import { CAN, MINUTES } from './minutes'
@@ -16,15 +24,11 @@ const lastOf = (entries: WateredPlace['entries'], kind: 'watered' | 'fed') =>
   entries.findLast((entry) => entry.kind === kind)?.on ?? null
 
 /** A place that comes to where growth slows. */
-export function water(
-  context: PlaceContext,
-  { place, entries, water: own }: WateredPlace,
-  { house }: CallGarden,
-): Call | null {
+export function water(context: PlaceContext, watered: WateredPlace, { house }: CallGarden): Call | null {
   const { today } = context
-  const { depletion, states } = own
-  const state = states.at(-1)
-  if (!state) return null
+  const { place, entries, water: own } = watered
+  const level = waterLevel(watered)
+  if (!level) return null
   const { inDays, isDry, litres: wanted, splits } = dueWatering(own, house.watering)
   if (inDays === null || inDays > WATER_AHEAD) return null
   const due = addDays(today, inDays)
@@ -32,8 +36,6 @@ export function water(
   const drip = dripOf(place)
   const turns = soakingOf(place, own.course, litres)[drip ? 'drip' : 'hand']
   const last = lastOf(entries, 'watered')
-  // A pot is watered by the litre, ground by its depth.
-  const short = (mm: number) => (place.pot ? volume(mm * own.course.area) : waterDepth(mm))
   return makeCallAbout(context, {
     occurrence: last ?? 'first',
     due,
@@ -50,7 +52,7 @@ export function water(
       reasons: [
         {
           rule: isDry ? 'call.water-dry' : 'call.water-due',
-          values: { missing: short(depletion), limit: short(state.raw) },
+          values: { missing: level.short, limit: level.limit },
           weight: 'decides',
         },
         ...(turns

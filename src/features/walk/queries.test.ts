@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../core/calendar'
 import { entrySchema } from '../../data/records/entry-schema'
 import { demoState, potEntry } from '../../data/demo/demo-state'
+import { sayMeasure } from '../../wording/say'
 import { roundOf } from './queries'
 import { tendingEntries } from './tending-entries'
 
@@ -27,6 +28,21 @@ describe('the round', () => {
       expect(stop.reasons.map(({ text }) => text)).toContain(stop.deciding)
       expect(stop.picture.type).toMatch(/plan|tray|hardening|probe|water|look/)
       expect(stop.minutes).toMatch(/\d/)
+    }
+  })
+  it('shows a pot’s water as its reason says it, in litres, and ground’s as a depth', () => {
+    const waters = round.stops.filter(({ kind }) => kind === 'water')
+    const told = waters.map(({ picture }) => (picture.type === 'water' ? picture : null)!)
+    expect(new Set(told.map(({ isPot, short }) => `${isPot} ${short.kind}`))).toEqual(
+      new Set(['true volume', 'false water-depth']),
+    )
+    for (const [at, { left, slows, short, limit }] of told.entries()) {
+      expect(left).toBeGreaterThanOrEqual(0)
+      expect(slows).toBeLessThan(1)
+      expect(waters[at]!.deciding).toContain(sayMeasure(short, round.manner))
+      expect(waters[at]!.deciding).toContain(sayMeasure(limit, round.manner))
+      // Lower than the line is shorter than the limit.
+      expect(left < slows).toBe(Number(short.value) > Number(limit.value))
     }
   })
   it('enters only what the log takes', () => {

@@ -1,6 +1,5 @@
 'use client'
 
-import { Link } from '../../components/link'
 import { useRouter } from 'next/navigation'
 import { useEffect, useOptimistic, useState } from 'react'
 import { useDrag } from '@use-gesture/react'
@@ -16,6 +15,7 @@ import { FirstAnswerPart } from './first-answer'
 import { FirstWeekPart } from './first-week-part'
 import { tendingEntries } from './tending-entries'
 import { CANT_TELL, NOT_YET, type Open, type StopActs } from './stop-acts'
+import { RoundHead } from './round-head'
 import { StopDetail } from './stop-detail'
 import { StopList } from './stop-list'
 import { SummaryPart } from './summary-part'
@@ -34,7 +34,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const { act, isAhead: ahead } = useAct(round)
   // A call that is answered is gone at once; the fresh round no longer holds it.
   const [answered, setAnswered] = useOptimistic<readonly string[]>([])
-  const [chosen, setChosen] = useStopAddress(round)
+  const [chosen, setChosen, leave] = useStopAddress(round)
   const [open, setOpen] = useState<Open>(null)
   const [sumsUp, setSumsUp] = useState(false)
   const [early, setEarly] = useState<string | null>(null)
@@ -163,7 +163,7 @@ export function RoundScreen({ round }: { round: Round }) {
   const back = () => {
     setOpen(null)
     setSumsUp(false)
-    setChosen(null)
+    leave()
   }
   useKeys([
     { key: 'j', label: 'next stop', run: step(1) },
@@ -195,52 +195,16 @@ export function RoundScreen({ round }: { round: Round }) {
       <section
         className={`w-[27rem] shrink-0 max-2xl:w-[24rem] border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen || sumsUp ? 'max-sm:hidden' : ''}`}
       >
-        <div className="border-b border-base-300 px-4 py-4">
-          <h1 className="text-2xl font-semibold">{round.heading}</h1>
-          {round.pressing && <p className="mt-1 font-semibold text-frost">{round.pressing}</p>}
-          {round.carry && <p className="mt-1 text-quiet">{round.carry}</p>}
-          {round.weather && <p className="mt-1 font-semibold text-water">{round.weather}</p>}
-          <div className="mt-2 flex flex-wrap gap-2">
-            <Link href={round.newPlantingHref} className="btn btn-sm min-h-11 bg-base-100">
-              New planting
-            </Link>
-            {round.plantingDayHref && (
-              <Link href={round.plantingDayHref} className="btn btn-sm min-h-11 bg-base-100">
-                Planting day
-              </Link>
-            )}
-            {round.stops.length > 0 && (
-              <>
-                <Link href={`/walk/sheet${query}`} className="btn btn-sm min-h-11 bg-base-100">
-                  On paper
-                </Link>
-                {!ahead && (
-                  <Link href={`/walk/paper${query}`} className="btn btn-sm min-h-11 bg-base-100">
-                    Enter from paper
-                  </Link>
-                )}
-              </>
-            )}
-            {round.stops.length > 1 && (
-              <Link href={`/walk/order${query}`} className="btn btn-sm min-h-11 bg-base-100">
-                Order of places
-              </Link>
-            )}
-            {(round.stops.length > 0 || round.done.length > 0) && (
-              <button
-                type="button"
-                className="btn btn-sm min-h-11 bg-base-100"
-                aria-pressed={sumsUp}
-                onClick={() => {
-                  setSumsUp(!sumsUp)
-                  setChosen(null)
-                }}
-              >
-                Sum up
-              </button>
-            )}
-          </div>
-        </div>
+        <RoundHead
+          round={round}
+          query={query}
+          ahead={ahead}
+          sumsUp={sumsUp}
+          onSumUp={() => {
+            setSumsUp(!sumsUp)
+            setChosen(null)
+          }}
+        />
         {round.firstWeek && <FirstWeekPart week={round.firstWeek} />}
         <StopList
           round={round}

@@ -2,14 +2,14 @@ import type { FirstWeek } from './first-week'
 import type { SaidReason } from '../../wording/say-reason'
 import type { LookWords } from '../../wording/calls'
 import type { LookedFor } from '../../components/drawing/look-picture'
-import type { WaterLevel } from '../../components/drawing/water-level'
+import type { WaterLevel } from '../../core/watering'
 import type { PhotoView } from '../../components/photo/photo-strip'
 import type { Manner, Place } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import type { CallKind, Urgency, Work } from '../../core/calls'
 import type { EntrySubject } from '../../core/entry'
 import type { EntryData, EntryKind } from '../../core/log'
-import type { PlantPart } from '../../core/crop'
+import type { Crop, PlantPart } from '../../core/crop'
 import type { Canopy } from '../../core/season'
 
 export type Picture =
@@ -17,7 +17,7 @@ export type Picture =
   | { type: 'tray'; cells: number; stage: 'seed' | 'loop' | 'seedling'; label: string }
   | { type: 'hardening'; day: number; hours: number[]; rest: boolean }
   | { type: 'probe'; depth: number; expected: number }
-  | ({ type: 'water' } & WaterLevel)
+  | ({ type: 'water'; isPot: boolean; crop: Crop } & WaterLevel)
   | ({ type: 'look' } & LookedFor)
 
 /** A number that can be entered otherwise than advised; `initial` as one would type it. */

@@ -1,6 +1,8 @@
 import { useEffect, useRef, useState } from 'react'
 
 const NAME = 'stop'
+/** The place in the history, the same whatever is written there; a browser may not tell. */
+const placeInHistory = () => window.navigation?.currentEntry?.key
 const inAddress = () => new URLSearchParams(window.location.search).get(NAME)
 
 /** Writes past the router: it would ask the server for a screen that is the same, and drop what is on its way. */
@@ -16,15 +18,17 @@ function write(call: string | null, how: 'pushState' | 'replaceState'): void {
  * chosen shows at once; the address follows.
  *
  * @param round the round as it was fetched
- * @returns the stop's call, null for the list; and how to choose another
+ * @returns the stop's call, null for the list; how to choose another; and how to leave it for the list
  */
-export function useStopAddress(round: object): [string | null, (call: string | null) => void] {
+export function useStopAddress(round: object): [string | null, (call: string | null) => void, () => void] {
   const [chosen, setChosen] = useState<string | null>(null)
   const shown = useRef<string | null>(null)
+  const at = useRef<string | undefined>(undefined)
   /** Whether the list lies behind it in the history. */
   const isOverList = useRef(false)
   const show = (call: string | null) => {
     shown.current = call
+    at.current = placeInHistory()
     setChosen(call)
   }
   useEffect(() => {
@@ -36,21 +40,22 @@ export function useStopAddress(round: object): [string | null, (call: string | n
     window.addEventListener('popstate', follow)
     return () => window.removeEventListener('popstate', follow)
   }, [])
-  // With a fresh round the router puts its own address back.
+  // With a fresh round the router puts its own address back; after Back there is nothing to put right.
   useEffect(() => {
-    if (inAddress() !== shown.current) write(shown.current, 'replaceState')
+    if (at.current === placeInHistory() && inAddress() !== shown.current) write(shown.current, 'replaceState')
   }, [round])
   const choose = (call: string | null) => {
     const before = inAddress()
-    if (call === null && before !== null && isOverList.current) {
-      window.history.back()
-      return
-    }
     if (call !== null && before === null) {
       isOverList.current = true
       write(call, 'pushState')
     } else if (call !== before) write(call, 'replaceState')
     show(call)
   }
-  return [chosen, choose]
+  /** To the list, which may lie behind the stop: the same as Back. */
+  const leave = () => {
+    if (inAddress() !== null && isOverList.current) window.history.back()
+    else choose(null)
+  }
+  return [chosen, choose, leave]
 }

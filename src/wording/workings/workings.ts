@@ -75,7 +75,7 @@ export const WORKINGS: Record<WorkingId, Working> = {
     formula: [
       'stem buried b = height of the lowest leaf kept − 1 cm; hole = root ball + b',
       'floor under 16 °C or too hard: a trench of root ball + b',
-      'cost of stripping = ln(leaf area before / after) / (0.011 × daily °C d)',
+      'cost of stripping = ln(leaf area before / after) / (0.011 × degree-days a day, °C)',
     ],
     source: 'Working values; relative growth by leaf area.',
     screen: { name: 'Planting day', path: '/planting-day' },
