@@ -32,7 +32,7 @@ test('latitude, normals and thermometer change ribbon, dates and depth', async (
   // A month whose low is over its high is refused, and what was typed stays.
   await climate.getByLabel('Jul low').fill('40')
   await climate.getByRole('button', { name: 'Save the climate' }).click()
-  await expect(page.getByText('The low must be under the high.')).toBeVisible()
+  await expect(page.getByText('The low must be below the high.')).toBeVisible()
   await expect(climate.getByLabel('Jul low')).toHaveValue('40')
 
   // The latitude: another half of the world for the months that nobody edited is another test's; here the light.
@@ -98,9 +98,9 @@ test('a site that cannot be is refused beside the field, and stays as typed', as
   const bad = {
     Name: ['', 'x'.repeat(10_000)],
     Coordinates: ['', 'behind the barn', '<script>alert(1)</script>', '91 N 10 E'],
-    'Height above the sea': ['9000 m', '5 kg', 'high'],
+    Elevation: ['9000 m', '5 kg', 'high'],
     'Time zone': ['', 'Mars/Olympus'],
-    'Clock held on': ['31 June', 'some day'],
+    'Pretend today is': ['31 June', 'some day'],
   }
   for (const [label, values] of Object.entries(bad)) {
     const field = site.getByLabel(label)

@@ -10,25 +10,25 @@ test('a harvest is weighed with its faults, refused where it cannot be, and stan
   const heading = page.getByRole('heading', { level: 1 })
   await expect(heading).toHaveText(/^Pick in Pot 7: about \d+.g$/)
 
-  const scales = page.getByRole('form', { name: 'On the scales' })
+  const scales = page.getByRole('form', { name: 'Weigh a harvest' })
   await scales.getByLabel('Weight').fill('heaps')
-  await scales.getByLabel('Fruit, if counted').fill('3')
+  await scales.getByLabel('Number of fruit (optional)').fill('3')
   await scales.getByText('Fruit with a fault').click()
   await scales.getByLabel('cracked').fill('5')
   await scales.getByRole('button', { name: 'Save' }).click()
   await expect(scales.getByRole('alert')).toHaveCount(2)
-  await expect(scales.getByText('More with a fault than were counted.')).toBeVisible()
+  await expect(scales.getByText('More fruit with a fault than you counted.')).toBeVisible()
   // A weight in the wrong unit is refused with what would be right, and stays as typed.
   await scales.getByLabel('Weight').fill('450')
   await scales.getByLabel('cracked').fill('1')
   await scales.getByRole('button', { name: 'Save' }).click()
-  await expect(scales.getByRole('alert')).toHaveText(/More than these plants can bear at once/)
+  await expect(scales.getByRole('alert')).toHaveText(/More than these plants can give at once/)
   await expect(scales.getByLabel('cracked')).toHaveValue('1')
   await scales.getByLabel('Weight').fill('450 g')
   await scales.getByLabel('cracked').fill('1')
   await scales.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText(/^Entered: 450.g from Pot 7, Ditch Wren\.$/)).toBeVisible()
-  await expect(heading).toHaveText('Nothing is due to be picked')
+  await expect(heading).toHaveText('Nothing to pick today')
   // Ready for the next one, of the same planting.
   await expect(scales.getByLabel('Weight')).toHaveValue('')
   await expect(scales.getByLabel('Picked from')).toContainText('Pot 7')
@@ -63,7 +63,7 @@ test('a season that is over is put away: its log is closed until it is opened ag
 
 test('one plant is weighed, then a whole bed, and both are told apart', async ({ page }) => {
   await open(page, '/basket')
-  const scales = page.getByRole('form', { name: 'On the scales' })
+  const scales = page.getByRole('form', { name: 'Weigh a harvest' })
   await scales.getByLabel('Picked from').selectOption({ label: 'Bed 1, Copperlace' })
   await scales.getByLabel('Plant', { exact: true }).selectOption('3')
   await scales.getByLabel('Weight').fill('300 g')
@@ -123,7 +123,7 @@ test('nothing is picked before it was planted', async ({ page }) => {
   await form.getByLabel('Day').fill('2026-02-01')
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(form.getByRole('alert')).toContainText(
-    'Nothing of that planting stood in the ground by that day',
+    'You had not planted out any of that planting by that day',
   )
   await expect(page.getByText(/picked: 310.g, 3 fruit/)).toBeVisible()
 })
@@ -132,7 +132,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
   test('a harvest is weighed by touch and stands in the review', async ({ page }) => {
     await open(page, '/basket')
-    const scales = page.getByRole('form', { name: 'On the scales' })
+    const scales = page.getByRole('form', { name: 'Weigh a harvest' })
     await scales.getByLabel('Weight').fill('600 g')
     await scales.getByRole('button', { name: 'Save' }).tap()
     await expect(page.getByText(/^Entered: 600.g from Pot 7, Ditch Wren\.$/)).toBeVisible()

@@ -20,7 +20,7 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
 
   await page.keyboard.press('/')
   await line.fill('bed 1 picked 2 kg')
-  await expect(box.getByRole('status')).toContainText('stand Copperlace and Dusk Plum: say which.')
+  await expect(box.getByRole('status')).toContainText('you grow Copperlace and Dusk Plum. Which one?')
   await line.fill('bed 1 dusk plum picked 2 kg 14 fruit 2 split')
   await expect(box.getByRole('option', { selected: true })).toContainText('14 fruit')
   await page.keyboard.press('Enter')
@@ -42,7 +42,7 @@ test('a line in plain words is understood, shown, kept and taken back; a name is
   await expect(page).toHaveURL(/\/basket/)
   await page.keyboard.press('/')
   await line.fill('<img src=x onerror=alert(1)>')
-  await expect(box).toContainText('Nothing here bears that name.')
+  await expect(box).toContainText('No match.')
   await page.keyboard.press('Escape')
   await expect(box).toHaveCount(0)
 })

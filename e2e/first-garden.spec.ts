@@ -64,7 +64,7 @@ test('a garden of eighteen plants in two beds and four pots goes in whole', asyn
   }
   // Six vines: two in the bed, one in each of four pots.
   await cultivar.selectOption('typical:slicer')
-  await form.getByLabel('Plants wanted').fill('2')
+  await form.getByLabel('How many plants').fill('2')
   await form.getByRole('button', { name: 'And in another place' }).click()
   await expect(form.getByLabel('Place', { exact: true }).nth(1)).toHaveValue('new:container')
   await form.getByLabel('How many pots').fill('4')
@@ -74,7 +74,7 @@ test('a garden of eighteen plants in two beds and four pots goes in whole', asyn
   await another()
   await cultivar.selectOption('typical:slicer-bush')
   await form.getByLabel('Place', { exact: true }).selectOption({ index: 0 })
-  await form.getByLabel('Plants wanted').fill('4')
+  await form.getByLabel('How many plants').fill('4')
   await expect(form.getByText(/\d+ fit/)).toBeVisible()
   const anyway = form.getByRole('checkbox', { name: /^Plant them anyway/ })
   if (await anyway.isVisible()) await anyway.check()
@@ -83,7 +83,7 @@ test('a garden of eighteen plants in two beds and four pots goes in whole', asyn
   await cultivar.selectOption('typical:bell')
   await form.getByLabel('Place', { exact: true }).selectOption('new:bed')
   await form.getByLabel('Length').fill('2.4 m')
-  await form.getByLabel('Plants wanted').fill('8')
+  await form.getByLabel('How many plants').fill('8')
   await save()
   const { places, plants } = await (await page.request.get('/export')).json()
   expect(plants).toHaveLength(18)
@@ -116,12 +116,12 @@ test('in July of the north, six plants that grow already ask for a first round t
   await open(page, '/plantings/new?begins=growing')
   const form = page.getByRole('form', { name: 'New planting' })
   await form.getByLabel('How tall, roughly').fill('1.1 m')
-  await form.getByLabel('They carry').selectOption('flowers')
+  await form.getByLabel('They have').selectOption('flowers')
   await form.getByLabel('Watered lately').selectOption('every-few-days')
   await form.getByLabel('Cultivar', { exact: true }).selectOption('typical:slicer')
   await form.getByLabel('Place', { exact: true }).selectOption('new:bed')
   await form.getByLabel('Length').fill('2.4 m')
-  await form.getByLabel('Plants wanted').fill('6')
+  await form.getByLabel('How many plants').fill('6')
   await form.getByRole('button', { name: 'Save', exact: true }).click()
   await page.waitForURL(/made=/)
   await open(page, '/walk')
@@ -170,7 +170,7 @@ test('bad answers are met beside the field, and stay as typed', async ({ page })
   await expect(alerts.filter({ hasText: 'Say where you grow' })).toBeVisible()
 
   for (const [typed, said] of [
-    ['Qwxzz', 'No town begins so'],
+    ['Qwxzz', 'No town starts with that'],
     ['95 N 10 E', 'Latitude goes from'],
     ['41.2 N 97.6 N', 'One number must be north or south'],
     ['<script>alert(1)</script>', 'is not a place'],
@@ -182,13 +182,13 @@ test('bad answers are met beside the field, and stay as typed', async ({ page })
     await expect(page).toHaveURL(/\/$/)
   }
   await where.fill('97201')
-  await expect(alerts.filter({ hasText: 'Postcodes are not in the list' })).toBeVisible()
+  await expect(alerts.filter({ hasText: 'The list has no ZIP codes' })).toBeVisible()
 
   await where.fill('41.2 N 97.6 W')
   await expect(page.getByRole('heading', { name: 'Does this look like your place?' })).toBeVisible()
   const length = page.getByLabel('Length')
   await length.fill('5 kg')
-  await page.getByText('None of these: I know it better').click()
+  await page.getByText('None of these. I will enter it myself').click()
   const frost = page.getByLabel('Average last frost')
   await frost.fill('31 June')
   await go.click()

@@ -12,10 +12,7 @@ async function addBed(page: Page, measures: Record<string, string>) {
   for (const [label, text] of Object.entries(measures)) await form.getByLabel(label).fill(text)
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByText('Bed 6 is saved.')).toBeVisible()
-  await page
-    .getByRole('complementary', { name: 'What is chosen' })
-    .getByRole('link', { name: 'Open' })
-    .click()
+  await page.getByRole('complementary', { name: 'Selected' }).getByRole('link', { name: 'Open' }).click()
   await expect(page.getByRole('heading', { name: 'How many fit' }).or(page.getByTestId('fits'))).toBeVisible()
 }
 const fits = (page: Page) => page.getByTestId('fits')
@@ -29,14 +26,14 @@ test('a bed is laid out: the water binds, another line is laid, plants are place
     Length: '3 m',
     Width: '1.2',
     'Drip lines, from the south side': '0.3 m',
-    'Emitters every': '50 cm',
+    'Distance between emitters': '50 cm',
     'First emitter': '25 cm',
   })
   await choose(page, 'Cultivar', 'Barn Door')
   // Peppers want 40 cm; with an emitter every 50 cm they stand 50 cm apart: six along the only line.
   await expect(fits(page)).toHaveText(/^6 fit, 40\scm apart$/)
   await expect(page.getByText(/The drip lines set the limit: an emitter every 50\scm/)).toBeVisible()
-  await page.getByRole('button', { name: 'Lay it' }).click()
+  await page.getByRole('button', { name: 'Plant it this way' }).click()
   await expect(fits(page)).toHaveText(/^12 fit, 40\scm apart$/)
 
   await page.getByRole('button', { name: 'Place them all' }).click()
@@ -77,9 +74,9 @@ test('a part of a bed is laid from one end, and as many fit beside it as before'
   await choose(page, 'Cultivar', 'Barn Door')
   await expect(fits(page)).toHaveText(/^21 fit, 40\scm apart$/)
   const some = page.getByRole('form', { name: 'Place some' })
-  await some.getByLabel('Only so many').fill('99')
+  await some.getByLabel('Only this many').fill('99')
   await expect(some.getByText('A whole number from 1 to 21.')).toBeVisible()
-  await some.getByLabel('Only so many').fill('6')
+  await some.getByLabel('Only this many').fill('6')
   await some.getByLabel('Laid').selectOption({ label: 'From one end' })
   await some.getByRole('button', { name: 'Place 6' }).click()
   await expect(fits(page)).toHaveText(/^15 fit, 40\scm apart$/)
@@ -111,18 +108,18 @@ test('plants are placed one by one, and rows change places for the sun', async (
     await expect(page.getByText(`2 plants of ${cultivar} placed in Bed 6.`)).toBeVisible()
   }
   const sun = page.getByRole('region', { name: 'Sun' })
-  await expect(sun.getByText(/Barn Door: [\d.]+ h a day/)).toBeVisible()
+  await expect(sun.getByText(/Barn Door: [\d.]+ h per day/)).toBeVisible()
   const spot = async (name: RegExp) =>
     (await page.getByRole('button', { name }).first().getAttribute('aria-label'))!.split(', ').at(-1)
   const [south, north] = [await spot(/^Plant 1, Barn Door/), await spot(/^Plant 3, Sparrow Lamp/)]
-  await sun.getByLabel('Change about').selectOption({ label: 'Barn Door' })
+  await sun.getByLabel('Swap two rows').selectOption({ label: 'Barn Door' })
   await sun.getByLabel('with').selectOption({ label: 'Sparrow Lamp' })
   const effect = page.getByTestId('swap-effect')
-  if (south === north) await expect(sun.getByText(/only where each has lines of its own/)).toBeVisible()
+  if (south === north) await expect(sun.getByText(/only if each has its own lines/)).toBeVisible()
   else {
     await expect(effect).toHaveText(/Barn Door [\d.]+ → [\d.]+ h\. Sparrow Lamp [\d.]+ → [\d.]+ h\./)
-    await sun.getByRole('button', { name: 'Change them about' }).click()
-    await expect(page.getByText('The rows have changed places.')).toBeVisible()
+    await sun.getByRole('button', { name: 'Swap them' }).click()
+    await expect(page.getByText('The two rows are swapped.')).toBeVisible()
     expect(await spot(/^Plant 1, Barn Door/)).toBe(north)
     expect(await spot(/^Plant 3, Sparrow Lamp/)).toBe(south)
   }
@@ -148,19 +145,19 @@ test('places are dragged, and refuse to lie on another’s plants; what has a hi
   await open(page, '/ground/list')
   await page.getByRole('button', { name: 'Change Bed 1' }).click()
   const form = page.getByRole('form', { name: 'Bed 1' })
-  await form.getByLabel('North of the corner').fill('4 m')
+  await form.getByLabel('Distance north').fill('4 m')
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(
     page.getByText(/Bed 1 would lie on \d+ plants of Bed 2\. It stays where it was\./),
   ).toBeVisible()
-  await form.getByLabel('North of the corner').fill('2 m')
+  await form.getByLabel('Distance north').fill('2 m')
   await form.getByLabel('Length').fill('0')
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(form.getByText(/From 5\scm to 1000\sm, please\./)).toBeVisible()
   await expect(form.getByLabel('Length')).toHaveValue('0')
 
   await page.getByRole('button', { name: 'Remove Row B' }).click()
-  await expect(page.getByText(/24 plants stand in Row B: clear them/)).toBeVisible()
+  await expect(page.getByText(/24 plants grow in Row B: clear them/)).toBeVisible()
   await page.getByRole('button', { name: 'Remove Pear tree' }).click()
   await expect(page.getByText('Pear tree is removed.')).toBeVisible()
   await expect(page.getByRole('rowheader', { name: /Pear tree/ })).toHaveCount(0)
@@ -176,17 +173,14 @@ test('a row is laid as runs, with the untried between trusted ones', async ({ pa
   await open(page, '/ground')
   await page.getByLabel('Add to the plan').selectOption('rows')
   await expect(page.getByText('Field row 1 is there')).toBeVisible()
-  await page
-    .getByRole('complementary', { name: 'What is chosen' })
-    .getByRole('link', { name: 'Open' })
-    .click()
+  await page.getByRole('complementary', { name: 'Selected' }).getByRole('link', { name: 'Open' }).click()
   const row = page.getByRole('region', { name: 'Row', exact: true })
   await row.getByRole('button', { name: 'Add a run' }).click()
   await row.getByRole('button', { name: 'Add a run' }).click()
-  await row.getByLabel('Run 1, cultivar').selectOption({ label: 'Ridge Horn (untried here)' })
+  await row.getByLabel('Run 1, cultivar').selectOption({ label: 'Ridge Horn (new here)' })
   await row.getByLabel('Run 2, cultivar').selectOption({ label: 'Copperlace' })
-  await expect(row.getByText(/Not between trusted ones: Ridge Horn/)).toBeVisible()
-  await row.getByRole('button', { name: 'Plant new cultivars between proven ones' }).click()
+  await expect(row.getByText(/Not next to a cultivar you trust: Ridge Horn/)).toBeVisible()
+  await row.getByRole('button', { name: 'Put new cultivars between proven ones' }).click()
   await expect(
     row.getByRole('img', { name: '2 Copperlace, then 4 Ridge Horn, then 2 Copperlace' }),
   ).toBeVisible()
@@ -207,11 +201,11 @@ test('a row is laid as runs, with the untried between trusted ones', async ({ pa
   await page.keyboard.press('Space')
   await row.getByLabel('Run 1, plants').fill('60')
   await expect(row.getByText(/too long for the row/)).toBeVisible()
-  await row.getByRole('button', { name: 'Lay the row' }).click()
-  await expect(page.getByText(/longer than the row: take out plants first/)).toBeVisible()
+  await row.getByRole('button', { name: 'Save the row' }).click()
+  await expect(page.getByText(/longer than the row. Take out plants first/)).toBeVisible()
   await row.getByLabel('Run 1, plants').fill('3')
-  await row.getByRole('button', { name: 'Lay the row' }).click()
-  await expect(page.getByText('Field row 1 is laid.')).toBeVisible()
+  await row.getByRole('button', { name: 'Save the row' }).click()
+  await expect(page.getByText('Field row 1 is planted as shown.')).toBeVisible()
   await expect(page.getByRole('button', { name: /^Plant \d+, / })).toHaveCount(9)
 })
 
@@ -229,7 +223,7 @@ test('what goes out as GeoJSON comes in again the same; another type is refused'
   await expect(page.getByText(/GeoJSON of another type \(Point\)/)).toBeVisible()
   await give('beds.csv', 'name,length,width\nHerbs,2 m,1 m\nNone,0,1\n')
   await expect(page.getByText(/Line 3: its size/)).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Take the 1 good ones' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Import the 1 good ones' })).toBeVisible()
   await give('ground.geojson', out)
   await page.getByRole('button', { name: /^Take in \d+ places$/ }).click()
   await expect(page.getByText(/\d+ places imported\./)).toBeVisible()
@@ -255,7 +249,7 @@ test('the printed plan’s bar is as long as its scale says; labels carry a code
 test('pots, mixes and how many plants answer as one types', async ({ page }) => {
   await open(page, '/ground/pots')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^8 pots: \d+\sL of mix, \d+\skg soaked$/)
-  await page.getByLabel('It may carry, in all').fill('100 kg')
+  await page.getByLabel('Most it can carry').fill('100 kg')
   await expect(page.getByText(/more than the 100\skg the floor may carry/)).toBeVisible()
   await page.getByLabel('A bag holds').fill('nothing')
   await expect(page.getByText('“nothing” is not an amount.')).toBeVisible()
@@ -268,7 +262,7 @@ test('pots, mixes and how many plants answer as one types', async ({ page }) => 
   await page.getByLabel('People').fill('2.5')
   await expect(page.getByText('People: a whole number from 0 to 10000, please.')).toBeVisible()
   await open(page, '/ground/demo-pot-1')
-  await expect(page.getByTestId('pot-lasts')).toHaveText(/Full, it lasts/)
+  await expect(page.getByTestId('pot-lasts')).toHaveText(/When full, it lasts/)
 })
 
 test.describe('with nothing planted', () => {
@@ -311,7 +305,7 @@ test('of a hundred and fifty plants those one looks at are listed, down to the l
   await form.getByLabel('Place', { exact: true }).selectOption('new:rows')
   await form.getByLabel('Name of the place').fill('Long rows')
   await form.getByLabel('Length').fill('80 m')
-  await form.getByLabel('Plants wanted').fill('150')
+  await form.getByLabel('How many plants').fill('150')
   await form.getByRole('button', { name: 'Save and show dates' }).click()
   await page.waitForURL(/\/plantings\/[0-9a-f-]{36}\?made=1$/)
   await open(page, '/ground/list')

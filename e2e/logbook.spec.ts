@@ -16,13 +16,13 @@ test('what happened is found, corrected and taken back, and both stay in the rec
   const row = page.getByRole('listitem').filter({ hasText: '350 g of Green salts' }).first()
   await row.getByRole('button', { name: /^Correct/ }).click()
   const form = page.getByRole('form', { name: 'Correct Bed 5' })
-  await form.getByLabel('Given in all').fill('a handful')
+  await form.getByLabel('Amount given').fill('a handful')
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(form.getByRole('alert')).toBeVisible()
-  await form.getByLabel('Given in all').fill('35 g')
+  await form.getByLabel('Amount given').fill('35 g')
   await form.getByLabel('Day').fill('2027-01-01')
   await form.getByRole('button', { name: 'Save' }).click()
-  await expect(form.getByText('That day has not come yet.')).toBeVisible()
+  await expect(form.getByText('That day is still to come.')).toBeVisible()
   await form.getByLabel('Day').fill('2026-06-09')
   await form.getByLabel('Note').fill('a nought too many')
   await form.getByRole('button', { name: 'Save' }).click()
@@ -36,7 +36,7 @@ test('what happened is found, corrected and taken back, and both stay in the rec
 
   await page.goto('/logbook?words=a+nought+too+many')
   await page.getByRole('button', { name: /^Undo: Bed 5/ }).click()
-  await expect(heading).toHaveText('Nothing of that is in the logbook')
+  await expect(heading).toHaveText('No matching entries')
 })
 
 test('the logbook goes out as CSV and comes in again; a line at fault keeps the rest out until asked', async ({
@@ -49,24 +49,24 @@ test('the logbook goes out as CSV and comes in again; a line at fault keeps the 
   ])
   const csv = await readFile(await download.path(), 'utf8')
   const lines = csv.trimEnd().split('\r\n')
-  const picker = page.getByLabel('Bring a logbook’s CSV in')
+  const picker = page.getByLabel('Import a logbook (CSV)')
   const upload = (text: string) =>
     picker.setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
 
   await upload(csv)
-  await expect(page.getByText(/^0 new entries are taken, \d+ were there already\.$/)).toBeVisible()
+  await expect(page.getByText(/^0 new entries are imported; \d+ were already here\.$/)).toBeVisible()
 
   const own = lines.find((line) => line.includes(',watered,'))!
   const fresh = own.replace(/^[^,]+/, 'brought-in-1')
   const nowhere = own.replace(/^[^,]+/, 'brought-in-2').replace(/,demo-[a-z0-9-]+,/, ',nowhere,')
   await upload([lines[0], fresh, nowhere].join('\r\n'))
-  const refused = page.getByRole('alert').filter({ hasText: 'Nothing was taken' })
-  await expect(refused).toContainText('Line 3: What it is about is not in this garden.')
+  const refused = page.getByRole('alert').filter({ hasText: 'Nothing was imported' })
+  await expect(refused).toContainText('Line 3: It is about something that is not in this garden.')
   await refused.getByRole('button', { name: 'Take the 1 good ones' }).click()
-  await expect(page.getByText(/^1 new entry is taken, 0 were there already\.$/)).toBeVisible()
+  await expect(page.getByText(/^1 new entry is imported; 0 were already here\.$/)).toBeVisible()
 
   await upload('\u0000\u0001 not a table')
-  await expect(refused).toContainText('this is no logbook')
+  await expect(refused).toContainText('This is not a logbook')
 })
 
 test('a day is taken from the calendar by keys, or said in a word', async ({ page }) => {

@@ -7,8 +7,8 @@ test('a round of practice is done by keyboard alone, scored, and kept', async ({
   const levels = page.getByRole('region', { name: 'Every level' })
   await levels.getByRole('button', { name: /^One stem/ }).focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Led on one stem/)
-  const drawing = page.getByRole('application', { name: /^The plant to be judged/ })
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/You grow it on one stem/)
+  const drawing = page.getByRole('application', { name: /^The plant to prune/ })
   await drawing.focus()
   await page.keyboard.press('ArrowUp')
   await page.keyboard.press('Enter')
@@ -39,7 +39,7 @@ test('the day’s five go from one to the next, parts are named, and a wet day w
   const outcome = page.getByRole('region', { name: 'How it went' })
   await page.getByRole('group', { name: 'Part 1' }).getByLabel('leader').check({ force: true })
   await page.getByRole('group', { name: 'Part 2' }).getByLabel('leader').check({ force: true })
-  await page.getByRole('button', { name: 'Judge it' }).click()
+  await page.getByRole('button', { name: 'Check my answers' }).click()
   await expect(outcome.getByRole('status')).toHaveText('50 of 100')
   await expect(
     outcome.getByText(/goes on in the path of the main stem|began in the angle of a leaf/).first(),
@@ -48,6 +48,6 @@ test('the day’s five go from one to the next, parts are named, and a wet day w
   await expect(outcome).toHaveCount(0)
 
   await five.getByRole('button').first().click()
-  await page.getByRole('button', { name: /^(Nothing is to be cut|Judge it, \d open)$/ }).click()
+  await page.getByRole('button', { name: /^(Cut nothing today|Check my answers \(\d left\))$/ }).click()
   await expect(five.getByText(/of 100/)).toHaveCount(1)
 })

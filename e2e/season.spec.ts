@@ -78,7 +78,7 @@ test('another way of raising is chosen, and the dates follow', async ({ page }) 
   await open(page, '/plantings/demo-2026-tunnel-2')
   const sow = page.locator('tr[data-stage="sow"] td').first()
   const before = await sow.textContent()
-  const ways = page.getByRole('region', { name: 'Ways to raise it' })
+  const ways = page.getByRole('region', { name: 'Which size to plant' })
   await ways.getByRole('button', { name: 'Raise seed sown in place' }).click()
   await expect(sow).not.toHaveText(before!)
   await expect(page.locator('tr[data-stage="set-out"]')).toHaveCount(0)
@@ -91,7 +91,7 @@ test('a tunnel says when to open and shut, and to shake the trusses', async ({ p
   await open(page, '/plantings/demo-2026-tunnel-1')
   const cover = page.getByRole('region', { name: 'Under cover' })
   await expect(cover).toContainText(/Open by \d+:\d\d/)
-  await expect(cover).toContainText('Shake or tap every open truss once a day')
+  await expect(cover).toContainText('Shake or tap every open flower cluster once a day')
 })
 
 test('the calendar is read by another under a secret address, until it is closed', async ({
@@ -111,7 +111,7 @@ test('the calendar is read by another under a secret address, until it is closed
   expect(setOut.startDate.toString()).toBe('2026-08-03')
   expect(setOut.startDate.isDate).toBe(true)
 
-  await page.getByRole('button', { name: 'Give it a new address' }).click()
+  await page.getByRole('button', { name: 'Make a new link' }).click()
   await expect(field).not.toHaveValue(address)
   expect((await request.get(address)).status()).toBe(404)
   const second = await field.inputValue()
@@ -147,7 +147,7 @@ test.describe('a garden of its own', () => {
     // The simulated station needs no set-up, and says what it is.
     await open(page, '/garden/weather')
     await page.getByRole('button', { name: 'Switch the simulated station on' }).click()
-    await expect(page.getByText('do not plant by it')).toBeVisible()
+    await expect(page.getByText('Do not plant by it')).toBeVisible()
     await expect(page.getByText(/^simulated: (dry|rain)/)).toBeVisible()
   })
 
@@ -155,7 +155,7 @@ test.describe('a garden of its own', () => {
     await begin(page, '1.3 S 36.8 E', { elevation: '1700 m' })
     await holdClock(page, '1 March 2026')
     await expect(page.getByRole('region', { name: 'First answer' })).toContainText(
-      'In most years no frost comes here',
+      'In most years you have no frost here',
     )
     await page.getByRole('link', { name: 'Plan the first planting' }).click()
     await page.getByLabel('Cultivar', { exact: true }).selectOption('new')

@@ -171,13 +171,13 @@ test('a stop is timed and noted with a photo, the round is summed up, and one ke
   const big = info.outputPath('big.jpg')
   writeFileSync(big, Buffer.alloc(40 * 1024 * 1024))
   await form.getByLabel('Photo').setInputFiles(big)
-  await expect(form.getByText('has 40 MB; at most 15 MB are taken')).toBeVisible()
+  await expect(form.getByText('has 40 MB, and 15 MB is the most')).toBeVisible()
   await form.getByLabel('Photo').setInputFiles({
     name: 'list.jpg',
     mimeType: 'image/jpeg',
     buffer: Buffer.from('not a picture'),
   })
-  await expect(form.getByText('is not a photo that can be shown')).toBeVisible()
+  await expect(form.getByText('is not a photo that Prairie can show')).toBeVisible()
   await expect(entered).toHaveCount(0)
   await form.getByLabel('Photo').setInputFiles({
     name: 'leaf.png',
@@ -473,7 +473,7 @@ test.describe('on a phone', () => {
 test('the places are put in order by dragging, the round follows, and it is undone', async ({ page }) => {
   await open(page, '/walk')
   await page.getByRole('link', { name: 'Order' }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Walk the places in your order')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Walk your places in your own order')
   const places = page.getByRole('list', { name: 'Places' }).getByRole('listitem')
   const before = await places.allInnerTexts()
   const from = (await places.nth(3).getByRole('button').boundingBox())!
@@ -483,11 +483,11 @@ test('the places are put in order by dragging, the round follows, and it is undo
   await page.mouse.move(from.x + 20, from.y - 40, { steps: 4 })
   await page.mouse.move(to.x + 20, to.y + 8, { steps: 8 })
   await page.mouse.up()
-  await expect(page.getByText('The round goes in this order.')).toBeVisible()
+  await expect(page.getByText('The round follows this order.')).toBeVisible()
   const name = (text: string) => text.split('\n')[1]!
   await expect(places.first()).toContainText(name(before[3]!))
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('Undone: the order of the places.')).toBeVisible()
   await expect(places.first()).toContainText(name(before[0]!))
-  await expect(page.getByRole('button', { name: 'Go by where they lie again' })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Follow the plan again' })).toHaveCount(0)
 })

@@ -49,7 +49,7 @@ test('a weather file with five bad lines is read, its good days are taken, and t
   await expect(page.getByRole('heading', { level: 1 })).toContainText('437 days on record, 1 April 2024')
 
   // Entered by hand, a day wins over the file until the person says otherwise.
-  const hand = page.getByRole('form', { name: 'A day by hand' })
+  const hand = page.getByRole('form', { name: 'Enter a day by hand' })
   await hand.getByLabel('Day').fill('2 April 2024')
   await hand.getByLabel('Low').fill('3')
   await hand.getByLabel('High').fill('11.5')
@@ -63,8 +63,8 @@ test('a weather file with five bad lines is read, its good days are taken, and t
   await give(page, station())
   await page.getByRole('button', { name: 'Read the lines' }).click()
   await expect(page.getByText('55 of these days are on record already, 1 of them by hand')).toBeVisible()
-  await expect(page.getByRole('button', { name: 'No new day to take' })).toBeDisabled()
-  await page.getByLabel('Replace what was imported before').check()
+  await expect(page.getByRole('button', { name: 'No new days to import' })).toBeDisabled()
+  await page.getByLabel('Replace imported days').check()
   await page.getByRole('button', { name: 'Take the 54 good days' }).click()
   await page.waitForURL(/\/garden\/weather$/)
   await open(page, '/garden/weather?month=2024-04')
@@ -73,7 +73,7 @@ test('a weather file with five bad lines is read, its good days are taken, and t
 
 test('what is no weather file is refused with what to do, and nothing is stored', async ({ page }, info) => {
   await open(page, '/garden/weather/import')
-  const alert = page.getByRole('alert').filter({ hasText: 'Nothing was stored' })
+  const alert = page.getByRole('alert').filter({ hasText: 'Nothing was saved' })
   const refused: [string | Buffer, RegExp][] = [
     ['', /empty/],
     ['{"weather": []}', /not a table of days/],
@@ -93,7 +93,7 @@ test('what is no weather file is refused with what to do, and nothing is stored'
   await expect(page.getByLabel('Temperatures')).toHaveValue('f')
   await page.getByLabel('Column 2, low').selectOption('')
   await page.getByRole('button', { name: 'Read the lines' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Say which column holds the low' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'Choose which column holds the low' })).toBeVisible()
   await page.getByLabel('Column 2, low').selectOption('tmin')
   await page.getByRole('button', { name: 'Read the lines' }).click()
   await expect(page.getByText('2 good days, 0 wrong')).toBeVisible()
@@ -103,14 +103,14 @@ test('what is no weather file is refused with what to do, and nothing is stored'
 
 test('a day that cannot be is refused beside the field; a reading warms its bed', async ({ page }) => {
   await open(page, '/garden/weather')
-  const hand = page.getByRole('form', { name: 'A day by hand' })
+  const hand = page.getByRole('form', { name: 'Enter a day by hand' })
   const keep = hand.getByRole('button', { name: 'Save the day' })
   for (const [label, typed, message] of [
-    ['Low', '30', 'The low must not be over the high'],
+    ['Low', '30', 'The low cannot be above the high'],
     ['Low', 'mild', 'From -60 to 45'],
     ['Rain', '-1', 'From 0 to 500'],
     ['Day', '31 June', 'A date such as'],
-    ['Day', '2 July 2026', 'has not come yet'],
+    ['Day', '2 July 2026', 'is still to come'],
   ] as const) {
     await hand.getByLabel('Day').fill('17 June 2026')
     await hand.getByLabel('Low').fill('12')
@@ -154,7 +154,7 @@ test('a station’s hourly file is gathered into days, told in a sentence, and i
     'Read as many readings a day, gathered into days, 292 rows, named on line 3. Temperature is “Air temp (°C)”',
   )
   await expect(told).toContainText(
-    'Numbers are in °C, mm and km/h. The rain of a day’s readings is added up.',
+    'Numbers are in °C, mm and km/h. Prairie adds up the rain of a day’s readings.',
   )
   await page.getByRole('button', { name: 'Read the lines' }).click()
   await expect(page.getByText('12 good days, 1 wrong: 11 June 2026 to 22 June 2026')).toBeVisible()
@@ -164,11 +164,11 @@ test('a station’s hourly file is gathered into days, told in a sentence, and i
   )
   // What is guessed can be changed: the sentence follows.
   await page.getByLabel('A reading’s rain').selectOption('so-far')
-  await expect(told).toContainText('Rain grows through each day, so the last of the day counts.')
+  await expect(told).toContainText('Rain adds up through each day, so the last value of the day counts.')
   await page.getByLabel('A reading’s rain').selectOption('each')
-  await page.getByLabel('Columns are named on').selectOption('0')
+  await page.getByLabel('Line with column names').selectOption('0')
   await expect(told).not.toContainText('named on line 3')
-  await page.getByLabel('Columns are named on').selectOption('2')
+  await page.getByLabel('Line with column names').selectOption('2')
   await page.getByRole('button', { name: 'Read the lines' }).click()
   await page.getByRole('button', { name: /^Take the 12 good days|Take the \d+ good days/ }).click()
   await page.waitForURL(/\/garden\/weather$/)
@@ -186,7 +186,7 @@ test('a forecast by hand goes before the simulated station, in the advice as in 
   const keep = form.getByRole('button', { name: 'Save the forecast' })
   await form.getByLabel('High of 19 June').fill('12')
   await keep.click()
-  await expect(form.getByRole('alert')).toHaveText('The low too, please.')
+  await expect(form.getByRole('alert')).toHaveText('Enter the low too.')
   await form.getByLabel('Low of 19 June').fill('0.5')
   await form.getByLabel('Rain of 19 June').fill('0')
   await keep.click()

@@ -22,7 +22,7 @@ export async function begin(page: Page, where: string, begun: Begun = {}): Promi
     if (elevation) await page.getByLabel('Elevation (rough is fine)').fill(elevation)
   }
   if (climate || lastFrost || hottest) {
-    await page.getByText('None of these: I know it better').click()
+    await page.getByText('None of these. I will enter it myself').click()
     if (climate) await page.getByLabel('A kind of climate').selectOption(climate)
     if (lastFrost) await page.getByLabel('Average last frost').fill(lastFrost)
     if (hottest) await page.getByLabel('Usual high in the hottest month').fill(hottest)
@@ -36,7 +36,7 @@ export async function holdClock(page: Page, date: string): Promise<void> {
   await page.waitForURL('**/walk')
   await open(page, '/garden')
   const site = page.getByRole('form', { name: 'Site' })
-  await site.getByLabel('Clock held on').fill(date)
+  await site.getByLabel('Pretend today is').fill(date)
   await site.getByRole('button', { name: 'Save the place' }).click()
   await expect(page.getByText('The place is saved')).toBeVisible()
   await open(page, '/walk')

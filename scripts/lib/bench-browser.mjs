@@ -97,7 +97,7 @@ async function dragAmongMany(page, ready) {
   const form = page.getByRole('form', { name: 'Field row 1', exact: true })
   for (const [label, text] of [
     // Clear of all that stands there.
-    ['East of the corner', '60 m'],
+    ['Distance east', '60 m'],
     ['Length', '26 m'],
     ['Width', '6 m'],
   ])

@@ -27,9 +27,9 @@ export async function flips({ result, has }) {
       .then((answer) => answer.text())
       .catch(() => '')
     if (server.crashed) told.crashed++
-    else if (/damaged|not a database/.test(page)) told.told++
+    else if (/damaged|cannot read the garden/.test(page)) told.told++
     else told.served++
-    if (/damaged|not a database/.test(page) && !readFileSync(database).equals(before)) told.written++
+    if (/damaged|cannot read the garden/.test(page) && !readFileSync(database).equals(before)) told.written++
     await end(server, 'SIGKILL')
     tried++
   }

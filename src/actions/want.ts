@@ -15,6 +15,6 @@ const seasonField = number().required().integer().min(SEASON_BOUNDS[0]).max(SEAS
 /** Keeps how many plants of some cultivars are wanted in a season. */
 export async function want(season: number, typed: Wish[]): Promise<WishChange> {
   if (!seasonField.isValidSync(season, { strict: true }) || !wishes.isValidSync(typed, { strict: true }))
-    return { ok: false, message: 'That cannot be kept: whole numbers of plants, please.' }
+    return { ok: false, message: 'That cannot be saved. Enter whole numbers of plants.' }
   return setWanted(season, typed)
 }

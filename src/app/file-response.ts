@@ -27,7 +27,7 @@ export async function gardenFile(
 
 /** Why there is nothing to send. */
 export function noGarden(problem: DatabaseProblem | null): Response {
-  if (!problem) return new Response('There is no garden yet.', { status: 404 })
+  if (!problem) return new Response('You have no garden yet.', { status: 404 })
   const { what, next } = PROBLEM_WORDS[problem.kind]
   return new Response(`${what} ${next}`, { status: 503 })
 }

@@ -31,7 +31,7 @@ function Missing() {
   const again = useContext(Again)
   return (
     <p role="alert" className="border-l-4 border-cut bg-base-200 px-3 py-2">
-      This part could not be fetched: the server did not answer.{' '}
+      This part did not load, because the server did not answer.{' '}
       <button type="button" className="btn ml-2 min-h-11 bg-base-100" onClick={again}>
         Try again
       </button>

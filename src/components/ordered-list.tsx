@@ -56,12 +56,12 @@ export function OrderedList<One extends Row>({
       accessibility={{
         screenReaderInstructions: {
           draggable:
-            'Press Space to take it, the arrow keys to move it, Space again to leave it there, Escape to put it back.',
+            'Press Space to pick it up, the arrow keys to move it, Space again to drop it, or Escape to cancel.',
         },
         announcements: {
           onDragStart: ({ active }) => `Taken: ${nameOf(active.id)}.`,
           onDragOver: ({ active, over }) =>
-            over ? `${nameOf(active.id)}: ${placeOf(over.id)}.` : `${nameOf(active.id)} is over no place.`,
+            over ? `${nameOf(active.id)}: ${placeOf(over.id)}.` : `${nameOf(active.id)} is not over a place.`,
           onDragEnd: ({ active, over }) =>
             over
               ? `${nameOf(active.id)} is now ${placeOf(over.id)}.`

@@ -23,7 +23,7 @@ export const ask = <Answer,>(question: Question<Answer>): Promise<Answer> =>
 export const isForPast = (date: string): Promise<boolean> =>
   ask({
     heading: `Enter this for ${date}?`,
-    body: 'You are looking at an earlier day. It will stand in the log with that date.',
+    body: 'You are looking at an earlier day. The log will show it with that date.',
     answers: [
       { name: 'Yes, for that day', is: true },
       { name: 'No', is: false },

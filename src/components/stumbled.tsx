@@ -15,11 +15,11 @@ export function Stumbled({
     <div className="mx-auto max-w-xl px-6 py-16" role="alert">
       <h1 className="text-2xl font-semibold">{where} stumbled.</h1>
       <p className="mt-3 text-lg">
-        Everything you entered and saw confirmed is safe. If it began with your last entry, take that back in
-        the Logbook. Else try again, or open Rescue: it shows the last entries and the copies of your garden.
+        Everything you saved is safe. If this began with your last entry, undo it in the Logbook. Otherwise
+        try again, or open Rescue, which shows your last entries and the copies of your garden.
       </p>
       {error.digest && (
-        <p className="mt-2 text-quiet">Mark of this fault in the server’s log: {error.digest}</p>
+        <p className="mt-2 text-quiet">Find this error in the server’s log as: {error.digest}</p>
       )}
       <div className="mt-6 flex flex-wrap gap-3">
         <button className="btn btn-primary min-h-11" onClick={reset}>

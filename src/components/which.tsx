@@ -13,7 +13,7 @@ export const whichToKeep = (
   fields: readonly FieldConflict[],
 ): Promise<'mine' | 'theirs' | null> =>
   ask({
-    heading: `${about} was changed elsewhere meanwhile`,
+    heading: `${about} was changed in another window`,
     body: <Conflicts fields={fields} />,
     answers: [
       { name: 'Keep mine', is: 'mine' },

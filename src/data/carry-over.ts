@@ -29,10 +29,10 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
   const refused = (message: string): CarryAnswer => ({ ok: false, message })
   return write(async (tx): Promise<CarryAnswer> => {
     const garden = await currentGarden(tx)
-    if (!garden) return refused('There is no garden yet: make one first.')
+    if (!garden) return refused('You have no garden yet. Start one first.')
     const all = await plantingRecord.of(garden.id, tx)
     if (all.some((planting) => planting.season === season + 1))
-      return refused(`${season + 1} has plantings already: nothing was planned. Change them one by one.`)
+      return refused(`${season + 1} already has plantings. Nothing was planned. Change them one by one.`)
     const [places, cultivars] = [await placeRecord.of(garden.id, tx), await cultivarRecord.of(garden.id, tx)]
     const plantings: Planting[] = []
     for (const { from, count, placeId } of lines) {
@@ -40,9 +40,9 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
       const place = places.find(({ id }) => id === placeId)
       const cultivar = cultivars.find(({ id }) => id === before?.cultivarId)
       if (!before || !place || !cultivar)
-        return refused('A planting or place is no longer there: nothing was planned. Load the screen again.')
+        return refused('A planting or place is gone. Nothing was planned. Load the screen again.')
       if (!Number.isInteger(count) || count < 1 || count > MOST_PLANTS)
-        return refused('Plants are whole numbers from 1 to 10,000: nothing was planned.')
+        return refused('Plants are whole numbers from 1 to 10,000. Nothing was planned.')
       plantings.push({
         ...before,
         id: v7(),
@@ -53,7 +53,8 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
         plannedSetOut: null,
       })
     }
-    if (plantings.length === 0) return refused('Nothing is to be grown again: choose what to keep first.')
+    if (plantings.length === 0)
+      return refused('You are growing nothing again. First choose what to grow again.')
     const rows: PlantPosition[] = []
     for (const place of places) {
       const { standing, labels } = await standingIn(
@@ -69,7 +70,7 @@ export async function carryOver(season: number, lines: readonly CarriedLine[]): 
         const { positions, fits, laid } = layPlanting(place, { ...planting, cultivar }, standing, wetness)
         if (planting.count > fits)
           return refused(
-            `${planting.count} ${cultivar.name} do not fit in ${place.name}: there is room for ${fits}. Nothing was planned: choose fewer, or another place.`,
+            `${planting.count} ${cultivar.name} do not fit in ${place.name}, which has room for ${fits}. Nothing was planned. Choose fewer, or another place.`,
           )
         rows.push(...plantRows(planting, positions, numbered))
         numbered += positions.length

@@ -62,7 +62,7 @@ describe('two hands at one row of the ground', () => {
       await putGround([{ of: 'place', id: pot.id, row: { ...pot, name: 'x' }, seen: pot }], sound),
     ).toMatchObject({
       ok: false,
-      message: expect.stringMatching(/removed elsewhere/),
+      message: expect.stringMatching(/Another window removed this/),
     })
   })
 })

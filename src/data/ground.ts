@@ -45,17 +45,17 @@ export async function putGround(
   const refused = (message: string): GroundChange => ({ ok: false, message })
   return write(async (tx): Promise<GroundChange> => {
     const garden = await currentGarden(tx)
-    if (!garden) return refused('There is no garden yet: make one first.')
+    if (!garden) return refused('You have no garden yet. Start one first.')
     const before = await groundRows(garden.id, tx)
     const kept = await withHistory(garden.id, before, tx)
     for (const { row, id } of asked)
       if (row === null && kept.has(id))
-        return refused(`${kept.get(id)} has a history, so it cannot be removed. Archive it instead.`)
+        return refused(`${kept.get(id)} has entries in the log, so you cannot remove it. Archive it instead.`)
     const merged = asked.map((edit) => mergedEdit(edit, before))
     for (const one of merged)
       if (one !== 'gone' && 'conflict' in one) return { ok: false, conflict: one.conflict }
     if (merged.includes('gone'))
-      return refused('This was removed elsewhere meanwhile. Nothing was changed: load the screen again.')
+      return refused('Another window removed this. Nothing was changed. Load the screen again.')
     const told = await plantsWithEntries(garden.id, asked, tx)
     const yesterday = addDays(todayIn(garden), -1)
     const edits = (merged as GroundEdit[]).map((edit) =>

@@ -104,7 +104,7 @@ describe('what is undone', () => {
     for (const alone of [true, false])
       expect(await undoAct({ id: `u2${alone}`, entry: 'new-watered', alone })).toEqual({
         ok: false,
-        message: 'That was undone already.',
+        message: 'That is already undone.',
       })
     expect(await undoAct({ id: 'u1', entry: 'new-watered' })).toEqual({ ok: true, kind: null })
     expect(await kept()).toBe(demo.log.length + 2)

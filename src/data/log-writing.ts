@@ -42,25 +42,23 @@ const draftsSchema = array(entrySchema.omit(['at', 'voids']))
 export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<Written> {
   return answered(async () => {
     const checked = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
-    if (checked.some(({ kind }) => kind === 'void'))
-      return refused('An entry is undone by Undo, not entered.')
+    if (checked.some(({ kind }) => kind === 'void')) return refused('Use Undo to undo an entry.')
     return write(async (tx) => {
       const garden = await currentGarden(tx)
-      if (!garden) return refused('There is no garden yet: make one first.')
+      if (!garden) return refused('You have no garden yet. Start one first.')
       const known = await knownBefore(tx, garden.id, checked)
       if (known === 'other')
         return refused(
-          'Something else was saved under the same mark already: nothing was entered. Load the screen again.',
+          'Something else was already saved with the same id. Nothing was saved now. Load the screen again.',
         )
       if (known === 'same') return { ok: true, kind: checked[0]!.kind }
       const now = todayIn(garden)
-      if (checked.some(({ on }) => on > now))
-        return refused('That day has not come yet: nothing was entered.')
+      if (checked.some(({ on }) => on > now)) return refused('That day is still to come. Nothing was saved.')
       const archive = await archiveRecord.of(garden.id, tx)
       const closed = checked.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
       if (closed) return refused(sayClosed(closed))
       if (!(await subjectsExist(tx, garden.id, checked)))
-        return refused('What this is about is no longer there: nothing was entered. Load the screen again.')
+        return refused('What this is about is gone. Nothing was saved. Load the screen again.')
       const wrong = await pickingProblem(tx, garden.id, checked)
       if (wrong !== null) return refused(wrong)
       const doubt = await doubtAbout(tx, garden, checked, sure)
@@ -151,7 +149,7 @@ export async function undoAct(voiding: { id: string; entry?: string; alone?: boo
   return answered(() =>
     write(async (tx) => {
       const garden = await currentGarden(tx)
-      if (!garden) return refused('There is no garden yet.')
+      if (!garden) return refused('You have no garden yet.')
       // Sent again after it was answered: it is done already.
       if (await findEntry(garden.id, String(voiding.id), tx)) return { ok: true, kind: null }
       const named =
@@ -161,7 +159,7 @@ export async function undoAct(voiding: { id: string; entry?: string; alone?: boo
       if (!named) return refused('There is nothing to undo.')
       const together = await entriesOfAct(garden.id, named.id, tx)
       if (voiding.alone ? await isTaken(garden.id, named.id, tx) : together.length === 0)
-        return refused('That was undone already.')
+        return refused('That is already undone.')
       const taken = voiding.alone ? [named] : together
       const archive = await archiveRecord.of(garden.id, tx)
       const closed = taken.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
@@ -193,7 +191,7 @@ const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string): LogE
   }) as unknown as LogEntry
 
 const sayClosed = ({ season, through }: ArchivedSeason) =>
-  `Season ${season} is archived: its log is closed through ${through}. Nothing was changed. Open it again first, in the Basket under Seasons.`
+  `Season ${season} is archived, and its log is closed through ${through}. Nothing was changed. Open it again first, in the Basket under Seasons.`
 
 const refused = (message: string): Written => ({ ok: false, message })
 
@@ -201,7 +199,7 @@ async function answered(work: () => Promise<Written>): Promise<Written> {
   try {
     return await work()
   } catch (error) {
-    if (error instanceof ValidationError) return refused(`Nothing was entered: ${error.errors[0]}.`)
+    if (error instanceof ValidationError) return refused(`Nothing was saved: ${error.errors[0]}.`)
     throw error
   }
 }
@@ -230,13 +228,13 @@ export async function correctEntry(
     const [checked] = (await draftsSchema.validate([draft], { strict: true })) as unknown as EntryDraft[]
     return write(async (tx) => {
       const garden = await currentGarden(tx)
-      if (!garden) return refused('There is no garden yet.')
+      if (!garden) return refused('You have no garden yet.')
       const before = await findEntry(garden.id, String(entry), tx)
       if (!before || before.kind !== checked!.kind)
-        return refused('That entry is no longer there: load the screen again.')
+        return refused('That entry is gone. Load the screen again.')
       if (await isTaken(garden.id, before.id, tx))
-        return refused('That entry was undone in the meantime, so nothing was changed.')
-      if (checked!.on > todayIn(garden)) return refused('That day has not come yet: nothing was changed.')
+        return refused('Someone undid that entry, so nothing was changed.')
+      if (checked!.on > todayIn(garden)) return refused('That day is still to come. Nothing was changed.')
       const archive = await archiveRecord.of(garden.id, tx)
       const closed = closedBy(archive, before.on) ?? closedBy(archive, checked!.on)
       if (closed) return refused(sayClosed(closed))

@@ -16,7 +16,7 @@ export async function pickingProblem(
 ): Promise<string | null> {
   if (!drafts.some(({ kind }) => kind === 'picked')) return null
   if (await isPickedTooSoon(tx, gardenId, drafts))
-    return 'Nothing of that planting stood in the ground by that day: nothing was entered. Enter its setting out first, or choose a later day.'
+    return 'You had not planted out any of that planting by that day. Nothing was saved. Record its planting out first, or choose a later day.'
   const wrong = await implausible(tx, gardenId, drafts)
   return wrong && IMPLAUSIBLE[wrong]
 }
@@ -64,7 +64,7 @@ export function implausibleIn(
 
 const IMPLAUSIBLE: Record<Implausible, string> = {
   'a-plant':
-    'That is more than these plants can bear at once: check the number and its unit, such as 450 g. Nothing was entered.',
-  'heavy-fruit': 'No fruit is that heavy: check the weight and the count. Nothing was entered.',
-  'light-fruit': 'No fruit is that light: check the weight and the count. Nothing was entered.',
+    'That is more than these plants can give at once. Check the number and its unit, such as 450 g. Nothing was saved.',
+  'heavy-fruit': 'No fruit is that heavy. Check the weight and the count. Nothing was saved.',
+  'light-fruit': 'No fruit is that light. Check the weight and the count. Nothing was saved.',
 }

@@ -20,27 +20,27 @@ export async function changePlan(
   const refused = (message: string): PlanChange => ({ ok: false, message })
   return write(async (tx): Promise<PlanChange> => {
     const garden = await currentGarden(tx)
-    if (!garden) return refused('There is no garden yet: make one first.')
+    if (!garden) return refused('You have no garden yet. Start one first.')
     const all = await plantingRecord.of(garden.id, tx)
     const before = plantingIds.flatMap((wanted) => all.find(({ id }) => id === wanted) ?? [])
     if (before.length === 0 || before.length < plantingIds.length)
-      return refused('This planting is no longer there. Load the screen again.')
+      return refused('This planting is gone. Load the screen again.')
     const now = todayIn(garden)
     if (change.plannedSow && !isWithinReach(change.plannedSow, now))
-      return refused('A sowing date lies within about a year of today. It stays as it was.')
+      return refused('Choose a sowing date within about a year of today. Nothing was changed.')
     const own = effectiveEntries(await entryRecord.of(garden.id, tx), now).filter(({ subject }) =>
       plantingIds.includes(subject.id),
     )
     const isRaised = 'plannedSow' in change || 'raising' in change
     if (isRaised && ofKind(own, 'set-out').length > 0)
-      return refused('It is planted out already. Undo that entry first.')
+      return refused('You already planted it out. Undo that entry first.')
     // What is sown in a tray can still go out young or big; when and where it was sown is done.
     const resown =
       'plannedSow' in change ||
       change.raising === 'direct' ||
       before.some(({ raising }) => raising === 'direct')
     if (resown && ofKind(own, 'sown').length > 0)
-      return refused('It is sown already: take that entry back first.')
+      return refused('You already sowed it. Undo that entry first.')
     await tx
       .update(planting)
       .set(change)

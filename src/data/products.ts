@@ -17,10 +17,10 @@ export async function putProduct(
 ): Promise<ProductChange> {
   return write(async (tx): Promise<ProductChange> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
     const before = (await productRecord.of(garden.id, tx)).find((one) => one.id === id) ?? null
     if (seen !== undefined && !isDeepStrictEqual(seen, before))
-      return { ok: false, message: 'It was changed elsewhere at the same moment: save it again.' }
+      return { ok: false, message: 'Another window changed it at the same moment. Save it again.' }
     await tx.delete(product).where(and(eq(product.id, id), eq(product.gardenId, garden.id)))
     if (row) await productRecord.insert(tx, garden.id, [row])
     return { ok: true, before }

@@ -13,10 +13,10 @@ export type SupplyChange = Result<{ before: Supply | null }>
 export async function putSupply(id: string, row: Supply | null, seen?: Supply | null): Promise<SupplyChange> {
   return write(async (tx): Promise<SupplyChange> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
     const before = (await supplyRecord.of(garden.id, tx)).find((line) => line.id === id) ?? null
     if (seen !== undefined && !isDeepStrictEqual(seen, before))
-      return { ok: false, message: 'It was changed elsewhere at the same moment: save it again.' }
+      return { ok: false, message: 'Another window changed it at the same moment. Save it again.' }
     await tx.delete(supply).where(and(eq(supply.id, id), eq(supply.gardenId, garden.id)))
     if (row) await supplyRecord.insert(tx, garden.id, [row])
     return { ok: true, before }
@@ -27,7 +27,7 @@ export async function putSupply(id: string, row: Supply | null, seen?: Supply | 
 export async function addSupplies(bought: readonly Supply[]): Promise<SupplyChange> {
   return write(async (tx): Promise<SupplyChange> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
     const there = new Map((await supplyRecord.of(garden.id, tx)).map((line) => [line.id, line]))
     for (const row of bought) {
       const before = there.get(row.id)

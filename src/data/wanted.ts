@@ -21,7 +21,7 @@ export type WishChange = Result<{ before: Wish[] }>
 export async function setWanted(season: number, wishes: readonly Wish[]): Promise<WishChange> {
   return write(async (tx): Promise<WishChange> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
     const there = (await wantedRecord.of(garden.id, tx)).filter((line) => line.season === season)
     const cultivars = await cultivarRecord.of(garden.id, tx)
     const before: Wish[] = []
@@ -29,14 +29,14 @@ export async function setWanted(season: number, wishes: readonly Wish[]): Promis
       if (!Number.isInteger(count) || count < 0 || count > MOST_PLANTS)
         return {
           ok: false,
-          message: `How many are wanted is a whole number up to ${MOST_PLANTS.toLocaleString('en')}.`,
+          message: `Enter how many you want: a whole number up to ${MOST_PLANTS.toLocaleString('en')}.`,
         }
       const own = cultivars.find(({ id }) => id === cultivar) ?? typicalCultivar(cultivar, cultivars, v7())
       if (own && !cultivars.includes(own)) {
         cultivars.push(own)
         await cultivarRecord.insert(tx, garden.id, [own])
       }
-      if (!own) return { ok: false, message: 'This cultivar is no longer there. Load the screen again.' }
+      if (!own) return { ok: false, message: 'This cultivar is gone. Load the screen again.' }
       const { id: cultivarId } = own
       const lines = there.filter((line) => line.cultivarId === cultivarId)
       before.push({ cultivar: cultivarId, count: lines.reduce((sum, line) => sum + line.count, 0) })

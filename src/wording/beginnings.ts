@@ -4,17 +4,17 @@ import type { WateredLately } from '../core/season'
 /** How a planting can begin, and what that means. */
 export const BEGINNING_WORDS = {
   seed: { name: 'From seed, indoors', means: 'Raised in pots, planted out later' },
-  'seed-in-place': { name: 'Seed in place', means: 'Sown where it grows' },
+  'seed-in-place': { name: 'Seed sown in place', means: 'Sown where it grows' },
   bought: { name: 'Bought or given', means: 'Young plants in pots' },
-  growing: { name: 'Growing here already', means: 'In the ground or their pots now' },
+  growing: { name: 'Already growing here', means: 'In the ground or their pots now' },
 }
 
 /** What a gardener has on the first day, and what Prairie then begins with. */
 export const HAVE_WORDS = {
-  nothing: { name: 'Nothing yet', means: 'Tell me when to sow, and how many.' },
-  seed: { name: 'Seeds or seedlings indoors', means: 'Care for them, and when to plant out.' },
-  bought: { name: 'Plants I just bought', means: 'How deep, how far apart, on what.' },
-  growing: { name: 'Plants already growing', means: 'What to do with them today.' },
+  nothing: { name: 'Nothing yet', means: 'See when to sow, and how many seeds.' },
+  seed: { name: 'Seeds or seedlings indoors', means: 'See how to care for them, and when to plant out.' },
+  bought: { name: 'Plants I just bought', means: 'See how deep, how far apart and on what support.' },
+  growing: { name: 'Plants that are already growing', means: 'See what to do with them today.' },
 }
 
 /** What a plant carries. */

@@ -2,41 +2,39 @@ import type { CautionId } from '../core/advice'
 
 /** The usual caution beside an act that can hurt someone. */
 export const CAUTIONS: Record<CautionId, string> = {
-  'treated-seed': 'Treated seed: wear gloves, and never eat it.',
-  'grow-light': 'Keep lamps and their leads away from water.',
-  'lift-trays': 'Wet trays are heavy: bend your knees, carry fewer.',
-  'buried-lines': 'Ask the utilities before you dig or drive posts deeper than a spade.',
+  'treated-seed': 'Treated seed: wear gloves, and do not eat it.',
+  'grow-light': 'Keep lamps and cords away from water.',
+  'lift-trays': 'Wet trays are heavy. Bend your knees, and carry fewer at a time.',
+  'buried-lines': 'Ask the utilities to mark lines before you dig or drive posts deeper than a spade.',
   'stake-tips': 'Cap the tips of stakes and canes before you bend over the bed.',
-  'heat-work': 'In heat: shade, water, and a hat for yourself too.',
-  'sharp-blade': 'Sharp blade: cut away from your hand, and wipe it between plants.',
-  'foliage-not-food': 'Leaves and stems are not food for people or pets.',
-  'hot-pepper': 'Hot peppers: gloves on, hands off eyes and contact lenses.',
-  'wet-pots': 'Wet pots are heavy: move them dry, on a trolley, or with a second pair of hands.',
+  'heat-work': 'In the heat, work in the shade, drink water, and wear a hat.',
+  'sharp-blade': 'Cut away from your hand, and wipe the blade between plants.',
+  'foliage-not-food': 'Do not eat leaves or stems, and keep pets from eating them.',
+  'hot-pepper': 'Hot peppers: wear gloves, and do not touch your eyes or contact lenses.',
+  'wet-pots': 'Wet pots are heavy. Move them when dry, use a cart, or ask someone to help.',
   'balcony-load':
-    'What a balcony, deck or roof may carry is for the building’s engineer to say, people and snow included.',
-  'wire-mesh': 'Cut mesh springs and scratches: gloves and goggles, ends bent in.',
+    'Ask the building’s engineer how much the balcony, deck or roof can carry, with people and snow.',
+  'wire-mesh': 'Cut mesh springs and scratches. Wear gloves and goggles, and bend the ends in.',
   'driven-posts':
-    'Driving posts: goggles, nobody’s hands on the post, wood held by a second person only with a clamp.',
-  'overhead-work':
-    'A beam overhead: a ladder on firm ground, and what one walks under by local building rules.',
+    'Driving posts: wear goggles and keep all hands off the post. A helper holds it only with a clamp.',
+  'overhead-work': 'Set the ladder on firm ground. Follow local building codes for beams overhead.',
   'tunnel-structure':
-    'A structure one can walk under: local building rules, wind and snow loads, a licensed builder.',
-  'label-is-limit':
-    'The label is the limit: its rate, its crops and its protection come before every number here.',
+    'For a structure you can walk under, follow local codes for wind and snow, and ask a licensed builder.',
+  'label-is-limit': 'Follow the label. Its rate, crops and safety gear come before every number here.',
   'feed-dust':
-    'Dry meals and lime raise dust: wear a mask. Wherever feed enters a line of drinking water, a backflow preventer is needed.',
+    'Dry meals and lime raise dust: wear a mask. Fit a backflow preventer wherever feed enters a drinking-water line.',
   'fresh-manure':
-    'Fresh manure needs 90 days before a harvest that does not touch soil, 120 before one that does.',
+    'Apply fresh manure at least 90 days before harvest, or 120 days if the fruit touch the soil.',
   'sick-plants':
-    'Sick plants: bag them, wash hands and blades after, keep them off the compost, and burn only where local rules allow. Where you are not sure, or it has to be reported, ask the local plant clinic.',
+    'Bag sick plants, and wash hands and blades afterward. Do not compost them, and burn them only where local rules allow. If you are unsure, ask your local plant clinic.',
   'spray-heat':
     // In both: a caution stands on papers too.
     // eslint-disable-next-line no-restricted-syntax
-    'Soap and oil: not above 32 °C (90 °F), not on thirsty plants, in the evening and away from bees. The label decides.',
-  'treated-clippings': 'No clippings, straw or manure from ground that was treated with weedkiller.',
-  'not-eaten': 'Fruit that a spray has drifted on are not for eating unless its label says so.',
-  'lime-by-test': 'Lime, wood ash and sulphur only by a pH test, with gloves and a dust mask.',
-  'bt-small-only': 'Bacillus thuringiensis works on small caterpillars only, and by its label.',
+    'Do not spray soap or oil above 32 °C (90 °F) or on thirsty plants. Spray in the evening, away from bees. Follow the label.',
+  'treated-clippings': 'Do not use clippings, straw or manure from ground treated with weedkiller.',
+  'not-eaten': 'Do not eat fruit that a spray has drifted on unless its label says you can.',
+  'lime-by-test': 'Use lime, wood ash or sulfur only by a pH test, with gloves and a dust mask.',
+  'bt-small-only': 'Bacillus thuringiensis works only on small caterpillars. Follow its label.',
   'rodent-poison':
-    'Rodent poison kills pets and wild hunters: traps, in a locked box, out of the reach of children.',
+    'Rodent poison kills pets and wildlife. Use traps in a locked box, out of the reach of children.',
 }

@@ -25,6 +25,6 @@ export function sayDose(amount: number, feed: Product | null, manner: Manner): s
 export function sayStrength({ share, given }: FeedStrength, manner: Manner): string {
   const gives = formatMeasure({ kind: 'share', value: given }, manner)
   return share === 1
-    ? `The ground gives ${gives} of the nitrogen wanted in the next four weeks: up to the label’s full rate.`
-    : `The ground gives ${gives} of the nitrogen wanted in the next four weeks: ${share === 0.5 ? 'half' : 'a third of'} the label’s rate is enough here.`
+    ? `The soil gives ${gives} of the nitrogen they need in the next four weeks. Give up to the label’s full rate.`
+    : `The soil gives ${gives} of the nitrogen they need in the next four weeks, so ${share === 0.5 ? 'half' : 'a third of'} the label’s rate is enough.`
 }

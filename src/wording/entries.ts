@@ -51,7 +51,7 @@ export function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
     case 'met': {
       const { as, height, leaves, potVolume, carries } = entry.data
       return listed(
-        as === 'bought' ? 'bought' : 'growing here',
+        as === 'bought' ? 'bought' : 'already growing here',
         height !== null && `${sayLength(height, manner)} high`,
         leaves !== null && sayCount(leaves, 'leaf', 'leaves'),
         potVolume !== undefined && `in pots of ${volume(potVolume)}`,

@@ -19,7 +19,7 @@ export const NITROGEN_NAMES: Record<NitrogenForm, string> = {
 }
 
 export const LAYING_NAMES: Record<Laying, { name: string; how: string }> = {
-  ring: { name: 'Round the stem', how: 'scratched in shallowly and watered' },
+  ring: { name: 'Around the stem', how: 'scratched in shallowly and watered' },
   band: { name: 'In a strip', how: 'laid on the mix in one strip along the far side, not dug in' },
   hole: { name: 'In the hole', how: 'mixed with the soil under the root ball, nothing touching the roots' },
 }
@@ -29,34 +29,34 @@ export const SCHOOLS: { id: FeedingSchool; name: string; what: string; suits: st
   {
     id: 'soil-first',
     name: 'Soil first',
-    what: 'compost {length 0.05–0.07} worked in, a soil test, little else.',
-    suits: 'Good ground. Slow to mend a poor one.',
+    what: 'Work in {length 0.05–0.07} of compost, test the soil, and add little else.',
+    suits: 'For good ground. It improves poor soil only slowly.',
   },
   {
     id: 'slow-organic',
     name: 'Slow organic and a dilute liquid',
-    what: '{volume 0.03} of meal or castings a plant scratched in, dilute liquid each 7–14 days.',
-    suits: 'Raised beds. Cold soil releases nothing.',
+    what: 'Scratch in {volume 0.03} of meal or castings per plant, and give dilute liquid feed every 7–14 days.',
+    suits: 'For raised beds. It releases nothing in cold soil.',
   },
   {
     id: 'steady-liquid',
     name: 'Steady liquid',
-    what: 'granules in the hole, a weekly dilute liquid.',
-    suits: 'Pots, which leach. Every week counts.',
+    what: 'Put granules in the hole, and give dilute liquid feed every week.',
+    suits: 'For pots, where water washes feed out. Do not miss a week.',
   },
   {
     id: 'nutrient-solution',
     name: 'Nutrient solution',
-    what: 'EC 2.0–2.8, pH 5.8–6.3, a growth mix to flowering, then more K.',
-    suits: 'Inert media. Wants a meter.',
+    what: 'Keep EC at 2.0–2.8 and pH at 5.8–6.3. Give a growth mix until flowering, then more potassium (K).',
+    suits: 'For mixes that hold no feed. You need an EC meter.',
   },
 ]
 
 /** What is done and hardly shown to help. */
 export const THIN_EVIDENCE: readonly string[] = [
-  'Epsom salt carries magnesium, no calcium, and competes with it: not against blossom-end rot, only where a test is low in magnesium.',
-  'Antacids and eggshells give calcium slowly if at all; most soils hold enough, and even water moves it.',
-  'Leaf sprays of calcium hardly reach the fruit.',
-  'A feed high in phosphorus at flowering: most soils hold enough; excess locks zinc and runs off.',
-  'Castings tea, peels, coffee grounds, aspirin, a fish or an egg in the hole: harmless in small amounts, thin evidence.',
+  'Epsom salt holds magnesium, which competes with calcium. It does not stop blossom-end rot. Use it only where a test shows little magnesium.',
+  'Antacids and eggshells give calcium slowly, if at all. Most soils hold enough, and even watering moves it.',
+  'Calcium sprayed on leaves hardly reaches the fruit.',
+  'Most soils hold enough phosphorus for flowering. Too much locks up zinc and washes into streams.',
+  'Castings tea, peels, coffee grounds, aspirin, or a fish or an egg in the hole do no harm in small amounts. There is little evidence that they help.',
 ]

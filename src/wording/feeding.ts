@@ -5,10 +5,10 @@ import { sayAmount, supplyKindName } from './supplies'
 
 /** What goes into each hole, and for all of them. */
 export function sayHole({ needs }: HoleAmendment, plants: number, manner: Manner): string {
-  if (needs.length === 0) return 'Nothing: they are fed by the solution.'
+  if (needs.length === 0) return 'Nothing: the solution feeds them.'
   return needs
     .map(({ kind, litres }) => {
-      const each = `${supplyKindName(kind)}: ${sayAmount(kind, litres, manner)} a plant`
+      const each = `${supplyKindName(kind)}: ${sayAmount(kind, litres, manner)} per plant`
       return plants === 1
         ? `${each}.`
         : `${each}, ${sayAmount(kind, litres * plants, manner)} for ${sayCount(plants, 'plant')}.`
@@ -17,9 +17,11 @@ export function sayHole({ needs }: HoleAmendment, plants: number, manner: Manner
 }
 
 const NOTES: Record<FeedingSchool, string> = {
-  'soil-first': 'Worked into the top spade around the hole; more only where a soil test asks for it.',
-  'slow-organic': 'Scratched in, not in the hole itself.',
-  'steady-liquid': 'At the floor of the hole, under a little soil; then weak liquid feed every week.',
+  'soil-first':
+    'Work it into the top of the soil around the hole. Add more only where a soil test asks for it.',
+  'slow-organic': 'Scratch it in, but not into the hole itself.',
+  'steady-liquid':
+    'Put it at the bottom of the hole, under a little soil. Then give weak liquid feed every week.',
   'nutrient-solution': 'Start at an EC of 1.0 to 1.3 and raise it as they grow.',
 }
 
@@ -27,4 +29,4 @@ const NOTES: Record<FeedingSchool, string> = {
 export const sayFeedingNote = ({ school, awayFromStem }: HoleAmendment, manner: Manner): string =>
   awayFromStem === null
     ? NOTES[school]
-    : `${NOTES[school]} From ${sayLength(awayFromStem, manner)} off the stem outwards.`
+    : `${NOTES[school]} From ${sayLength(awayFromStem, manner)} from the stem outward.`

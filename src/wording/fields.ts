@@ -88,10 +88,10 @@ export function noteField() {
 /** A day that has come, as the garden writes it or in a word such as `yesterday`; typed text becomes an ISO date. */
 export function dayField({ dates }: Pick<Manner, 'dates'>, today: IsoDate) {
   return string()
-    .required('Say which day.')
+    .required('Choose a day.')
     .transform((_, typed: unknown) => parseDate(String(typed ?? ''), today, dates) ?? NOT_A_DATE)
     .test('date', `A date such as ${formatDate(today, { dates })}.`, (value) => value !== NOT_A_DATE)
-    .test('past', 'That day has not come yet.', (value) => value === NOT_A_DATE || value! <= today)
+    .test('past', 'That day is still to come.', (value) => value === NOT_A_DATE || value! <= today)
 }
 
 /** A date as the garden writes it, or empty; typed text becomes an ISO date, `''` stays empty. */

@@ -7,7 +7,7 @@ import { formatDate } from './dates'
 export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner): string {
   const { sow, opens, closes, isShort } = crops.find(({ crop }) => crop === 'tomato')!
   if (sow === null || opens === null)
-    return 'It is never warm enough here for tomatoes in the open: plan a tunnel or greenhouse.'
+    return 'It is never warm enough here for tomatoes outdoors. Plan a tunnel or greenhouse.'
   const isOtherYear = manner.seenOn !== undefined && yearOf(opens) !== yearOf(manner.seenOn)
   // The year is said once, and again only where a date is of another.
   const plain = isOtherYear ? { ...manner, seenOn: opens } : manner
@@ -24,7 +24,7 @@ export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner
 }
 
 const SHORT =
-  ' Even then most years are too short for a usual cultivar: a cold frame, a bigger plant or an earlier cultivar buys the time.'
+  ' Even then, most years are too short for a typical cultivar. A cold frame, a bigger plant or an earlier cultivar gives you the time.'
 
 const capitalAfter = (begin: string, text: string) =>
   begin === '' ? text.charAt(0).toUpperCase() + text.slice(1) : begin + text

@@ -3,10 +3,10 @@ import type { FruitFault, TrussStage } from '../core/harvest'
 /** What is wrong with a fruit. */
 export const FAULT_NAMES: Record<FruitFault, string> = {
   cracked: 'cracked',
-  rotten: 'rotten at the end',
+  rotten: 'rot at the end',
   scalded: 'scalded',
   misshapen: 'misshapen',
-  eaten: 'eaten into',
+  eaten: 'damaged by animals',
 }
 
 /** How far the fruit of a truss are. */
@@ -14,7 +14,7 @@ export const TRUSS_STAGE_NAMES: Record<TrussStage, string> = {
   flower: 'in flower',
   growing: 'growing',
   'mature-green': 'full size, green',
-  breaker: 'first colour',
+  breaker: 'first color',
   ripe: 'ripened',
 }
 
@@ -24,5 +24,5 @@ export const DECISION_NAMES: Record<string, string> = {
   support: 'Support',
   spacing: 'Spacing',
   depth: 'Depth at planting',
-  method: 'How it was set',
+  method: 'How it was planted',
 }

@@ -20,7 +20,7 @@ export function mergedForm<Values extends object>(
 ): { typed: Values } | { problems: FormConflict | { form: string } } {
   if (shown === null) return { typed }
   if (now === undefined)
-    return { problems: { form: `${about} was removed elsewhere meanwhile. Load the screen again.` } }
+    return { problems: { form: `${about} was removed in another window. Load the screen again.` } }
   const { row, conflicts } = mergeRow(shown, typed, now)
   if (conflicts.length === 0) return { typed: row }
   return {

@@ -97,7 +97,7 @@ export function sayTold(entry: PlantEntry, crop: Crop, manner: Manner): string {
 export const MISFITS: Record<PlantMisfit['why'], string> = {
   'no-such-part': 'names a part that the plant does not have',
   gone: 'names a part that was gone before',
-  'before-it-came': 'is of a day before it came up',
+  'before-it-came': 'is from a day before it came up',
   leaves: 'counts far more or fewer leaves than can be there',
   height: 'gives a height that it cannot have',
   trusses: 'counts more or fewer trusses than its leaves allow',

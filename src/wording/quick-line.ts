@@ -21,22 +21,22 @@ const AMOUNTS: Record<'litres' | 'mass' | 'product', (manner: Manner) => string>
 export function sayQuickProblem(problem: QuickProblem['problem'], manner: Manner): string {
   switch (problem.why) {
     case 'no-place':
-      return `Begin with a place of this garden: “${watered(manner)}”.`
+      return `Begin with a place in this garden: “${watered(manner)}”.`
     case 'nothing-stands':
       return `Nothing is growing in ${problem.place} on this day.`
     case 'which-planting':
-      return `In ${problem.place} stand ${problem.cultivars.join(' and ')}: say which.`
+      return `In ${problem.place} you grow ${problem.cultivars.join(' and ')}. Which one? Add its name.`
     case 'amount':
       return AMOUNTS[problem.of](manner)
     case 'unit':
       return problem.of === 'litres'
-        ? `How much is “${problem.told}”? Say it in litres or gallons, in minutes of drip, or in mm or inches.`
-        : `How much is “${problem.told}”? Say it in kilograms, grams, pounds or ounces.`
+        ? `How much is “${problem.told}”? Give it in liters or gallons, in minutes of drip, or in mm or inches.`
+        : `How much is “${problem.told}”? Give it in kilograms, grams, pounds or ounces.`
     case 'no-flow':
-      return `${problem.place} has no drip emitters noted: say how many litres or gallons.`
+      return `${problem.place} has no drip emitters on record. Give the amount in liters or gallons.`
     case 'mixed':
-      return `Is that ${problem.product} as it comes, or mixed with water? Mixed: “1:50 ${problem.told}”. As it comes: say it in mL, tablespoons or by weight.`
+      return `Is that ${problem.product} undiluted, or mixed with water? Mixed: “1:50 ${problem.told}”. Undiluted: give it in mL, tablespoons or by weight.`
     case 'ahead':
-      return `${problem.on} has not come yet: entries are made on their own day.`
+      return `${problem.on} is still to come. Record it on the day you do it.`
   }
 }

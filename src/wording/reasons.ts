@@ -135,7 +135,7 @@ export const REASONS: Record<Rule, string> = {
   'call.waits-scout': 'Most problems are put right in their first week.',
 
   'rot.even-first':
-    'Your watering was even: keep it so. Uneven water in young fruit causes this, and it is not contagious.',
+    'Your watering was even, so carry on. Uneven water in young fruit causes this, and it is not contagious.',
   'rot.dry-days':
     'On {days} of the last two weeks drought slowed growth, so water evenly first. It is not contagious; remove spoiled fruit.',
   'rot.nitrogen':
@@ -200,9 +200,9 @@ export const REASONS: Record<Rule, string> = {
     'The simulated weather has a night of {low} on {date}. Cover what is outside, clear of the leaves.',
   'warn.frost-night': 'A night of {low} on {date}. Cover what is outside, clear of the leaves.',
   'warn.set-cold':
-    'Flowers open on {date} may not set fruit: the night is {value}. Expect them to drop about {from} to {to}.',
+    'Flowers are open on {date} may not set fruit: the night is {value}. Expect them to drop about {from} to {to}.',
   'warn.set-hot':
-    'Flowers open on {date} may not set fruit: it reaches {value}. Expect them to drop about {from} to {to}.',
+    'Flowers are open on {date} may not set fruit: it reaches {value}. Expect them to drop about {from} to {to}.',
   'warn.cold-spell':
     'Only {set} of flowers set from {date} to {until}, with nights down to {night} and days from {high}. Expect gaps about {from} to {to}.',
   'warn.heat-spell':
@@ -216,7 +216,7 @@ export const REASONS: Record<Rule, string> = {
   'risk.too-cold': 'nights or soil still too cold on {date}',
   'risk.not-ripe': 'no ripe fruit before the season ends, due about {date}',
   'spacing.training': 'Pruning style {training}: {inRow} between plants, {lines} between lines in a bed.',
-  'spacing.school': 'The {school} spacing; others go from {tight} to {roomy}.',
+  'spacing.school': 'The {school} spacing. Others go from {tight} to {roomy}.',
   'spacing.wet': 'Leaves often stay wet here ({wetness}), so give {more} more room: {inRow}.',
   'spacing.more-plants': '{change} more plants',
   'spacing.fewer-plants': '{change} fewer plants',

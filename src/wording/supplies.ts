@@ -76,6 +76,6 @@ export const sayMoney = (amount: number, { decimals }: Pick<Manner, 'decimals'>)
 export const sayCost = ({ cost, open }: { cost: number; open: boolean }, manner: Manner): string =>
   open
     ? cost > 0
-      ? `${sayMoney(cost, manner)} and what has no price`
+      ? `${sayMoney(cost, manner)} plus items without a price`
       : 'no price yet'
     : sayMoney(cost, manner)

@@ -14,7 +14,7 @@ const PIECE = {
 const TIERS: Record<SupportPlan['system'], string> = {
   stake: 'Tie at each of these heights',
   cage: '',
-  weave: 'A pair of strings at each of these heights',
+  weave: 'A pair of twines at each of these heights',
   string: 'A clip at each of these heights',
   panel: '',
   none: '',
@@ -29,7 +29,7 @@ export function sayLowering(
   const say = (metres: number) => sayLength(metres, manner)
   return {
     heading: `Lower them by ${say(LOWERED_BY)} when the stem is this long`,
-    how: `Each plant’s string is ${say(string.length)}: ${say(aboveGround)} to the wire, ${say(string.reserve)} wound up there to let it down by, the rest to tie. Lean all of a row one way along it and the next row the other way, so that a stem at the end is led round into the next row. Its bare foot lies on the ground or on straw; do not end a vine at the wire.`,
+    how: `Each plant’s string is ${say(string.length)}: ${say(aboveGround)} to the wire, ${say(string.reserve)} wound up there for lowering, and the rest to tie. Lean all plants of a row one way, and the next row the other way. At the end of the row, turn the stem into the next one. Rest its bare base on straw, and do not end a vine at the wire.`,
   }
 }
 
@@ -40,7 +40,7 @@ export function saySupport(
 ): { headline: string; how: string; tiers: string } {
   const { system, post, distance } = plan
   const tiers = TIERS[system]
-  if (!post) return { headline: 'They stand alone', how: 'Nothing to drive, nothing to tie.', tiers }
+  if (!post) return { headline: 'They need no support', how: 'You drive nothing and tie nothing.', tiers }
   const piece = sayCount(post.count, PIECE[system])
   const where =
     system === 'stake'
@@ -62,5 +62,5 @@ export const sayAsked = (holds: string, asked: string, onRecord: boolean) =>
       ? ', three times the usual day’s wind here'
       : `; three times the usual day’s wind here is ${asked}`
     : holds === asked
-      ? ', which is what every support should bear'
-      : `; ${asked} is what every support should bear`
+      ? ', the strength every support needs'
+      : `; ${asked} is the strength every support needs`

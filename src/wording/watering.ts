@@ -65,13 +65,13 @@ const FEELS_OF = {
     dust: 'light, shrunk from the wall of the pot',
   },
   coarse: {
-    wet: 'leaves a wet outline on the hand',
+    wet: 'leaves a wet outline on your hand',
     moist: 'a weak ball, its grains cling',
     dry: 'does not hold together',
     dust: 'loose, runs through the fingers',
   },
   sandy: {
-    wet: 'makes a ball and wets the hand',
+    wet: 'makes a ball and wets your hand',
     moist: 'a ball that breaks easily',
     dry: 'holds only when squeezed hard',
     dust: 'loose, runs through the fingers',
@@ -122,7 +122,7 @@ export function saySoaks(
     hand && `by hand ${saySoaking(hand, manner)}`,
   ].filter(Boolean)
   return ways.length > 0
-    ? `The ground takes in about ${sayDepth(takesIn, manner)} an hour: ${ways.join(', ')}.`
+    ? `The soil takes in about ${sayDepth(takesIn, manner)} per hour: ${ways.join(', ')}.`
     : null
 }
 /** Min that are told to the minute below a quarter of an hour, else to five. */
@@ -134,15 +134,15 @@ export function sayWay(
   { inDays, litres, times, total, slowed, limp, isSame }: WayOfPlace,
   manner: Manner,
 ): string {
-  if (isSame) return 'here the same as even, for these two weeks'
+  if (isSame) return 'same as even watering for these two weeks'
   const dry =
     limp > 0
-      ? `, leaves hang on ${sayCount(limp, 'day')}`
+      ? `, leaves go limp on ${sayCount(limp, 'day')}`
       : slowed > 0
         ? `, growth slows on ${sayCount(slowed, 'day')}`
         : ', growth never slows'
   return inDays === null
-    ? `nothing in the next two weeks${dry}`
+    ? `no water in the next two weeks${dry}`
     : `${sayLitres(litres, manner)} ${sayInDays(inDays)}; in two weeks ${sayCount(times, 'time')}, ${sayLitres(total, manner)} in all${dry}`
 }
 
@@ -151,32 +151,35 @@ export const sayHolidayAct = (act: HolidayAct, manner: Manner): string =>
   act === 'mulch' ? `mulch it ${sayLength(MULCH_DEPTH, manner)} deep first` : HOLIDAY_ACTS[act]
 
 const HOLIDAY_ACTS: Record<Exclude<HolidayAct, 'mulch'>, string> = {
-  nothing: 'lasts by itself',
-  'water-before': 'water it through the evening before',
-  neighbour: 'ask a neighbour',
-  timer: 'run the drip by a timer',
-  'move-to-shade': 'stand it in the shade with the others',
+  nothing: 'lasts on its own',
+  'water-before': 'soak it the evening before',
+  neighbour: 'ask a neighbor',
+  timer: 'put the drip on a timer',
+  'move-to-shade': 'move it into the shade with the others',
 }
 
 /** The schools of watering, with what each costs. */
 export const WATER_SCHOOLS: Record<WateringSchool | 'eased', { name: string; case: string }> = {
   even: {
-    name: 'Even, by the balance',
-    case: 'Deep, before growth slows: least rot and cracking.',
+    name: 'Even, by the water balance',
+    case: 'You water deeply before growth slows: the least rot and cracking.',
   },
   'fixed-days': {
     name: 'Fixed days',
-    case: 'Easy to keep to and to share; wrong in a heat wave and after rain.',
+    case: 'Easy to remember and to share. Too little in a heat wave, too much after rain.',
   },
   'dry-down': {
     name: 'Dry-down',
-    case: 'Deep roots, sweeter fruit, fewer cracks; rot in prone types. Not in pots.',
+    case: 'Deeper roots, sweeter fruit and fewer cracks, but rot in prone types. Not for pots.',
   },
   'radiation-shots': {
     name: 'Small shots by the sun',
-    case: 'For inert media with a timer; keeps soil wet at the top.',
+    case: 'For mixes without soil, with a timer. It keeps the top of the soil wet.',
   },
-  eased: { name: 'Eased as fruit ripen', case: '70 % of the need sweetens; never to wilting.' },
+  eased: {
+    name: 'Less as fruit ripen',
+    case: 'At 70 % of the usual amount, fruit get sweeter. Never let plants wilt.',
+  },
 }
 
 export const DAY_NAMES: Record<UsualDay, string> = {

@@ -16,14 +16,15 @@ const refuse = (message: string, status: number) => answer({ ok: false, message,
 
 /** Takes a whole garden in, as JSON or as a zip file with its photos; `way` says in whose place. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return refuse('This was not sent by Prairie. Nothing was changed.', 403)
+  if (!isOwnRequest(request)) return refuse('Prairie did not send this. Nothing was changed.', 403)
   const way = new URL(request.url).searchParams.get('way') as ImportWay
-  if (!IMPORT_WAYS.includes(way)) return refuse('Say whether the garden comes instead or beside.', 400)
+  if (!IMPORT_WAYS.includes(way))
+    return refuse('Choose whether the garden replaces this one or opens beside it.', 400)
   const body = await readBody(request, LARGEST.garden)
   if ('problem' in body)
     return body.problem === 'too-large'
-      ? refuse('This file is over 512 MB: no garden of Prairie is. Nothing was changed.', 413)
-      : refuse('The file did not arrive whole. Nothing was changed: send it again.', 400)
+      ? refuse('This file is over 512 MB, too large for a garden. Nothing was changed.', 413)
+      : refuse('The file did not arrive complete. Nothing was changed. Send it again.', 400)
   const read = await readGardenAside(body.bytes)
   if ('problem' in read) return answer({ ok: false, ...sayImportProblem(read.problem) }, 400)
   try {

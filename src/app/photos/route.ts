@@ -19,26 +19,26 @@ const answer = (status: number, message: string | null) =>
 
 /** Gives an entry a photo: the body is the picture itself, `entry` names the entry. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return answer(403, 'This was not sent by Prairie: nothing was saved.')
+  if (!isOwnRequest(request)) return answer(403, 'Prairie did not send this. Nothing was saved.')
   const entryId = new URL(request.url).searchParams.get('entry') ?? ''
-  if (!ID.test(entryId)) return answer(400, 'Say which entry the photo is of.')
+  if (!ID.test(entryId)) return answer(400, 'Choose which entry the photo belongs to.')
   const body = await readBody(request, LARGEST.photo)
   if ('problem' in body)
     return body.problem === 'too-large'
-      ? answer(413, 'This photo is over 15 MB: make it smaller first. It was not saved.')
-      : answer(400, 'The photo did not arrive whole. It was not saved: send it again.')
+      ? answer(413, 'This photo is over 15 MB. Make it smaller first. It was not saved.')
+      : answer(400, 'The photo did not arrive complete. It was not saved. Send it again.')
   const read = readPhoto(body.bytes)
   if ('problem' in read)
     return read.problem === 'not-a-photo'
-      ? answer(415, 'This is not a photo that can be shown: take a JPEG, PNG or WebP file. It was not saved.')
-      : answer(413, 'This photo has over 120 million pixels: make it smaller first. It was not saved.')
+      ? answer(415, 'Prairie cannot show this photo. Choose a JPEG, PNG or WebP file. It was not saved.')
+      : answer(413, 'This photo has over 120 million pixels. Make it smaller first. It was not saved.')
   const kept = await addPhoto({ id: v7(), entryId, ...read }, body.bytes).catch((error: unknown) =>
     databaseRefusal(error, 'The photo was not saved.'),
   )
   if (typeof kept === 'object') return answer(kept.status, kept.message)
-  if (kept === 'no-entry') return answer(404, 'That entry is no longer there: the photo was not kept.')
+  if (kept === 'no-entry') return answer(404, 'That entry is gone. The photo was not saved.')
   if (kept === 'too-many')
-    return answer(409, 'This entry has twelve photos already: enter another one first.')
+    return answer(409, 'This entry already has twelve photos. Make another entry first.')
   revalidatePath('/', 'layout')
   return answer(200, null)
 }

@@ -13,9 +13,9 @@ export default async function ReckonLayout({ children }: { children: ReactNode }
     <main className="mx-auto max-w-6xl">
       <p className="px-6 pt-4 max-sm:px-4">
         <Link className="link" href="/">
-          Begin a garden
+          Start a garden
         </Link>{' '}
-        to see what a mix or a watering does in its own beds.
+        to see what a mix or a watering does in your own beds.
       </p>
       <BenchTabs base="/reckon" />
       {children}

@@ -41,7 +41,7 @@ export interface NewAct {
 export function useAct({ on, now, manner }: ActDay) {
   const router = useRouter()
   const [busy, start] = useTransition()
-  /** Sent without an answer, it may be kept all the same: the same sent again bears the same ids, and counts once. */
+  /** Sent without an answer, it may be kept anyway: the same sent again bears the same ids, and counts once. */
   const unanswered = useRef<{ asked: string; drafts: ReturnType<typeof actDrafts> } | null>(null)
 
   /** Undoes what one act entered. @param entry one of its entries @param act what is undone, in a few words */
@@ -71,7 +71,7 @@ export function useAct({ on, now, manner }: ActDay) {
 
   /** Enters it and answers what came of it; a refusal is left to the caller to show. */
   async function put(act: NewAct): Promise<Result> {
-    if (on > now) return { ok: false, message: 'That day has not come yet.' }
+    if (on > now) return { ok: false, message: 'That day is still to come.' }
     if (on < now && !(await isForPast(formatDate(on, manner, 'full')))) return { ok: false, message: '' }
     act.begin?.()
     return new Promise((answer) =>

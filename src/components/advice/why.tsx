@@ -3,18 +3,27 @@ import type { ReactNode } from 'react'
 import type { SaidReason } from '../../wording/say-reason'
 import { WORKING_NAMES, type WorkingId } from '../../wording/workings/names'
 
-/** A heading of a part of an answer. */
-export function PartHeading({ children }: { children: ReactNode }) {
-  return <h3 className="mb-1.5 text-base font-semibold">{children}</h3>
+/** A heading of a part of an answer; `within`: of what has a heading of its own. */
+export function PartHeading({ children, within = false }: { children: ReactNode; within?: boolean }) {
+  const Heading = within ? 'h3' : 'h2'
+  return <Heading className="mb-1.5 text-base font-semibold">{children}</Heading>
 }
 
 /** The reasons of an answer in words, the one that decided first and strong, and how it is worked out. */
-export function Why({ reasons, heading = 'Why' }: { reasons: readonly SaidReason[]; heading?: string }) {
+export function Why({
+  reasons,
+  heading = 'Why',
+  within,
+}: {
+  reasons: readonly SaidReason[]
+  heading?: string
+  within?: boolean
+}) {
   if (reasons.length === 0) return null
   const workings = [...new Set(reasons.flatMap(({ working }) => working ?? []))]
   return (
     <section aria-label={heading}>
-      <PartHeading>{heading}</PartHeading>
+      <PartHeading within={within}>{heading}</PartHeading>
       <ul className="list-disc space-y-1 pl-5 leading-snug">
         {reasons.map(({ text, weight }) => (
           <li

@@ -1,5 +1,6 @@
 import { memo } from 'react'
 import { emittersAlong, type Obstacle, type Place } from '../../core/facts'
+import type { Crop } from '../../core/crop'
 import type { Canopy } from '../../core/season'
 
 /*
@@ -104,12 +105,45 @@ export function WaterLines({ place }: { place: Place }) {
   ))
 }
 
-/** A plant from above: its canopy today, dashed to its grown width, and its stem. */
+/** Points of a star about the middle, joined by curves: `round` 1 bulges out to a cloud, 0 leaves points. */
+const star = (points: number, inner: number, round: boolean) => {
+  const at = (turn: number, r: number) =>
+    `${(r * Math.sin(turn)).toFixed(3)} ${(-r * Math.cos(turn)).toFixed(3)}`
+  const step = (2 * Math.PI) / points
+  const arms = Array.from({ length: points }, (_, index) => {
+    const turn = index * step
+    return round
+      ? `Q${at(turn + step / 2, 1.22)} ${at(turn + step, inner)}`
+      : `Q${at(turn + step * 0.32, inner * 1.25)} ${at(turn + step / 2, inner)}Q${at(turn + step * 0.68, inner * 1.25)} ${at(turn + step, 1)}`
+  })
+  return `M${at(0, round ? inner : 1)}${arms.join('')}Z`
+}
+/** A tomato's leaves close to a cloud over it; a pepper's stand out as single points. Of a radius of one. */
+const CANOPIES: Record<Crop, string> = { tomato: star(9, 0.86, true), pepper: star(7, 0.62, false) }
+
+/** What tells the crops apart where leaves are small: a round fruit, or a pod. */
+function FruitMark({ crop, isPlanned }: { crop: Crop; isPlanned: boolean }) {
+  const look = isPlanned
+    ? { fill: 'var(--color-base-100)', stroke: crop === 'tomato' ? 'var(--ripe)' : 'var(--color-accent)' }
+    : { fill: crop === 'tomato' ? 'var(--ripe)' : 'var(--color-accent)', stroke: 'var(--color-base-100)' }
+  return crop === 'tomato' ? (
+    <circle r="0.075" {...look} strokeWidth="1" vectorEffect="non-scaling-stroke" />
+  ) : (
+    <path
+      d="M-.05-.08H.05C.085.01.05.09 0 .14-.05.09-.085.01-.05-.08Z"
+      {...look}
+      strokeWidth="1"
+      vectorEffect="non-scaling-stroke"
+    />
+  )
+}
+
+/** A plant from above: its canopy today in its crop's own outline, dashed to its grown width, and its fruit at the stem. */
 export const PlantMark = memo(function PlantMark({
-  canopy: { width, grown, own, stands },
+  canopy: { crop, width, grown, own, stands },
   alarm = false,
 }: {
-  canopy: Pick<Canopy, 'width' | 'grown' | 'own' | 'stands'>
+  canopy: Pick<Canopy, 'crop' | 'width' | 'grown' | 'own' | 'stands'>
   alarm?: boolean
 }) {
   const leaf = own ? 'var(--leaf-mark)' : 'var(--quiet)'
@@ -122,14 +156,8 @@ export const PlantMark = memo(function PlantMark({
         strokeDasharray="4 4"
         {...thin}
       />
-      {stands && <circle r={width / 2} fill={leaf} fillOpacity="0.85" />}
-      <circle
-        r="0.035"
-        fill="var(--color-primary)"
-        stroke={stands ? 'none' : 'var(--color-base-100)'}
-        strokeWidth="1"
-        vectorEffect="non-scaling-stroke"
-      />
+      {stands && <path d={CANOPIES[crop]} transform={`scale(${width / 2})`} fill={leaf} fillOpacity="0.85" />}
+      <FruitMark crop={crop} isPlanned={!stands} />
     </g>
   )
 })

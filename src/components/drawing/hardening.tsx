@@ -57,8 +57,7 @@ export function HardeningPicture({
         )
       })}
       <text x="6" y={height + 38} fontSize="12" fill="var(--quiet)">
-        {sayCount(hours.length, 'day')}: shade first, sun from day 3, wind from day 5, the night out from day
-        7
+        {sayCount(hours.length, 'day')}: shade first, sun from day 3, wind from day 5, nights out from day 7
       </text>
     </svg>
   )

@@ -1,7 +1,7 @@
 /** Leaves from the side. Lengths are in the drawing's own units; a leaf points right, or left when `left`. */
 
 /** A toothed leaflet of unit length along x. */
-export const LEAFLET =
+const LEAFLET =
   'M0 0C.06-.13.16-.25.3-.27L.36-.22C.45-.31.58-.3.64-.2L.71-.18C.82-.17.93-.08 1 0 .93.07.83.15.72.16L.65.2C.58.29.46.29.38.21L.3.24C.17.23.06.12 0 0Z'
 
 /** Where leaflets sit along the stalk, how long they are, and how far they stand off it, °. */

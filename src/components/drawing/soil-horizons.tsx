@@ -24,13 +24,13 @@ export function SoilHorizons({
   const middle = CRUMB + (soilDepth - CRUMB) * 0.55
   const layers = [
     { from: 0, to: Math.min(CRUMB, soilDepth), fill: '#c9ae88', name: 'crumb', ink: '#20261f' },
-    { from: CRUMB, to: middle, fill: '#8c6a48', name: 'worked soil', ink: '#fbfaf5' },
+    { from: CRUMB, to: middle, fill: '#8c6a48', name: 'loose topsoil', ink: '#fbfaf5' },
     { from: middle, to: soilDepth, fill: '#74573e', name: 'soil', ink: '#fbfaf5' },
     {
       from: soilDepth,
       to: (height - ground) / scale,
       fill: '#8a7b6c',
-      name: 'floor, not worked',
+      name: 'undug subsoil',
       ink: '#20261f',
     },
   ].filter(({ from, to }) => to > from)
@@ -90,7 +90,7 @@ export function SoilHorizons({
             strokeWidth="1.5"
           />
           <text x="12" y={y(stall) + 17} fill="#fbfaf5" className="halo-dark">
-            roots stall under {sayTemperature(warmLimit, manner)}
+            roots stop growing below {sayTemperature(warmLimit, manner)}
           </text>
         </g>
       )}

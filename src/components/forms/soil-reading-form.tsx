@@ -55,10 +55,10 @@ export function SoilReadingForm({
           ))}
         </ChoiceField>
       )}
-      <div className="mt-2 grid grid-cols-[1fr_1fr_auto] items-start gap-2">
+      <div className="mt-2 grid grid-cols-2 items-start gap-2 sm:grid-cols-[1fr_1fr_auto]">
         <TextField label="Thermometer says" {...field('temperature')} />
         <TextField label="at a depth of" {...field('depth')} />
-        <button className="btn mt-6 min-h-11" disabled={busy}>
+        <button className="btn min-h-11 max-sm:col-span-full sm:mt-6" disabled={busy}>
           Save reading
         </button>
       </div>

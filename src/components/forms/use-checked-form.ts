@@ -133,7 +133,7 @@ async function sent<Values extends FieldValues>(
       theirs: String(value),
     })),
   )
-  if (choice === null) return { form: 'Nothing was saved: it was changed elsewhere meanwhile.' }
+  if (choice === null) return { form: 'Nothing was saved: another window changed it.' }
   const seen = withValues(shown, theirs.values)
   return sent(choice === 'mine' ? values : withValues(values, theirs.values), seen, send)
 }

@@ -24,7 +24,7 @@ export function TakeGarden({ first = false }: { first?: boolean }) {
     if (file && file.size > LARGEST)
       setAnswer({
         ok: false,
-        message: 'This file is over 512 MB: no garden of Prairie is. Nothing was changed.',
+        message: 'This file is over 512 MB, too large for a garden. Nothing was changed.',
         faults: [],
       })
     else setChosen(file)
@@ -41,8 +41,8 @@ export function TakeGarden({ first = false }: { first?: boolean }) {
     if (first) return router.push('/walk')
     say(
       way === 'instead'
-        ? 'The garden from the file is here. The one before lies beside it as a copy.'
-        : 'The garden from the file is open. The other one is under Gardens.',
+        ? 'Your garden from the file is here. A copy of the one before is beside it.'
+        : 'Your garden from the file is open. The other one is under Gardens.',
     )
     router.refresh()
   }
@@ -65,12 +65,12 @@ export function TakeGarden({ first = false }: { first?: boolean }) {
             {chosen.name}, {Math.max(0.1, chosen.size / MB).toFixed(1)} MB
             {first
               ? '.'
-              : ', takes the place of this garden, or comes beside it as another one. A copy of the database is put beside it first.'}
+              : 'can replace this garden, or open beside it. Prairie first makes a copy of the database.'}
           </p>
           {sending ? (
             <p className="mt-2 flex flex-wrap items-center gap-3">
-              <span role="status">Taking it in …</span>
-              <progress className="progress w-40" aria-label="Taking the garden in" />
+              <span role="status">Importing …</span>
+              <progress className="progress w-40" aria-label="Importing the garden" />
               <button type="button" className="btn min-h-11" onClick={() => sending.abort()}>
                 Stop
               </button>

@@ -13,12 +13,12 @@ export type Prepared = { picture: Blob } | { problem: string }
 export async function preparePhoto(file: File): Promise<Prepared> {
   if (file.size > LARGEST.photo)
     return {
-      problem: `${file.name} has ${Math.round(file.size / MB)} MB; at most 15 MB are taken. Make it smaller first. Nothing was entered.`,
+      problem: `${file.name} has ${Math.round(file.size / MB)} MB, and 15 MB is the most. Make it smaller first. Nothing was saved.`,
     }
   const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => null)
   if (!bitmap)
     return {
-      problem: `${file.name} is not a photo that can be shown: take a JPEG, PNG or WebP file. Nothing was entered.`,
+      problem: `${file.name} is not a photo that Prairie can show. Choose a JPEG, PNG or WebP file. Nothing was saved.`,
     }
   const scale = LONGEST_SIDE / Math.max(bitmap.width, bitmap.height)
   if (scale >= 1) return { picture: file }
@@ -37,6 +37,6 @@ export async function sendPhoto(entryId: string, picture: Blob): Promise<string 
     const answer = (await response.json()) as Result
     return answer.ok ? null : answer.message
   } catch {
-    return 'The server did not answer: the photo was not kept. Try again.'
+    return 'The server did not answer. The photo was not saved. Try again.'
   }
 }

@@ -65,7 +65,7 @@ export function DataTable<Row>({
   const near = line.getVirtualItems()
   const drawn = isLong ? near.map(({ index }) => index) : sorted.map((_, index) => index)
   return (
-    <div className="overflow-x-auto">
+    <div className="table-room overflow-x-auto">
       {rows.length > MANY && (
         <p className="mb-2 flex flex-wrap items-center gap-3">
           <input
@@ -87,7 +87,7 @@ export function DataTable<Row>({
         ref={table}
         aria-label={label}
         aria-rowcount={sorted.length + 1}
-        className="w-full border-collapse text-left"
+        className="cards w-full border-collapse text-left"
       >
         <thead className="text-sm text-quiet">
           <tr className="align-bottom">
@@ -128,7 +128,7 @@ export function DataTable<Row>({
                 aria-rowindex={index + 2}
                 className={`border-t border-base-300 align-top ${rowClass?.(row) ?? ''}`}
               >
-                {columns.map(({ id, cell, isName, className }) =>
+                {columns.map(({ id, heading, cell, isName, className }) =>
                   isName ? (
                     <th
                       key={id}
@@ -138,7 +138,7 @@ export function DataTable<Row>({
                       {cell(row)}
                     </th>
                   ) : (
-                    <td key={id} className={`py-2 pr-4 ${className ?? ''}`}>
+                    <td key={id} data-label={heading || undefined} className={`py-2 pr-4 ${className ?? ''}`}>
                       {cell(row)}
                     </td>
                   ),
@@ -156,7 +156,7 @@ export function DataTable<Row>({
         })}
         <Space height={isLong ? line.getTotalSize() - ((near.at(-1)?.end ?? top) - top) : 0} />
       </table>
-      {sorted.length === 0 && words !== '' && <p className="py-2 text-quiet">Nothing of that is here.</p>}
+      {sorted.length === 0 && words !== '' && <p className="py-2 text-quiet">No match.</p>}
     </div>
   )
 }

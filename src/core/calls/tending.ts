@@ -2,7 +2,7 @@ import { addDays, type IsoDate } from '../calendar'
 import { indexOf } from '../climate'
 import { count, length, onDate, speed } from '../quantity'
 import { plantEntries } from '../crop'
-import { growthOf } from '../season'
+import { growthOf, type PlantingOutlook } from '../season'
 import { stemHeightAfter, tyingPlans } from '../support'
 import type { Reason } from '../advice'
 import type { Call, CallGarden, CallRule } from './call'
@@ -131,6 +131,21 @@ function tiesDue(context: CallContext): { work: 'tie' | 'tier' | 'lower'; stem: 
 
 const lastWork = ({ entries }: CallContext, work: Work): IsoDate | null =>
   callEntries(entries, 'tended').findLast(({ data }) => data.works.includes(work))?.on ?? null
+/**
+ * Heights at which a planting is tied as of its last tying, m.
+ *
+ * @param heightOn how high its stem was on a day, m
+ */
+export function tiedHeights(
+  { planting, cultivar, entries }: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'entries'>,
+  heightOn: (date: IsoDate) => number,
+): number[] {
+  const last = callEntries(entries, 'tended').findLast(({ data }) => data.works.includes('tie'))
+  if (!last) return []
+  return tyingPlans(planting.support, cultivar, heightOn(last.on)).flatMap(({ work, heights }) =>
+    work === 'tie' ? heights : [],
+  )
+}
 const lastTied = ({ entries }: CallContext) => callEntries(entries, 'tended').at(-1)?.on ?? null
 const lastCut = ({ entries }: CallContext) => plantEntries(entries, 'pruned').at(-1)?.on ?? null
 

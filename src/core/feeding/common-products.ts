@@ -81,7 +81,7 @@ export const COMMON_PRODUCTS: readonly Product[] = [
     release: 'compost',
   }),
   common({
-    name: 'Sulphate of potash',
+    name: 'Sulfate of potash',
     n: 0,
     p2o5: 0,
     k2o: 50,

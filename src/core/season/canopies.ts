@@ -1,4 +1,4 @@
-import { canopyWidth, grownHeight, grownWidth } from '../crop'
+import { canopyWidth, grownHeight, grownWidth, type Crop } from '../crop'
 import type { PlantPosition } from '../facts'
 import { onPlan } from './in-view'
 import { allPlantings, type PlantingOutlook, type SeasonOutlook } from './outlook'
@@ -7,6 +7,7 @@ import { allPlantings, type PlantingOutlook, type SeasonOutlook } from './outloo
 export interface Canopy {
   id: string
   label: string
+  crop: Crop
   x: number
   y: number
   width: number
@@ -59,6 +60,7 @@ function canopiesOf(
     .map(({ id, label, x, y }) => ({
       id,
       label,
+      crop: cultivar.crop,
       x,
       y,
       grown,

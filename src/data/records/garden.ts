@@ -62,7 +62,7 @@ const gardenRow = object({
   seed: number().required().integer().min(0).max(4_294_967_295),
   houseSchools: mixed<Record<string, string>>()
     .required()
-    .test('schools', '${path} must name a school for each decision', (schools) => {
+    .test('schools', '${path} must name a way for each decision', (schools) => {
       const chosen = Object.entries(schools ?? {})
       return (
         !Array.isArray(schools) &&

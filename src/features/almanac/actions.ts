@@ -8,8 +8,8 @@ import { chooseSchool } from '../../data/house-schools'
 export async function choose(decision: string, school: string): Promise<Result> {
   const ways = Object.hasOwn(HOUSE_DECISIONS, decision) ? HOUSE_DECISIONS[decision as HouseDecision] : null
   if (!ways || !(ways as readonly string[]).includes(school))
-    return { ok: false, message: 'There is no such way. Load the screen again.' }
+    return { ok: false, message: 'That method does not exist. Load the screen again.' }
   if (!(await chooseSchool(decision as HouseDecision, school)))
-    return { ok: false, message: 'There is no garden yet: make one first.' }
+    return { ok: false, message: 'You have no garden yet. Start one first.' }
   return { ok: true }
 }

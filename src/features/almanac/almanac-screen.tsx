@@ -22,24 +22,24 @@ export type AlmanacTab = 'ways' | 'workings' | 'words'
 const TABS: { tab: AlmanacTab; name: string; path: string; heading: string; says: string }[] = [
   {
     tab: 'ways',
-    name: 'Our ways',
+    name: 'Growing methods',
     path: '/almanac',
-    heading: 'How this house grows',
-    says: 'Good growers differ. Choose a way, and every answer follows it; the others are still told beside it.',
+    heading: 'Your growing methods',
+    says: 'Good growers disagree. Choose a method, and every answer follows it. The others still show beside it.',
   },
   {
     tab: 'workings',
     name: 'How it is worked out',
     path: '/almanac/workings',
     heading: 'How each number is worked out',
-    says: 'The formula, where it comes from, and what it gives in this garden on this day.',
+    says: 'See the formula, where it comes from, and what it gives in this garden on this day.',
   },
   {
     tab: 'words',
     name: 'Words and cautions',
     path: '/almanac/words',
     heading: 'Words and cautions',
-    says: 'The field’s own terms as they are used here, and what can hurt someone.',
+    says: 'The growers’ terms used here, and what can hurt someone.',
   },
 ]
 
@@ -96,7 +96,7 @@ export function AlmanacScreen({
           </h1>
           <p className="mt-1 max-w-prose text-lg text-quiet">
             {searching
-              ? `${found === 0 ? 'Nothing' : found} found in ways, workings, words and cautions.`
+              ? `${found === 0 ? 'Nothing' : found} found in methods, workings, words and cautions.`
               : says}
           </p>
         </div>
@@ -111,7 +111,7 @@ export function AlmanacScreen({
           />
         </label>
       </div>
-      {found === 0 && <p role="status">Nothing of that stands in the almanac: try a shorter word.</p>}
+      {found === 0 && <p role="status">No match. Try a shorter word.</p>}
       <div className="space-y-6">
         <WaysPart decisions={decisions} chosen={chosen} effects={effects} />
         <SchoolsPart schools={schools} manner={manner} />

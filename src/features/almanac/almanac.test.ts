@@ -56,8 +56,8 @@ describe('the workings', () => {
     expect(WORKING_IDS.filter((id) => !values[id])).toEqual(['blend'])
     expect(values['degree-days']).toMatch(/^Today 16 °C to 28 °C: tomato \d+(\.\d)? °C d/)
     expect(values.sowing).toMatch(/6 plants wanted, 85 % come up, 90 % of those live: 11 seeds\./)
-    expect(values.window).toContain('It may go out from nights of 8 °C and soil of 15 °C')
-    expect(values.times).toBe('No times are entered yet: the working values hold.')
+    expect(values.window).toContain('You may plant out from nights of 8 °C and soil of 15 °C')
+    expect(values.times).toBe('You have entered no times yet, so the typical values are used.')
     expect(Object.values(values).join(' ')).not.toMatch(/NaN|undefined|Infinity|null/)
   })
   it('say the same water as the round asks', () => {

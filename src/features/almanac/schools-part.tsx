@@ -13,7 +13,7 @@ export function SchoolsPart({ schools, manner }: { schools: typeof OTHER_SCHOOLS
         {all.map(({ name, gains, costs }) => (
           <li key={name} className="border-t border-base-300 py-1.5">
             <strong>{name}</strong>. {written(gains, manner)}{' '}
-            <span className="text-quiet">Its cost: {written(costs, manner)}</span>
+            <span className="text-quiet">Drawback: {written(costs, manner)}</span>
           </li>
         ))}
       </ul>

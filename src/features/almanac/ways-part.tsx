@@ -33,7 +33,7 @@ export function WaysPart({
         <fieldset>
           <legend className="text-sm text-quiet">
             Changes: {changes}
-            {effect && ` On the right what each comes to for ${effect.on}.`}
+            {effect && ` On the right, what each gives for ${effect.on}.`}
           </legend>
           {Object.entries(ways).map(([way, { name: said, gains, costs }]) => (
             <label
@@ -48,7 +48,7 @@ export function WaysPart({
                 onChange={() => take(decision, way, `${name}: ${said.toLowerCase()}.`)}
               />
               <span>
-                <strong>{said}</strong>. {gains} <span className="text-quiet">Its cost: {costs}</span>
+                <strong>{said}</strong>. {gains} <span className="text-quiet">Drawback: {costs}</span>
               </span>
               {effect?.ways[way] && (
                 <span

@@ -38,13 +38,13 @@ describe('a season', () => {
       expect(plants.filter(({ plantingId }) => plantingId === id)).toHaveLength(count)
     expect(await planNext(2026, [{ from: raised.id, count: 1, placeId: bed.id }])).toMatchObject({
       ok: false,
-      message: expect.stringMatching(/^2027 has plantings already/),
+      message: expect.stringMatching(/^2027 already has plantings/),
     })
   })
   it('is not planned with more than fits, or from nothing', async () => {
     expect(await planNext(2026, [{ from: raised.id, count: 400, placeId: tub.id }])).toMatchObject({
       ok: false,
-      message: expect.stringMatching(/do not fit in Tub: there is room for \d/),
+      message: expect.stringMatching(/do not fit in Tub, which has room for \d/),
     })
     expect(await planNext(2026, [])).toMatchObject({ ok: false })
     expect(await planNext(2026, 'all' as never)).toMatchObject({ ok: false })

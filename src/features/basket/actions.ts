@@ -9,8 +9,8 @@ import { loadGarden } from '../../data/garden-state'
 import { putSupply } from '../../data/supplies'
 
 const PROBLEMS: Record<Exclude<ArchiveAnswer, 'archived'>, string> = {
-  'no-garden': 'There is no garden yet.',
-  'not-over': 'This season is not over yet: its log stays open. Nothing was changed.',
+  'no-garden': 'You have no garden yet.',
+  'not-over': 'This season is not over yet, so its log stays open. Nothing was changed.',
   'nothing-there': 'Nothing was planted in that season. Nothing was changed.',
   'archived-before': 'This season is archived already.',
 }
@@ -49,8 +49,7 @@ const MOST_SEEDS = 999_999
 export async function keepSeeds(cultivarId: string, quantity: number): Promise<Result> {
   const state = await loadGarden()
   const cultivar = state?.record.cultivars.find(({ id }) => id === cultivarId)
-  if (!state || !cultivar)
-    return { ok: false, message: 'That cultivar is no longer there: load the screen again.' }
+  if (!state || !cultivar) return { ok: false, message: 'That cultivar is gone. Load the screen again.' }
   if (!Number.isInteger(quantity) || quantity < 0 || quantity > MOST_SEEDS)
     return { ok: false, message: 'Seeds are a whole number up to 999,999. Nothing was changed.' }
   const [line] = seedLinesOf(state.supplies, cultivar.name)

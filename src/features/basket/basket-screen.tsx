@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { Cautions, PartHeading, Why } from '../../components/advice/why'
+import { ChartFrame } from '../../components/chart-frame'
 import { Ahead } from '../../components/act/ahead'
 import { useAct } from '../../components/act/use-act'
 import { formatMeasure } from '../../core/quantity'
@@ -47,6 +48,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
     if (await act({ entries: weighingEntries(weighing, data), said })) kept()
   }
   const scale = manner.units === 'us' ? 2.20462 : 1
+  const unit = manner.units === 'us' ? 'lb' : 'kg'
   const points = (weeks[shown] ?? weeks['']!).map((week) => ({
     ...week,
     forecast: Math.round(week.forecast * scale * 100) / 100,
@@ -57,9 +59,9 @@ export function BasketScreen({ view }: { view: BasketView }) {
       <div>
         <h1 className="text-3xl font-semibold">
           {ripe.length === 0
-            ? 'Nothing is due to be picked'
+            ? 'Nothing to pick today'
             : on > now
-              ? `If nothing is picked until then, ${sayMass(all, manner)} are ripe`
+              ? `If you pick nothing until then, ${sayMass(all, manner)} are ripe`
               : `Pick in ${ripe.length === 1 ? ripe[0]!.place : `${ripe.length} places`}: about ${sayMass(all, manner)}`}
         </h1>
         <p className="mt-1 text-lg text-quiet">
@@ -109,17 +111,33 @@ export function BasketScreen({ view }: { view: BasketView }) {
               </select>
             </label>
           </div>
-          <div className="h-60" aria-hidden>
+          <ChartFrame
+            name="Harvest by week"
+            says="What should ripen is estimated from typical crops and from what the cultivar gave here before. The dotted line is this week."
+            along={{ name: 'week of', steps: points.map(({ name }) => name) }}
+            tall="h-60"
+            series={[
+              {
+                name: `picked, ${unit}`,
+                mark: 'bar',
+                color: 'var(--color-ripe)',
+                opacity: 0.85,
+                values: points.map(({ picked }) => picked),
+              },
+              {
+                name: `expected, ${unit}`,
+                mark: 'dashed',
+                color: 'var(--color-primary)',
+                values: points.map(({ forecast }) => forecast),
+              },
+            ]}
+          >
             <Drawn
               weeks={points}
               today={points.some(({ name }) => name === thisWeek) ? thisWeek : null}
-              unit={manner.units === 'us' ? 'lb' : 'kg'}
+              unit={unit}
             />
-          </div>
-          <p className="text-sm text-quiet">
-            Bars: picked; dashed: expected to ripen, by the usual crop of the type and training and what the
-            cultivar gave here before. Dotted: this week.
-          </p>
+          </ChartFrame>
         </section>
         <section aria-label={`Ripe ${chosen.name}`}>
           <Why heading={`When is ${chosen.name} ripe?`} reasons={chosen.cues} />
@@ -128,10 +146,10 @@ export function BasketScreen({ view }: { view: BasketView }) {
           </div>
         </section>
       </div>
-      <section aria-label="What hangs">
-        <PartHeading>What hangs</PartHeading>
-        <div className="overflow-x-auto">
-          <table className="w-full min-w-200 text-left tabular-nums [&_td]:pr-4 [&_th]:pr-4">
+      <section aria-label="Fruit on the plants">
+        <PartHeading>Fruit on the plants</PartHeading>
+        <div className="table-room">
+          <table className="cards w-full text-left tabular-nums [&_td]:pr-4 [&_th]:pr-4">
             <thead className="text-sm text-quiet">
               <tr>
                 <th className="py-1 font-normal">Planting</th>
@@ -153,16 +171,18 @@ export function BasketScreen({ view }: { view: BasketView }) {
                   <th scope="row" className="py-1.5 font-normal">
                     <strong>{one.place}</strong>, {one.name} × {one.plants}
                   </th>
-                  <td>
+                  <td data-label="Ripe now, about">
                     {one.firstRipe && one.ripe <= 0 ? `from ${one.firstRipe}` : sayMass(one.ripe, manner)}
                   </td>
-                  <td>
+                  <td data-label="Picked so far">
                     {one.lastPicked
                       ? `${sayMass(one.picked, manner)} of ${sayMass(one.expected, manner)}, last ${one.lastPicked}`
                       : `of ${sayMass(one.expected, manner)} expected`}
                   </td>
                   {TRUSS_STAGES.filter((stage) => stage !== 'ripe').map((stage) => (
-                    <td key={stage}>{one.stages[stage].trusses || '–'}</td>
+                    <td key={stage} data-label={TRUSS_STAGE_NAMES[stage]}>
+                      {one.stages[stage].trusses || '–'}
+                    </td>
                   ))}
                 </tr>
               ))}
@@ -170,7 +190,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
           </table>
         </div>
         <p className="mt-1 text-sm text-quiet">
-          Trusses of all plants, by the model of the planting’s first plant; a pepper’s are its pods and
+          Clusters on all plants, estimated from the planting’s first plant. For peppers these are pods and
           flowers.
         </p>
       </section>
@@ -200,10 +220,10 @@ function PickBeforeNote({
   return (
     <p className="mt-2 border-l-4 border-ripe bg-base-200 px-3 py-2" data-testid="pick-before">
       {before.why === 'frost'
-        ? `Frost on ${before.date}, ${value}: bring all full-sized fruit in before, about ${sayMass(green, manner)}. Green ones ripen indoors at ${written('{temperature 13–21}', manner)}.`
+        ? `Frost on ${before.date}, ${value}. Pick all full-sized fruit before it, about ${sayMass(green, manner)}. Green ones ripen indoors at ${written('{temperature 13–21}', manner)}.`
         : before.why === 'rain'
-          ? `${value} of rain on ${before.date}: pick what shows its first colour before it, or it splits${breakers > 0 ? ` (${breakers} trusses)` : ''}. It ripens indoors with little loss.`
-          : `${value} on ${before.date}: pick what shows its first colour before it${breakers > 0 ? ` (${breakers} trusses)` : ''}; in such heat it ripens badly and scalds.`}
+          ? `${value} of rain on ${before.date}. Pick fruit that show their first color before it, or they split${breakers > 0 ? ` (${breakers} trusses)` : ''}. They ripen indoors with little loss.`
+          : `${value} on ${before.date}. Pick fruit that show their first color before it${breakers > 0 ? ` (${breakers} trusses)` : ''}. In such heat they ripen badly and scald.`}
     </p>
   )
 }

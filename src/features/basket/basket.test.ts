@@ -101,7 +101,7 @@ describe('weighing', () => {
   it('is of a planting, or of a cultivar or place that has several', () => {
     const titles = weighables(plantings).map(({ title }) => title)
     expect(titles).toContain('Pot 7, Ditch Wren')
-    expect(titles).toContain('Dusk Plum, wherever it stands')
+    expect(titles).toContain('Dusk Plum, in every place')
     expect(titles).toContain('Bed 1, all of it')
     expect(titles).not.toContain('Bed 2, all of it')
   })
@@ -120,7 +120,7 @@ describe('the next season', () => {
     const view = nextView(dayOf(demoState(), today))
     expect(view).toMatchObject({ season: 2026, planned: 0, seasonHref: '/season?season=2027' })
     const copper = view.lines.find(({ cultivar }) => cultivar === 'Copperlace')!
-    expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg a plant in 2025, 8 plants$/)
+    expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg per plant in 2025, 8 plants$/)
     const kindOf = (id: string) => demoState().record.places.find((place) => place.id === id)!.kind
     const own = demoState().record.plantings
     for (const { id, placeId } of view.lines)

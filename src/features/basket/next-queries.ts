@@ -85,7 +85,7 @@ export function nextView(day: Day): NextView {
           gave:
             last.length === 0
               ? 'not picked yet'
-              : `${sayMass(sumOf(last).aPlant, manner)} a plant in ${last[0]!.season}, ${sayCount(sumOf(last).plants, 'plant')}`,
+              : `${sayMass(sumOf(last).aPlant, manner)} per plant in ${last[0]!.season}, ${sayCount(sumOf(last).plants, 'plant')}`,
           placeId: proposed.get(planting.id)?.placeId ?? planting.placeId,
           germination: planting.germination,
           survival: planting.survival,

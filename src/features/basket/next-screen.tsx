@@ -52,8 +52,8 @@ export function NextScreen({ view }: { view: NextView }) {
   if (lines.length === 0)
     return (
       <p className="p-6">
-        Nothing was planted this season. Once there is something, what to grow again stands here, with where
-        it can stand and the seed it takes.
+        You planted nothing this season. Once you do, this shows what to grow again, where it can go and how
+        much seed you need.
       </p>
     )
   const seeds = new Map<string, { name: string; needed: number }>()
@@ -76,8 +76,8 @@ export function NextScreen({ view }: { view: NextView }) {
             : `${season + 1}: ${chosen.length} of ${sayCount(lines.length, 'planting')} again`}
         </h1>
         <p className="mt-1 max-w-prose text-lg text-quiet">
-          What was dropped under Seasons is left out. Each goes to the best rested place of its kind; change
-          what you know better.
+          Cultivars you dropped under Seasons are left out. Each goes to the place of its kind that rested
+          longest. Change what you know better.
         </p>
         {planned > 0 && (
           <p className="mt-2">
@@ -116,7 +116,7 @@ export function NextScreen({ view }: { view: NextView }) {
         )}
       </section>
       <section aria-label="Rotation">
-        <PartHeading>Where they can go: rotation</PartHeading>
+        <PartHeading>Where they can go (crop rotation)</PartHeading>
         <ul className="max-w-3xl">
           {places
             .filter(({ isBed }) => isBed)
@@ -127,7 +127,7 @@ export function NextScreen({ view }: { view: NextView }) {
               </li>
             ))}
         </ul>
-        <p className="mt-1 text-sm text-quiet">Pots begin with fresh mix: they need no rest.</p>
+        <p className="mt-1 text-sm text-quiet">Pots start with fresh mix, so they need no rest.</p>
       </section>
       <section aria-label="Seed">
         <PartHeading>Seed</PartHeading>
@@ -152,7 +152,7 @@ function Line({
   return (
     <li
       aria-label={`${line.cultivar}, ${line.place}`}
-      className="grid items-start gap-x-4 gap-y-1 border-t border-base-300 py-2 md:grid-cols-[1fr_6rem_12rem_9rem]"
+      className="grid items-start gap-x-4 gap-y-1 border-t border-base-300 py-2 lg:grid-cols-[minmax(0,1fr)_6rem_12rem_9rem]"
     >
       <label className="flex min-h-11 items-start gap-3 pt-1">
         <input
@@ -187,7 +187,7 @@ function Line({
               </option>
             ))}
           </ChoiceField>
-          <p className="text-sm leading-snug text-cut md:pt-6">{place?.isShort && 'has not rested'}</p>
+          <p className="text-sm leading-snug text-cut lg:pt-6">{place?.isShort && 'needs more rest'}</p>
         </>
       )}
     </li>

@@ -41,16 +41,16 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
           {season}: {sayMass(all.mass, manner)} from {sayCount(all.plants, 'plant')}
         </h1>
         <p className="mt-1 text-lg text-quiet">
-          {sayMass(all.aPlant, manner)} a plant
+          {sayMass(all.aPlant, manner)} per plant
           {before &&
-            `; the year before it was ${sayMass(before.mass, manner)} from ${before.plants}, ${sayMass(before.aPlant, manner)} a plant`}
+            `; the year before it was ${sayMass(before.mass, manner)} from ${before.plants}, ${sayMass(before.aPlant, manner)} per plant`}
           .
         </p>
         {all.mass > 0 && (
           <p className="text-lg text-quiet">
             About {sayHours(view.hours, manner)} of work, {sayMass(massAnHour(all.mass, view.hours), manner)}{' '}
             an hour; supports and feeds {sayCost(view.cost, manner)}
-            {!view.cost.open && `, ${sayMoney(view.cost.cost / all.mass, manner)} a kg`}.
+            {!view.cost.open && `, ${sayMoney(view.cost.cost / all.mass, manner)} per kg`}.
           </p>
         )}
       </div>
@@ -65,9 +65,9 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
         </section>
       )}
       <section aria-label="Decisions">
-        <PartHeading>What went with which decision, over all years</PartHeading>
+        <PartHeading>Results by decision, over all years</PartHeading>
         {decisions.length === 0 ? (
-          <p>So far everything that bore was grown one way: there is nothing to set side by side.</p>
+          <p>So far you grew everything one way, so there is nothing to compare.</p>
         ) : (
           decisions.map(({ crop, decision, ways, enough }) => (
             <div key={crop + decision} className="mb-4">
@@ -77,15 +77,15 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
               <ul>
                 {ways.map(({ way, sum }) => (
                   <li key={way} className="border-t border-base-300 py-1">
-                    {way}: {sayMass(sum.aPlant, manner)} a plant, {sayCount(sum.plants, 'plant')} in{' '}
+                    {way}: {sayMass(sum.aPlant, manner)} per plant, {sayCount(sum.plants, 'plant')} in{' '}
                     {sayCount(sum.plantings, 'planting')}
                   </li>
                 ))}
               </ul>
               <p className="text-sm text-quiet">
                 {enough
-                  ? 'What goes together need not be the cause: cultivar and weather differ too.'
-                  : 'Too few plantings to tell anything: read it as a note, not as a result.'}
+                  ? 'A link is not always a cause: cultivar and weather differ too.'
+                  : 'There are too few plantings to be sure. Read it as a hint, not as a result.'}
               </p>
             </div>
           ))

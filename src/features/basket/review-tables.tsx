@@ -53,7 +53,7 @@ export function PlantingsTable({ view }: { view: ReviewView }) {
         { id: 'plants', heading: 'Plants', value: ({ sum }) => sum.plants, cell: ({ sum }) => sum.plants },
         mass('picked', 'Picked', ({ sum }) => sum.mass),
         mass('plant', 'A plant', ({ sum }) => sum.aPlant),
-        mass('area', 'A square metre', ({ sum }) => sum.aSquareMetre),
+        mass('area', 'Per area', ({ sum }) => sum.aSquareMetre),
         measured(
           'sound',
           'Sound',
@@ -66,7 +66,7 @@ export function PlantingsTable({ view }: { view: ReviewView }) {
           ({ hours }) => hours,
           ({ hours }) => sayHours(hours, manner),
         ),
-        mass('hour', 'An hour', ({ sum, hours }) => massAnHour(sum.mass, hours)),
+        mass('hour', 'Per hour', ({ sum, hours }) => massAnHour(sum.mass, hours)),
         measured(
           'cost',
           'Cost',

@@ -16,7 +16,7 @@ interface Seed {
 /** Seed by cultivar: what the next season takes, what is left, and what to buy. */
 export function SeedTable({ seeds }: { seeds: readonly Seed[] }) {
   const bought = seeds.filter(({ needed, left }) => needed > (left ?? 0))
-  if (seeds.length === 0) return <p>Nothing is grown again: no seed is wanted.</p>
+  if (seeds.length === 0) return <p>You are growing nothing again, so you need no seed.</p>
   return (
     <>
       <table className="w-full max-w-2xl">
@@ -37,13 +37,13 @@ export function SeedTable({ seeds }: { seeds: readonly Seed[] }) {
       </table>
       <p className="mt-2 text-sm text-quiet">
         {bought.length === 0
-          ? 'There is seed enough of all of them.'
+          ? 'You have enough seed of all of them.'
           : `To buy: ${bought.map(({ name, needed, left }) => `${name} ${needed - (left ?? 0)}`).join(', ')}.`}{' '}
-        Seed is kept in the{' '}
+        Seed is listed in the{' '}
         <Link className="link" href="/shed">
           Shed
         </Link>{' '}
-        under its cultivar’s name; what holds the plants is bought from there too.
+        under its cultivar’s name. Supports are bought from there too.
       </p>
     </>
   )

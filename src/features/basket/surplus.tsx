@@ -22,11 +22,11 @@ export function Surplus({ view }: { view: BasketView }) {
   const over = all.reduce((sum, { forecast }) => sum + Math.max(0, forecast - eaten), 0)
   const many = all.filter(({ forecast }) => forecast > eaten).length
   return (
-    <section aria-label="More than is eaten">
-      <PartHeading>More than is eaten</PartHeading>
+    <section aria-label="Surplus">
+      <PartHeading>Surplus</PartHeading>
       <div className="w-40">
         <TextField
-          label="People who eat from it"
+          label="People who eat the harvest"
           inputMode="numeric"
           value={typed}
           error={sound ? undefined : `From 0 to ${MOST_PEOPLE}, please.`}
@@ -38,8 +38,8 @@ export function Surplus({ view }: { view: BasketView }) {
           {people === 1 ? 'One eats' : `${people} eat`} about {sayMass(eaten, manner)} fresh a week. The
           fullest week is that of {peak.name}, with {sayMass(peak.forecast, manner)}
           {over > 0.1
-            ? `; over ${many === 1 ? 'one week' : `${many} weeks`} ${sayMass(over, manner)} are left, enough for ${formatMeasure({ kind: 'volume', value: over / FRESH_IN.sauce }, manner)} of sauce. Put up only by tested recipes, with the acid they say.`
-            : ': all of it is eaten.'}
+            ? `. Over ${many === 1 ? 'one week' : `${many} weeks`} ${sayMass(over, manner)} are left over, enough for ${formatMeasure({ kind: 'volume', value: over / FRESH_IN.sauce }, manner)} of sauce. Preserve only by tested recipes, with the acid they call for.`
+            : ', so you will eat all of it.'}
         </p>
       )}
     </section>

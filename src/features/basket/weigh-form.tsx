@@ -50,7 +50,7 @@ export function WeighForm({
       faults: counts.some(([, value]) => value === undefined)
         ? 'Whole numbers, please.'
         : typeof fruit === 'number' && counts.some(([, value]) => (value ?? 0) > fruit)
-          ? 'More with a fault than were counted.'
+          ? 'More fruit with a fault than you counted.'
           : undefined,
     }
     setErrors(found)
@@ -72,7 +72,7 @@ export function WeighForm({
   }
   return (
     <form
-      aria-label="On the scales"
+      aria-label="Weigh a harvest"
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
@@ -107,7 +107,7 @@ export function WeighForm({
           onChange={({ target }) => setMass(target.value)}
         />
         <TextField
-          label="Fruit, if counted"
+          label="Number of fruit (optional)"
           inputMode="numeric"
           value={count}
           error={errors.count}
@@ -148,9 +148,9 @@ function wholeOf(text: string): number | null | undefined {
 }
 
 const implausibleIn = (manner: Manner): Record<Implausible, string> => ({
-  'a-plant': `More than these plants can bear at once: check the unit, as in ${inEither(manner, '450 g', '1 lb')}.`,
-  'heavy-fruit': 'No fruit is that heavy: check weight and count.',
-  'light-fruit': 'No fruit is that light: check weight and count.',
+  'a-plant': `More than these plants can give at once. Check the unit, as in ${inEither(manner, '450 g', '1 lb')}.`,
+  'heavy-fruit': 'No fruit is that heavy. Check the weight and the count.',
+  'light-fruit': 'No fruit is that light. Check the weight and the count.',
 })
 
 /** What cannot be true of a weight; undefined: it can. */

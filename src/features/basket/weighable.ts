@@ -35,7 +35,7 @@ export function weighables(plantings: readonly BasketPlanting[]): Weighable[] {
       parts: [partOf(one)],
       stems: one.stems,
     })),
-    ...together('name', (name) => `${name}, wherever it stands`),
+    ...together('name', (name) => `${name}, in every place`),
     ...together('place', (name) => `${name}, all of it`),
   ]
 }

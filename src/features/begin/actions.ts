@@ -108,7 +108,7 @@ export async function begin(typed: BeginValues, beside = false): Promise<FormPro
     await takeToWork(tx, id)
     return true
   })
-  if (!made) return { form: 'There is a garden already: load the page again to see it.' }
+  if (!made) return { form: 'You already have a garden. Load the page again to see it.' }
   revalidatePath('/', 'layout')
   redirect(values.have === 'nothing' ? '/walk' : `/plantings/new?begins=${values.have}`)
 }

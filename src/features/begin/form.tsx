@@ -124,7 +124,7 @@ export function BeginForm({
   }
   const locate = () => {
     if (!('geolocation' in navigator))
-      return setLocated('This browser does not tell where it is: type your town instead.')
+      return setLocated('This browser cannot tell where you are. Type your town instead.')
     setLocated('Asking this device …')
     navigator.geolocation.getCurrentPosition(
       ({ coords }) => {
@@ -132,7 +132,7 @@ export function BeginForm({
         const text = `${coords.latitude.toFixed(3)}, ${coords.longitude.toFixed(3)}`
         settle(text, text, '')
       },
-      () => setLocated('This device did not tell where it is: type your town instead.'),
+      () => setLocated('This device did not say where you are. Type your town instead.'),
       { timeout: 15_000, maximumAge: 600_000 },
     )
   }
@@ -169,7 +169,7 @@ export function BeginForm({
         <div className="max-w-xl">
           <h1 className="mb-1 text-4xl font-semibold">{beside ? 'Another garden' : 'Where do you grow?'}</h1>
           <p className="mb-4 text-lg text-quiet">
-            A town is enough. Everything else follows from it and can be changed.
+            Your town is enough. Everything else follows from it, and you can change it.
           </p>
           <TownField
             value={where}
@@ -212,7 +212,7 @@ export function BeginForm({
         ) : (
           <p role="status" className="max-w-prose text-lg text-quiet">
             {isLooking
-              ? 'Working out what this place is like …'
+              ? 'Working out your climate …'
               : hasFailed
                 ? 'The server did not answer. Choose the town again.'
                 : 'Your climate shows here, with the dates that follow from it: when to sow, and when to plant out.'}
@@ -222,9 +222,9 @@ export function BeginForm({
       <div className="px-6 pt-5 pb-10 max-sm:px-4 lg:pl-[max(1.5rem,calc(50vw-38rem))]">
         <div className="max-w-xl space-y-6">
           <div>
-            <h2 className="mb-2 font-serif text-xl font-semibold">What have you got so far?</h2>
+            <h2 className="mb-2 font-serif text-xl font-semibold">What do you have so far?</h2>
             <ChoiceCards
-              legend="What have you got so far?"
+              legend="What do you have so far?"
               choices={HAVES.map((id) => ({ id, ...HAVE_WORDS[id] }))}
               field={field('have')}
             />
@@ -238,7 +238,7 @@ export function BeginForm({
                 <div className="mt-1 grid gap-3 sm:grid-cols-2">
                   <TextField label="Elevation (rough is fine)" {...own('elevation')} onBlur={askAgain} />
                   <ChoiceField label="Units" {...own('units')}>
-                    <option value="metric">metres, litres, °C</option>
+                    <option value="metric">meters, liters, °C</option>
                     <option value="us">feet, gallons, °F</option>
                   </ChoiceField>
                   <ChoiceField label="Dates" {...own('dates')}>
@@ -286,6 +286,6 @@ export function BeginForm({
 /** How numbers, dates and the clock will be written. */
 const Summary = ({ units, timeZone }: Pick<BeginValues, 'units' | 'timeZone'>) => (
   <>
-    {inEither({ units }, 'Metres, litres, °C', 'Feet, gallons, °F')} · {timeZone}.
+    {inEither({ units }, 'Meters, liters, °C', 'Feet, gallons, °F')} · {timeZone}.
   </>
 )

@@ -63,7 +63,7 @@ export function LookPanel({
       </div>
       <details className="mt-3" open={isKind || undefined}>
         <summary className="min-h-11 cursor-pointer py-2 font-semibold">
-          None of these: I know it better
+          None of these. I will enter it myself
         </summary>
         <div className="mt-1 grid gap-3 sm:grid-cols-2" onBlur={onBend}>
           <TextField

@@ -12,11 +12,11 @@ const POSTCODE = /^(\d{4,6}|\d{5}-\d{4}|[a-z]{1,2}\d[a-z\d]?( ?\d[a-z]{2})?|[a-z
 
 /** Why nothing was found. */
 function noTown(text: string): string {
-  if (POSTCODE.test(text)) return 'Postcodes are not in the list: type the name of your town.'
+  if (POSTCODE.test(text)) return 'The list has no ZIP codes or postcodes. Type the name of your town.'
   const read = parseCoordinates(text)
   return /\d/.test(text) && 'error' in read
     ? read.error
-    : 'No town begins so. Try a larger town nearby, or type coordinates.'
+    : 'No town starts with that. Try a larger town nearby, or type coordinates.'
 }
 
 /**
@@ -71,7 +71,7 @@ export function TownField({
     onChoose(town)
   }
   const hint = hasFailed
-    ? 'The server did not answer: type coordinates, or try again.'
+    ? 'The server did not answer. Type coordinates, or try again.'
     : towns?.length === 0
       ? noTown(asked.trim())
       : error

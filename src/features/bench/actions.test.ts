@@ -24,7 +24,7 @@ it('a sensor gets a secret once, and is taken away without an error however ofte
   expect(await devices()).toEqual([])
   expect(await connectSensor('gone')).toMatchObject({
     ok: false,
-    message: expect.stringMatching(/no longer there/),
+    message: expect.stringMatching(/That place is gone/),
   })
 })
 

@@ -17,7 +17,7 @@ import { productRow } from '../../data/records/product'
 export async function connectSensor(placeId: string): Promise<Result<{ token: string }>> {
   const token = idField().required().isValidSync(placeId) ? await connectDevice(placeId) : null
   return token === null
-    ? { ok: false, message: 'This place is no longer there. Load the screen again.' }
+    ? { ok: false, message: 'That place is gone. Load the screen again.' }
     : { ok: true, token }
 }
 
@@ -27,7 +27,7 @@ export async function disconnectSensor(id: string): Promise<Result> {
   return { ok: true }
 }
 
-const NO_FEED = 'That cannot be kept: it is no feed. Load the screen again.'
+const NO_FEED = 'That cannot be saved: it is not a feed. Load the screen again.'
 
 /** Keeps a feed as typed from its label. @param shown the feed as its form began; null: it is a new one */
 export async function keepProduct(

@@ -35,7 +35,7 @@ export function BenchTabs({ base }: { base: '/bench' | '/reckon' }) {
             href={to(pathname, { units: other })}
             className="ml-auto flex min-h-11 items-center px-3 link"
           >
-            In {other === 'us' ? 'cups, gallons and feet' : 'litres and metres'}
+            In {other === 'us' ? 'cups, gallons and feet' : 'liters and meters'}
           </Link>
         )}
       </Tabs>

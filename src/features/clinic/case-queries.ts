@@ -92,8 +92,8 @@ function caseOf(day: Day, own: HealthCase): CaseView {
       own.cause !== null
         ? 'as you judged'
         : likely
-          ? `by its signs, ${Math.round(likely.likelihood * 100)} %`
-          : 'the signs alone do not tell',
+          ? `by its symptoms, ${Math.round(likely.likelihood * 100)} %`
+          : 'the symptoms alone do not tell',
     since: formatDate(own.since ?? own.on, manner),
     signs: own.signs,
     looks: own.entries.map((entry: LogEntry) => ({

@@ -23,8 +23,7 @@ export function CasesScreen({ view }: { view: CasesView }) {
       </h1>
       {open.length === 0 && (
         <p className="max-w-prose leading-snug">
-          When you save what you see on a plant, it shows here so that you can check it every few days until
-          it is over.
+          Save what you see on a plant, and it shows here. Then check it every few days until it is over.
         </p>
       )}
       <ul className="space-y-6">
@@ -83,7 +82,7 @@ function OpenCase({ own, view }: { own: CaseView; view: CasesView }) {
       </p>
       <div className="grid gap-5 lg:grid-cols-[1fr_1fr]">
         <div className="space-y-3">
-          <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Signs">
+          <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Symptoms">
             {own.signs.map((sign) => (
               <li key={sign} className="border border-base-300 p-1 text-sm leading-tight">
                 <SignDrawing sign={sign} crop={own.crop} className="w-full" />
@@ -93,7 +92,7 @@ function OpenCase({ own, view }: { own: CaseView; view: CasesView }) {
           </ul>
           <Looks own={own} />
           {!isAhead && (
-            <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Go on with it">
+            <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Check it again">
               <Link
                 href={`/clinic?case=${own.id}${on === now ? '' : `&on=${on}`}`}
                 className="btn min-h-11 btn-primary"

@@ -22,7 +22,7 @@ export function CauseMarks({ cause }: { cause: CauseId }) {
       )}
       {report && (
         <span className="border border-cut px-2 py-0.5 font-semibold text-cut">
-          have it confirmed; ask whether it must be reported
+          have it confirmed, and ask whether you must report it
         </span>
       )}
     </p>

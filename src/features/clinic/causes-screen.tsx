@@ -98,7 +98,7 @@ function CauseEntry({
       {open && (
         <div className="my-2 grid gap-4 lg:grid-cols-[1fr_1fr]">
           <div className="space-y-3">
-            <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Signs">
+            <ul className="grid grid-cols-3 gap-2 sm:grid-cols-4" aria-label="Symptoms">
               {textbookSigns(cause)
                 .slice(0, 4)
                 .map((sign) => (

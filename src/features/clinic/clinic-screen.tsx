@@ -43,11 +43,11 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
     <div className="grid gap-6 px-6 py-4 max-sm:px-4 lg:grid-cols-[1fr_27rem] xl:grid-cols-[1fr_30rem]">
       <div className="min-w-0">
         <h1 className="text-3xl font-semibold">
-          {followed ? 'Looked at again: what do you see?' : 'What looks wrong?'}
+          {followed ? 'Checking again: what do you see?' : 'What looks wrong?'}
         </h1>
         <p className="mt-1 text-quiet">
-          Press what you see on the plant. What it is likely to be shows at once, by the signs and by what is
-          known of this place’s weather, water and log.
+          Choose what you see on the plant. The likely causes show at once, from the symptoms and from this
+          place’s weather, water and log.
         </p>
         <div className="mt-3 mb-4 grid max-w-3xl gap-3 sm:grid-cols-3">
           {chosen ? (
@@ -103,7 +103,7 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
       </div>
       <section
         id="answer"
-        aria-label="What it is likely to be"
+        aria-label="What it could be"
         className="min-w-0 scroll-mt-28 space-y-4 lg:sticky lg:top-[117px] lg:max-h-[calc(100dvh-130px)] lg:self-start lg:overflow-y-auto lg:pr-2"
         tabIndex={-1}
       >
@@ -120,7 +120,7 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
           />
         ) : (
           <div className="border border-dashed border-base-300 p-4 leading-snug text-quiet">
-            <p>Nothing is chosen yet. Look at the lowest leaves and at the newest, and under them.</p>
+            <p>Choose what you see. Look at the lowest and the newest leaves, and under them.</p>
             <p className="mt-2">One symptom is a hint; three are convincing.</p>
           </div>
         )}

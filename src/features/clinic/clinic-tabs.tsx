@@ -2,9 +2,9 @@ import { Tabs } from '../../components/tabs'
 
 const TABS = [
   { name: 'What looks wrong', path: '/clinic' },
-  { name: 'Cases', path: '/clinic/cases' },
-  { name: 'Looking over', path: '/clinic/watch' },
-  { name: 'All causes', path: '/clinic/causes' },
+  { name: 'Problems being watched', path: '/clinic/cases' },
+  { name: 'Inspections', path: '/clinic/watch' },
+  { name: 'All problems', path: '/clinic/causes' },
 ] as const
 
 /** The parts of the Clinic. */

@@ -40,7 +40,7 @@ describe('the cases', () => {
   it('stand open or closed, by judgement or by their signs', () => {
     const { open, closed } = casesView(dayOf(demoState(), today))
     expect(open.map(({ title, by }) => [title, by.replace(/\d+ %/, '… %')])).toEqual([
-      ['Flea beetles', 'by its signs, … %'],
+      ['Flea beetles', 'by its symptoms, … %'],
       ['Blossom-end rot', 'as you judged'],
     ])
     expect(open[1]).toMatchObject({ where: 'Pot 7, Ditch Wren', since: '12 June', days: 4 })

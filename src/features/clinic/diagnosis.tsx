@@ -50,7 +50,7 @@ export function Ranking({
         ))}
       </ol>
       <section aria-label={CAUSE_WORDS[chosen.cause].name} className="space-y-3">
-        <h3 className="text-xl font-semibold">{CAUSE_WORDS[chosen.cause].name}: what to do</h3>
+        <h2 className="text-xl font-semibold">{CAUSE_WORDS[chosen.cause].name}: what to do</h2>
         <CauseMarks cause={chosen.cause} />
         <CauseAdvice cause={chosen.cause} manner={manner} />
         <Why
@@ -75,8 +75,8 @@ export function LookAlikes({ cause, crop }: { cause: CauseId; crop: Crop }) {
     ...others.slice(0, 3).map((other): [CauseId, SignId] => [other, tellingSign(other, cause)]),
   ]
   return (
-    <section aria-label="Looks like it">
-      <PartHeading>Looks like it</PartHeading>
+    <section aria-label="Similar problems">
+      <PartHeading>Similar problems</PartHeading>
       <ul className="grid grid-cols-2 gap-2 sm:grid-cols-4">
         {cards.map(([one, sign]) => (
           <li
@@ -106,7 +106,7 @@ export function NextToLook({
   const { sign, ifSeen, ifNot } = next
   return (
     <section
-      aria-label="What would decide"
+      aria-label="What would settle it"
       className="grid grid-cols-[8rem_1fr] gap-3 border border-base-300 p-3"
     >
       <SignDrawing sign={sign} crop={crop} className="w-full" />
@@ -115,8 +115,8 @@ export function NextToLook({
         <p className="font-semibold">{SIGN_NAMES[sign]}</p>
         <p className="text-sm leading-snug">
           {ifSeen === ifNot
-            ? `${CAUSE_WORDS[ifSeen].name} is surer where it is seen.`
-            : `Where it is seen, ${CAUSE_WORDS[ifSeen].name.toLowerCase()}; where not, ${CAUSE_WORDS[ifNot].name.toLowerCase()}.`}
+            ? `${CAUSE_WORDS[ifSeen].name} is more likely if you see it.`
+            : `If you see it, ${CAUSE_WORDS[ifSeen].name.toLowerCase()}; if not, ${CAUSE_WORDS[ifNot].name.toLowerCase()}.`}
         </p>
         <p className="mt-2 flex gap-2">
           <button type="button" className="btn min-h-11" onClick={() => onAnswer(sign, true)}>

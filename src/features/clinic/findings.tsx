@@ -47,7 +47,7 @@ export function Findings({
       </p>
       {isVague && (
         <p className="text-quiet">
-          {SIGN_NAMES[signs[0]!]} alone fits many causes; this tells most of them apart.
+          {SIGN_NAMES[signs[0]!]} alone fits many problems. This tells most of them apart.
         </p>
       )}
       <SeenList signs={signs} absent={absent} onForget={onForget} />

@@ -52,7 +52,7 @@ export function KeepCase({
     const taken = cause === '' ? {} : { cause }
     if (what === 'begin') {
       if (since === null)
-        return sayFault('Since when is no day that has come: put it right first. Nothing was kept.')
+        return sayFault('“Since” must be a day up to today. Correct it first. Nothing was saved.')
       const subject: EntrySubject = plant ? { type: 'plant', id: plant } : { type: 'planting', id: chosen.id }
       const data: EntryData['noticed'] = {
         signs: [...signs],
@@ -60,7 +60,7 @@ export function KeepCase({
         ...(since < on ? { since } : {}),
         ...taken,
       }
-      return void enter({ subject, kind: 'noticed', data }, `Kept as a case: ${where}.`)
+      return void enter({ subject, kind: 'noticed', data }, `Saved: you are watching ${where}.`)
     }
     if (!followed) return
     const gone = followed.signs.filter((sign) => !signs.includes(sign))
@@ -71,14 +71,14 @@ export function KeepCase({
       absent: [...new Set([...absent.filter((sign) => !followed.absent.includes(sign)), ...gone])],
       ...taken,
     }
-    const said = `Looked at again: ${where}, ${COURSE_NAMES[what]}.`
+    const said = `Checked again: ${where}, ${COURSE_NAMES[what]}.`
     void enter({ subject: followed.subject, kind: 'followed', data }, said)
   }
   if (isAhead) return <Ahead />
   return (
-    <section aria-label="Keep it" className="space-y-3 border-t-2 border-base-300 pt-3">
+    <section aria-label="Watch this problem" className="space-y-3 border-t-2 border-base-300 pt-3">
       <ChoiceField
-        label="I take it for"
+        label="I think it is"
         value={cause}
         onChange={({ target }) => setCause(target.value as CauseId | '')}
       >
@@ -92,12 +92,8 @@ export function KeepCase({
       <TextField label="Note" value={note} maxLength={500} onChange={({ target }) => setNote(target.value)} />
       <PhotoField picture={photo} onChange={setPhoto} />
       {followed ? (
-        <div
-          role="group"
-          aria-label="Since it was looked at last"
-          className="flex flex-wrap items-center gap-2"
-        >
-          <span>Since the last look it is</span>
+        <div role="group" aria-label="Since you last checked" className="flex flex-wrap items-center gap-2">
+          <span>Since the last check it is</span>
           {COURSES.map((course) => (
             <button
               key={course}
@@ -117,7 +113,7 @@ export function KeepCase({
           disabled={busy}
           onClick={() => tell('begin')}
         >
-          Keep as a case, {where}
+          Watch this problem, {where}
         </button>
       )}
     </section>

@@ -12,7 +12,7 @@ export function SeenList({
   onForget: (sign: SignId) => void
 }) {
   return (
-    <ul className="flex flex-wrap gap-1.5" aria-label="Told so far">
+    <ul className="flex flex-wrap gap-1.5" aria-label="What you told so far">
       {[...signs, ...absent].map((sign) => (
         <li key={sign}>
           <button

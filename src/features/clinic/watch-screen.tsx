@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic'
 import { Link } from '../../components/link'
 import { PartHeading, WorkedOut } from '../../components/advice/why'
+import { ChartFrame } from '../../components/chart-frame'
 import { SignDrawing } from '../../components/drawing/signs/sign-drawing'
 import { useAct } from '../../components/act/use-act'
 import type { Work } from '../../core/calls'
@@ -14,8 +15,8 @@ import type { WatchScreenView, WatchView } from './watch-queries'
 const Drawn = dynamic(() => import('./blight-chart'), { ssr: false })
 
 const DONE = {
-  scout: 'All plants looked over.',
-  'clean-up': 'Lowest leaves cleared: the blight score begins anew.',
+  scout: 'All plants inspected.',
+  'clean-up': 'Lowest leaves removed. The blight score starts again.',
 } satisfies Partial<Record<Work, string>>
 
 /** When to look plants over and for what, and how hard blight presses. */
@@ -35,13 +36,13 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             {round === null
               ? 'Nothing stands out yet'
               : round.isDue
-                ? 'Look all plants over today'
-                : `Look all plants over on ${round.next}`}
+                ? 'Look over all plants today'
+                : `Look over all plants on ${round.next}`}
           </h1>
           {round && (
             <p className="mt-1 text-lg text-quiet">
               Every {sayCount(round.every, 'day')} in this weather
-              {round.last ? `; last on ${round.last}` : '; not looked over yet this season'}.
+              {round.last ? `; last on ${round.last}` : '; not inspected yet this season'}.
             </p>
           )}
         </div>
@@ -52,7 +53,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             disabled={busy}
             onClick={() => tell('scout')}
           >
-            Looked over
+            All inspected
           </button>
         )}
       </div>
@@ -60,7 +61,8 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
         <section aria-label="What to look for now">
           <PartHeading>What to look for now</PartHeading>
           <p className="mb-2 max-w-prose leading-snug">
-            By weather, place, cultivar and log likelier than usual. Turn leaves over; begin at the lowest.
+            Your weather, place, cultivar and log make these more likely than usual. Turn leaves over, and
+            begin with the lowest.
           </p>
           <ul className="grid gap-3 md:grid-cols-2">
             {watches.map((watch) => (
@@ -75,8 +77,8 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             <div>
               <PartHeading>Blight weather on tomatoes</PartHeading>
               <p className="text-lg" data-testid="blight-sum">
-                Early blight stands at <strong>{blight.sum} points</strong> since{' '}
-                {blight.because === 'clean-up' ? 'the clean-up' : 'the first setting out'} on {blight.since}
+                The early-blight score is <strong>{blight.sum} points</strong> since{' '}
+                {blight.because === 'clean-up' ? 'the clean-up' : 'the first planting out'} on {blight.since}
                 {blight.actOn
                   ? `; ${blight.act.from} reached on ${blight.actOn}: act`
                   : `; act from ${blight.act.from}`}
@@ -85,27 +87,52 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             </div>
             {!isAhead && (
               <button type="button" className="btn min-h-11" disabled={busy} onClick={() => tell('clean-up')}>
-                Lowest leaves cleared
+                Lowest leaves removed
               </button>
             )}
           </div>
-          <div className="mt-2 h-64" aria-hidden>
+          <ChartFrame
+            name="Blight weather by day"
+            says={`Remove the lowest leaves once the sum reaches ${blight.act.from} points. The gray part is forecast.`}
+            along={{ name: 'day', steps: blight.points.map(({ name }) => name) }}
+            tall="mt-2 h-64"
+            series={[
+              {
+                name: 'early blight, the day’s score',
+                mark: 'bar',
+                color: 'var(--color-secondary)',
+                values: blight.points.map(({ score }) => score),
+              },
+              {
+                name: 'early blight, sum',
+                mark: 'line',
+                color: 'var(--color-primary)',
+                values: blight.points.map(({ sum }) => sum),
+              },
+              {
+                name: 'late-blight weather',
+                mark: 'triangle',
+                color: 'var(--color-error)',
+                values: blight.points.map(({ late }) => (late ? 'yes' : null)),
+              },
+            ]}
+          >
             <Drawn blight={blight} />
-          </div>
+          </ChartFrame>
           <ul className="mt-2 max-w-prose list-disc space-y-1 pl-5 leading-snug">
             <li>
-              Each day scores 0 to 4 by how warm it was and how long leaves stayed wet, here estimated from
-              rain and humidity. From {blight.act.from} points on take the lowest leaves off, mulch, and water
-              at the foot; {blight.act.late} is late. The count begins anew after a clean-up.
+              Each day scores 0 to 4, by how warm it was and how long leaves stayed wet. Wetness is estimated
+              from rain and humidity. From {blight.act.from} points up, remove the lowest leaves, mulch, and
+              water at the soil; {blight.act.late} is late. The count starts again after a cleanup.
             </li>
             <li>
               {blight.lateDays.length === 0
-                ? 'No late-blight weather in the last fortnight or ahead.'
-                : `Late-blight weather on ${blight.lateDays.join(', ')} (triangles): two damp days in a row with nights of ${sayTemperature(10, manner)} and more. Look under the leaves for greasy blotches with white fuzz every day, and ask what is about in your region.`}
+                ? 'There was no late-blight weather in the last two weeks, and none is forecast.'
+                : `Late-blight weather on ${blight.lateDays.join(', ')} (triangles): two damp days in a row with nights of ${sayTemperature(10, manner)} or more. Look under the leaves every day for greasy blotches with white fuzz, and ask whether it is in your region.`}
             </li>
             <li>
-              It tells how hard the weather presses, not whether the fungus is there. The grey part is
-              forecast.
+              It shows how much the weather helps the fungus, not whether the fungus is there. The gray part
+              is forecast.
             </li>
           </ul>
           <WorkedOut workings={['blight']} />

@@ -143,8 +143,7 @@ function Found({
       ))}
       {!entry && found.length === 0 && !WORKSPACES.some(({ name }) => fits(name)) && (
         <p className="px-3 py-2 text-quiet">
-          Nothing here bears that name. A line that begins with a place is kept as an entry: “bed 2 watered 12
-          l”.
+          No match. A line that begins with a place becomes an entry: “bed 2 watered 12 l”.
         </p>
       )}
     </>

@@ -13,8 +13,8 @@ export function DemoBar() {
       className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-(--caution) px-4 py-1.5 print:hidden"
     >
       <p className="grow">
-        <strong>This garden is made up</strong>, for looking around. Try anything: your own garden is apart
-        from it.
+        <strong>This garden is made up</strong>, for looking around. Try anything: it cannot change your own
+        garden.
       </p>
       <button type="button" className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => leave(false)}>
         To my own garden

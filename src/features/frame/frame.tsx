@@ -38,7 +38,7 @@ export function Frame({ state, children }: { state: GardenState; children: React
   )
 }
 
-/** The ribbon; null: it cannot be worked out, and the screens must be reached all the same. */
+/** The ribbon; null: it cannot be worked out, and the screens must be reached anyway. */
 function ribbonOrNone(state: GardenState): RibbonData | null {
   try {
     return ribbonOf(state)
@@ -54,7 +54,7 @@ function PlainHeader({ state: { garden, now } }: { state: GardenState }) {
       <p className="font-serif text-lg font-semibold">{garden.name}</p>
       <p className="font-semibold">{now}</p>
       <p role="alert">
-        The season strip cannot be drawn.{' '}
+        Prairie cannot draw the season strip.{' '}
         <a className="link" href="/rescue">
           Rescue
         </a>{' '}

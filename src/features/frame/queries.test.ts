@@ -40,6 +40,6 @@ describe('the ribbon', () => {
   it('says a day as it was or is forecast, or as it usually is', () => {
     const today = [...ribbon.sources].lastIndexOf('s')
     expect(dayInWords(ribbon, today).sky).toMatch(/^simulated: (dry, .+km\/h|rain .+mm)$/)
-    expect(dayInWords(ribbon, ribbon.days - 1).sky).toBe('usual for the day')
+    expect(dayInWords(ribbon, ribbon.days - 1).sky).toBe('average for the day')
   })
 })

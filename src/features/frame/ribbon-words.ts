@@ -7,7 +7,7 @@ export function dayInWords(data: RibbonData, at: number): { temperatures: string
   const { manner } = data
   const usual = data.sources[at] === 'n'
   const temperatures = `${sayTemperature(data.high[at]!, manner)} / ${sayTemperature(data.low[at]!, manner)}, soil ${sayTemperature(data.soil[at]!, manner)}`
-  if (usual) return { temperatures, sky: 'usual for the day' }
+  if (usual) return { temperatures, sky: 'average for the day' }
   const speed = formatMeasure({ kind: 'speed', value: data.wind[at]! }, manner)
   const isDry = data.rain[at]! < 0.5
   const rain = isDry ? 'dry' : `rain ${formatMeasure({ kind: 'water-depth', value: data.rain[at]! }, manner)}`

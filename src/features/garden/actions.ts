@@ -24,7 +24,7 @@ import {
 } from './schema'
 import { normalRecord } from '../../data/records/normal'
 
-const NO_GARDEN: FormProblems = { form: 'There is no garden yet: make one first.' }
+const NO_GARDEN: FormProblems = { form: 'You have no garden yet. Start one first.' }
 
 /** Keeps the site as typed; `shown` is what the form began with. Months that nobody edited follow it to its new latitude and height. */
 export async function keepSite(typed: SiteValues, shown: SiteValues): Promise<FormProblems | undefined> {
@@ -79,13 +79,13 @@ export async function keepNormals(
     if (!garden) return NO_GARDEN
     const manner = mannerOf(garden)
     const checked = await checkForm(
-      object({ months: array(monthSchema(manner)).required().length(12, 'Twelve months, please.') }),
+      object({ months: array(monthSchema(manner)).required().length(12, 'Enter all twelve months.') }),
       typed,
     )
     if ('fields' in checked)
       return {
         fields: checked.fields,
-        form: 'Some numbers cannot be right: they are marked. Nothing was changed.',
+        form: 'Some numbers cannot be right. They are marked. Nothing was changed.',
       }
     const us = manner.units === 'us'
     const now = typedNormals(await normalRecord.of(garden.id, tx), manner)

@@ -30,7 +30,7 @@ export function GardenScreen({
         <section className="min-w-0">
           <h2 className="mb-1 text-xl font-semibold">Climate</h2>
           <p className="mb-3 max-w-prose text-quiet">
-            The usual months. Months marked “own” are as you entered them; the others follow the site.
+            The average months. You entered the months marked “own”; the others come from your site.
           </p>
           {offer && <ClimateOfferPart offer={offer} />}
           <NormalsChart months={view.chart} units={view.manner.units} />

@@ -49,7 +49,7 @@ describe('the garden', () => {
       }
     }
     expect(check({})).toBe('')
-    expect(check({ tmin: '10', tmax: '5' })).toBe('The low must be under the high.')
+    expect(check({ tmin: '10', tmax: '5' })).toBe('The low must be below the high.')
     expect(check({ rain: '-3' })).toMatch(/^From 0/)
     expect(check({ wind: 'breezy' })).toMatch(/^From 0 to 25/)
     expect(check({ wetDays: '32' })).toMatch(/^From 0 to 31/)

@@ -35,7 +35,7 @@ export function gardenView(day: Day): GardenView {
       last.p50 === null && first.p50 === null
         ? 'Most years have no frost'
         : `Frost-free from about ${say(last.p50, 'the start of the year')} to ${say(first.p50, 'its end')}`,
-    deciding: `In nine years of ten the last frost is over by ${say(last.p90, 'the turn of the year')}; in one of ten the first comes by ${say(first.p10, 'never')}.`,
+    deciding: `In 9 years of 10 the last frost is over by ${say(last.p90, 'the turn of the year')}. In 1 year of 10 the first comes by ${say(first.p10, 'never')}.`,
     daylight: daylightOn(on, garden, manner),
     site: typedSite(garden),
     normals: typedNormals(normalRows, manner),

@@ -73,7 +73,7 @@ export function monthSchema(manner: Manner) {
     const { tmin, tmax } = month as unknown as MonthNormal
     return (
       tmin < tmax ||
-      this.createError({ path: `${this.path}.tmin`, message: 'The low must be under the high.' })
+      this.createError({ path: `${this.path}.tmin`, message: 'The low must be below the high.' })
     )
   })
 }

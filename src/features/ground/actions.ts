@@ -36,16 +36,17 @@ const edits = array(edit).required().max(4000)
 /** Brings places, obstacles, plantings and plants to what they are to be; all or none, and what takes it back. */
 export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
   const state = await loadGarden()
-  if (!state) return { ok: false, message: 'There is no garden yet: make one first.' }
+  if (!state) return { ok: false, message: 'You have no garden yet. Start one first.' }
   let checked: GroundEdit[]
   try {
     checked = edits.validateSync(typed, { strict: true }) as unknown as GroundEdit[]
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error
-    return { ok: false, message: `That cannot be kept: ${error.message}.` }
+    return { ok: false, message: `That cannot be saved: ${error.message}.` }
   }
   const wrongRow = checked.find(({ id, row }) => row !== null && row.id !== id)
-  if (wrongRow) return { ok: false, message: 'That cannot be kept: a row is not the one it is said to be.' }
+  if (wrongRow)
+    return { ok: false, message: 'That cannot be saved: the rows do not match. Load the screen again.' }
   // What is cleared, or of a season that is over, stands in nobody's way.
   const growing = new Set(onPlan(dayOf(state, state.now).outlook).map(({ planting }) => planting.id))
   const over = new Set(state.record.plantings.filter(({ id }) => !growing.has(id)).map(({ id }) => id))

@@ -23,7 +23,7 @@ it('says each field that two hands changed, in the gardener’s units', () => {
     ['Drip lines', '30 cm, 90 cm', 'none'],
   ])
   expect(told({ to: '2026-10-01' }, { to: null }, ['to'])).toEqual([['To', '2026-10-01', 'none']])
-  expect(told({ walk: 2 }, { walk: null }, ['walk'])).toEqual([['Turn in the round', '2', 'none']])
+  expect(told({ walk: 2 }, { walk: null }, ['walk'])).toEqual([['Place in the round', '2', 'none']])
 })
 it('names what it is about: a place, a plant by its label, or the planting', () => {
   const { garden, raised } = southGarden()

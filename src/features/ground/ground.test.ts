@@ -116,7 +116,7 @@ describe('what cannot be', () => {
   })
   it('a place that is put away under its plants', () => {
     const away = { ...rows, place: rows.place.filter(({ id }) => id !== 'demo-row-b') }
-    expect(groundFault(away, rows, TODAY)).toMatch(/^24 plants stand in Row B: clear them/)
+    expect(groundFault(away, rows, TODAY)).toMatch(/^24 plants grow in Row B: clear them/)
     expect(groundFault({ ...away, plant: [] }, { ...rows, plant: [] }, TODAY)).toBeNull()
   })
   it('is not what only lies beside, is turned on the spot, or was so before', () => {
@@ -140,7 +140,7 @@ describe('the ground', () => {
     const off = groundView(
       dayOf({ ...state, plants: state.plants.filter(({ id }) => id !== 'demo-2026-bed-2-1-1') }, TODAY),
     )
-    expect(off.troubles).toContainEqual('Old Harrow in Bed 2: 1 plant left off the plan.')
+    expect(off.troubles).toContainEqual('Old Harrow in Bed 2: 1 plant not on the plan yet.')
     const pressed = state.plants.map((plant) =>
       plant.id === 'demo-2026-bed-2-1-1' ? { ...plant, x: 0.9 } : plant,
     )
@@ -229,7 +229,7 @@ describe('a piece as it is typed', () => {
     expect(() => typed({ width: '-2 m', dripLines: '', emitterFirst: '' })).toThrow(
       /below zero|From 10\scm to/,
     )
-    expect(() => typed({ dripLines: '2 m' })).toThrow(/lies outside: it is 1\.2\sm wide/)
+    expect(() => typed({ dripLines: '2 m' })).toThrow(/is outside: the place is 1\.2\sm wide/)
     expect(() => typed({ emitterSpacing: '' })).toThrow(/how far apart the emitters/)
     expect(() => typed({ emitterFirst: '6 m' })).toThrow(/none would reach/)
     expect(() => typed({ turn: 'askew' })).toThrow(/Degrees/)
@@ -266,7 +266,7 @@ describe('files', () => {
     }
     expect(read(JSON.stringify(line))).toMatchObject({
       pieces: [],
-      faults: ['Feature 1 is a LineString; a Polygon is wanted.'],
+      faults: ['Feature 1 is a LineString; it must be a Polygon.'],
     })
   })
   it('of CSV take lengths in any unit, and tell wrong lines by number', () => {

@@ -100,7 +100,7 @@ function rowsOn(day: Day): GroundRows {
 }
 
 function decidingOf(rows: GroundRows, notes: GroundView['notes'], planned: number): string {
-  if (rows.place.length === 0) return 'Everything else follows from where the beds, rows and pots lie.'
+  if (rows.place.length === 0) return 'Everything else follows from where your beds, rows and pots are.'
   if (rows.planting.length === 0) return 'Open a place to see how many fit in it.'
   const widest = rows.place.reduce((most, place) =>
     notes[place.id]!.room > notes[most.id]!.room ? place : most,
@@ -108,9 +108,9 @@ function decidingOf(rows: GroundRows, notes: GroundView['notes'], planned: numbe
   const more = notes[widest.id]!.room
   return [
     more > 0
-      ? `Most of it in ${widest.name}: ${more} more of what stands there.`
-      : 'Every place is as full as is advised.',
-    planned > 0 ? `${planned} more are planned and have their place.` : '',
+      ? `Most of it in ${widest.name}: ${more} more of what grows there.`
+      : 'Every place is as full as we advise.',
+    planned > 0 ? `${planned} more are planned and have a place.` : '',
   ]
     .filter(Boolean)
     .join(' ')
@@ -134,7 +134,7 @@ function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): str
       }),
     ...overlaps(rows.place).map(
       ({ one, other, area }) =>
-        `${one.name} and ${other.name} lie on each other by ${sayMeasure({ kind: 'area', value: area }, manner)}.`,
+        `${one.name} and ${other.name} overlap by ${sayMeasure({ kind: 'area', value: area }, manner)}.`,
     ),
     ...unaccounted(
       rows.planting.map(({ id, count }) => ({
@@ -144,8 +144,8 @@ function troublesOf(day: Day, rows: GroundRows, notes: GroundView['notes']): str
       })),
     ).map(({ plantingId, leftOff, empty }) =>
       leftOff > 0
-        ? `${nameOf.get(plantingId)}: ${sayCount(leftOff, 'plant')} left off the plan.`
-        : `${nameOf.get(plantingId)}: ${sayCount(empty, 'position')} without a plant.`,
+        ? `${nameOf.get(plantingId)}: ${sayCount(leftOff, 'plant')} not on the plan yet.`
+        : `${nameOf.get(plantingId)}: ${sayCount(empty, 'position')} still empty.`,
     ),
     ...rows.place.flatMap((place) => {
       const { crowded } = notes[place.id]!

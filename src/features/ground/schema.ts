@@ -59,7 +59,7 @@ function linesField(manner: Manner) {
     .max(MOST_DRIP_LINES, `At most ${MOST_DRIP_LINES} lines, please.`)
     .test(
       'lines',
-      `Distances from the south side with ${manner.decimals === 'comma' ? 'semicolons' : 'commas'} between, as ${[0.3, 0.9].map((y) => formatMeasure({ kind: 'length', value: y }, manner)).join(manner.decimals === 'comma' ? '; ' : ', ')}; or nothing.`,
+      `Give distances from the south side with ${manner.decimals === 'comma' ? 'semicolons' : 'commas'} between, as ${[0.3, 0.9].map((y) => formatMeasure({ kind: 'length', value: y }, manner)).join(manner.decimals === 'comma' ? '; ' : ', ')}, or leave it blank.`,
       (lines) => (lines ?? []).every((y) => Number.isFinite(y) && y >= 0),
     )
     .required()
@@ -153,7 +153,7 @@ export function pieceSchema(manner: Manner) {
         outside === undefined ||
         this.createError({
           path: 'dripLines',
-          message: `A line ${sayLength(outside, manner)} from the south side lies outside: it is ${sayLength(width, manner)} wide.`,
+          message: `A line ${sayLength(outside, manner)} from the south side is outside: the place is ${sayLength(width, manner)} wide.`,
         })
       )
     })
@@ -163,7 +163,7 @@ export function pieceSchema(manner: Manner) {
       if (emitterFirst !== null && emitterFirst !== undefined && emitterFirst > along)
         return this.createError({
           path: 'emitterFirst',
-          message: 'The first emitter lies beyond the end: none would reach a plant.',
+          message: 'The first emitter is past the end, so none would reach a plant.',
         })
       return true
     })

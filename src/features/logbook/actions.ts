@@ -21,7 +21,7 @@ export async function correctEntry(
 ): Promise<FormProblems | undefined> {
   const state = await loadGarden()
   const before = state?.record.entries.find((entry) => entry.id === id)
-  if (!state || !before) return { form: 'That entry is no longer there: load the screen again.' }
+  if (!state || !before) return { form: 'That entry is gone. Load the screen again.' }
   const manner = mannerOf(state.garden)
   const fields = correctable(before, manner)
   const checked = await checkForm(correctSchema(fields, manner, state.now), typed)

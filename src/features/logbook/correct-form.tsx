@@ -56,7 +56,7 @@ export function CorrectForm({
         {fields.map(({ name, label }) => (
           <TextField key={name} label={label} {...field(name)} />
         ))}
-        <TextField label="Note, if any" {...field('note')} />
+        <TextField label="Note (optional)" {...field('note')} />
       </div>
       <FormError message={problem} />
       <div className="mt-3 flex gap-2">

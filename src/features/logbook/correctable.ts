@@ -25,18 +25,18 @@ const FIELDS: Partial<Record<EntryKind, Told[]>> = {
   ],
   'soil-read': [
     { name: 'temperature', label: 'Soil', unit: 'temperature' },
-    { name: 'depth', label: 'At a depth of', unit: 'length' },
+    { name: 'depth', label: 'Depth', unit: 'length' },
   ],
   picked: [
     { name: 'mass', label: 'Weight', unit: 'mass' },
-    { name: 'count', label: 'Fruit, if counted', unit: 'whole', optional: true },
+    { name: 'count', label: 'Number of fruit (optional)', unit: 'whole', optional: true },
   ],
   seen: [
-    { name: 'leaves', label: 'Leaves, if counted', unit: 'whole', optional: true },
-    { name: 'height', label: 'Height, if measured', unit: 'length', optional: true },
+    { name: 'leaves', label: 'Number of leaves (optional)', unit: 'whole', optional: true },
+    { name: 'height', label: 'Height (optional)', unit: 'length', optional: true },
   ],
-  watered: [{ name: 'litres', label: 'Given in all', unit: 'volume' }],
-  fed: [{ name: 'grams', label: 'Given in all', unit: 'mass', scale: 1000 }],
+  watered: [{ name: 'litres', label: 'Amount given', unit: 'volume' }],
+  fed: [{ name: 'grams', label: 'Amount given', unit: 'mass', scale: 1000 }],
 }
 
 /** An entry's numbers as text in the garden's units. */

@@ -17,14 +17,14 @@ export function ImportPart() {
       if (!answer.ok) return setRefused(answer)
       setRefused(null)
       say(
-        `${answer.taken} new ${answer.taken === 1 ? 'entry is' : 'entries are'} taken, ${answer.known} were there already.`,
+        `${answer.taken} new ${answer.taken === 1 ? 'entry is' : 'entries are'} imported; ${answer.known} were already here.`,
       )
       router.refresh()
     })
   return (
     <div className="mt-3">
       <label className="flex flex-col gap-1">
-        <span className="text-sm text-quiet">Bring a logbook’s CSV in</span>
+        <span className="text-sm text-quiet">Import a logbook (CSV)</span>
         <input
           type="file"
           accept=".csv,text/csv"

@@ -33,7 +33,7 @@ export function LogbookScreen({
   return (
     <div className="px-6 py-5 max-sm:px-4">
       <h1 className="text-3xl font-semibold">
-        {found === 0 ? 'Nothing of that is in the logbook' : found === 1 ? '1 entry' : `${found} entries`}
+        {found === 0 ? 'No matching entries' : found === 1 ? '1 entry' : `${found} entries`}
       </h1>
       <form role="search" aria-label="Find in the logbook" className="mt-3 flex flex-wrap items-end gap-3">
         <Field label="Place">
@@ -103,8 +103,8 @@ export function LogbookScreen({
       {found === 0 && (
         <p className="mt-4">
           {query === ''
-            ? 'What is entered on the round, at the benches and on the plants stands here by its day.'
-            : 'Ask for less, or look at everything.'}
+            ? 'Everything you record on the round, at the benches and on the plants shows here by day.'
+            : 'Search for less, or show everything.'}
         </p>
       )}
       <div className="mt-4">
@@ -125,7 +125,7 @@ export function LogbookScreen({
         <nav aria-label="Pages" className="flex items-center gap-3">
           {page > 1 && (
             <Link className="btn min-h-11 bg-base-100" href={to(page - 1)}>
-              Later ones
+              Newer
             </Link>
           )}
           <span>
@@ -133,7 +133,7 @@ export function LogbookScreen({
           </span>
           {page < pages && (
             <Link className="btn min-h-11 bg-base-100" href={to(page + 1)}>
-              Earlier ones
+              Older
             </Link>
           )}
         </nav>
@@ -142,7 +142,7 @@ export function LogbookScreen({
         <PartHeading>As a file</PartHeading>
         <p className="flex flex-wrap gap-2">
           <a className="btn min-h-11 bg-base-100" href={`/log.csv?${query}`} download>
-            {query === '' ? 'All as CSV' : 'What was found, as CSV'}
+            {query === '' ? 'All as CSV' : 'These entries as CSV'}
           </a>
           <a className="btn min-h-11 bg-base-100" href={`/log.json?${query}`} download>
             as JSON

@@ -18,15 +18,15 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
     start(async () => {
       const problem = await sendPhoto(line.id, picture)
       if (problem !== null) return void sayFault(problem)
-      say('The photo is saved.')
+      say('Photo saved.')
       onDone()
       router.refresh()
     })
   const drop = (id: string) =>
     start(async () => {
       const dropped = await dropPhoto(id).catch(() => false)
-      if (!dropped) return void sayFault('That photo could not be taken away: load the screen again.')
-      say('The photo is gone.')
+      if (!dropped) return void sayFault('That photo could not be removed. Load the screen again.')
+      say('Photo removed.')
       router.refresh()
     })
   return (
@@ -45,7 +45,7 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
                 disabled={busy}
                 onClick={() => drop(photo.id)}
               >
-                Delete it for good
+                Delete it forever
               </button>
             </li>
           ))}

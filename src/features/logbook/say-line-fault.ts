@@ -4,26 +4,26 @@ import type { LineFault } from '../../data/log-import'
 export function sayLineFault(fault: LineFault): string {
   switch (fault.kind) {
     case 'columns':
-      return `The columns ${fault.missing.join(', ')} are missing: this is no logbook.`
+      return `The columns ${fault.missing.join(', ')} are missing. This is not a logbook.`
     case 'too-many':
-      return `A logbook has at most ${fault.most.toLocaleString('en')} lines: bring it in in parts.`
+      return `A logbook has at most ${fault.most.toLocaleString('en')} lines. Import it in parts.`
     case 'data':
-      return 'Its data is not whole: it must be JSON as it was exported.'
+      return 'Its data is incomplete. It must be JSON as it was exported.'
     case 'field':
       return `${fault.said}.`
     case 'other-content':
-      return 'Another entry has this id and says something else.'
+      return 'Another entry has the same id but says something else.'
     case 'to-come':
-      return 'Its day has not come yet.'
+      return 'Its day is still to come.'
     case 'unknown-subject':
-      return 'What it is about is not in this garden.'
+      return 'It is about something that is not in this garden.'
     case 'closed':
-      return `Season ${fault.season} is archived: its log is closed through ${fault.through}.`
+      return `Season ${fault.season} is archived, and its log is closed through ${fault.through}.`
     case 'picked-too-soon':
-      return 'Nothing of that planting stood in the ground by that day.'
+      return 'You had not planted out any of that planting by that day.'
     case 'weight':
-      return 'The weight cannot be: check it and its unit.'
+      return 'The weight is impossible. Check it and its unit.'
     case 'takes-nothing':
-      return 'It takes back an entry that is not there.'
+      return 'It undoes an entry that does not exist.'
   }
 }

@@ -13,7 +13,7 @@ export async function sendLog(file: Blob, onlyGood: boolean): Promise<LogAnswer>
     })
     return (await response.json()) as LogAnswer
   } catch {
-    const message = 'The server did not answer: nothing was taken. Try again.'
+    const message = 'The server did not answer. Nothing was imported. Try again.'
     return { ok: false, message, faults: [], more: 0, good: 0 }
   }
 }

@@ -141,9 +141,7 @@ function Act({
       {isOpen && (
         <fieldset className="border-l-4 border-base-300 px-3 py-1">
           <legend className="sr-only">Plants on which the same was cut</legend>
-          <p className="text-quiet">
-            On this one and on those that are ticked; take the tick from an exception.
-          </p>
+          <p className="text-quiet">On this one and on all ticked plants. Untick any exceptions.</p>
           <div className="my-2 flex flex-wrap gap-x-4">
             {others.map(({ id, label }) => (
               <label key={id} className="flex min-h-11 items-center gap-2">

@@ -2,6 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import { PartHeading } from '../../components/advice/why'
+import { ChartFrame } from '../../components/chart-frame'
+import { sayCount } from '../../wording/say'
 import type { GrowthPoint } from './growth'
 
 const Drawn = dynamic(() => import('./growth-chart'), { ssr: false })
@@ -13,28 +15,36 @@ export function GrowthFigure({ points, units }: { points: GrowthPoint[]; units: 
   const last = points.at(-1)!
   const cut = points.reduce((sum, point) => sum + (point.cut ?? 0), 0)
   return (
-    <figure aria-label="Growth so far">
+    <section aria-label="Growth so far">
       <PartHeading>Growth so far</PartHeading>
-      <div className="h-52" aria-hidden>
+      <ChartFrame
+        name="Growth so far"
+        says={`It is ${last.height}\u00a0${unit} high, with ${last.leaves} ${last.leaves === 1 ? 'leaf' : 'leaves'} on the main stem. You cut ${sayCount(cut, 'part')}.`}
+        along={{ name: 'day', steps: points.map(({ name }) => name) }}
+        tall="h-52"
+        series={[
+          {
+            name: `height, ${unit}`,
+            mark: 'line',
+            color: 'var(--color-primary)',
+            values: points.map(({ height }) => height),
+          },
+          {
+            name: 'leaves on the main stem',
+            mark: 'dashed',
+            color: 'var(--color-accent)',
+            values: points.map(({ leaves }) => leaves),
+          },
+          {
+            name: 'parts cut',
+            mark: 'bar',
+            color: 'var(--color-error)',
+            values: points.map((point) => point.cut),
+          },
+        ]}
+      >
         <Drawn points={points} unit={unit} />
-      </div>
-      <figcaption className="flex flex-wrap gap-x-5 text-sm text-quiet">
-        <span>
-          <span aria-hidden className="mr-1.5 inline-block h-0.5 w-5 bg-leaf align-middle" />
-          height, {unit}: {last.height} now
-        </span>
-        <span>
-          <span
-            aria-hidden
-            className="mr-1.5 inline-block w-5 border-t-2 border-dashed border-accent align-middle"
-          />
-          leaves on the main stem: {last.leaves}
-        </span>
-        <span>
-          <span aria-hidden className="mr-1.5 inline-block h-3 w-1.5 bg-error align-middle" />
-          parts cut: {cut}
-        </span>
-      </figcaption>
-    </figure>
+      </ChartFrame>
+    </section>
   )
 }

@@ -52,7 +52,7 @@ export function PartPanel({
       {canEnter && (
         <div className="mt-2 flex flex-wrap items-center gap-2">
           <button className="btn min-h-11 bg-base-100" onClick={() => onCut(part)}>
-            {refused ? 'It is cut off all the same' : 'It is cut off'}
+            {refused ? 'I cut it off anyway' : 'I cut it off'}
           </button>
           {states.map((state) =>
             state === 'set' ? (
@@ -99,7 +99,7 @@ const TRUSSES = {
   swelling: 'swelling',
   ripe: 'ripe',
   picked: 'picked',
-  failed: 'set nothing',
+  failed: 'no fruit set',
   removed: 'gone',
 } as const
 

@@ -71,13 +71,14 @@ export function PlantScreen({ view }: { view: PlantView }) {
   }
 
   return (
-    <div className="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+    <div className="grid grid-cols-1 lg:grid-cols-2">
       <figure className="border-r border-base-300 p-2 max-lg:border-r-0 lg:sticky lg:top-[105px] lg:h-[calc(100dvh-7rem)]">
         <PlantSide
           plant={shown}
           marks={marks}
           chosen={chosen}
           supportTop={view.supportHeight}
+          ties={view.ties}
           manner={manner}
           label={`The plant from the side, ${sayLength(plant.height, manner)} high, ${sayCount(marks.length, 'cut')} marked. Arrow keys go from part to part.`}
           onPart={choose}
@@ -138,7 +139,7 @@ function Answer({ view, due }: { view: PlantView; due: readonly Cut[] }) {
       </p>
       <h1 className="mt-1 text-3xl font-semibold">
         {plant.leafArea === 0
-          ? 'It has not come up yet'
+          ? 'No seedlings show yet'
           : due.length > 0
             ? `${sayCount(due.length, 'cut')} now`
             : cuts.length > 0
@@ -146,7 +147,7 @@ function Answer({ view, due }: { view: PlantView; due: readonly Cut[] }) {
               : 'Nothing to cut today'}
       </h1>
       <p className="mt-2 text-lg text-quiet">
-        As it should stand on {formatDate(on, manner)}: {sayLength(plant.height, manner)} high,{' '}
+        How it should look on {formatDate(on, manner)}: {sayLength(plant.height, manner)} high,{' '}
         {sayCount(tip, 'leaf', 'leaves')} on the main stem
         {tip > 0 &&
           plant.height - main > OTHERS_OVER &&
@@ -193,8 +194,8 @@ function History({
 }) {
   if (view.history.length === 0) return null
   return (
-    <section aria-label="Entered of it">
-      <PartHeading>Entered of it</PartHeading>
+    <section aria-label="Your entries">
+      <PartHeading>Your entries</PartHeading>
       <ul>
         {view.history.map(({ id, text, misfit }) => (
           <li
@@ -205,7 +206,7 @@ function History({
               {text}
               {misfit && (
                 <span role="alert" className="block border-l-4 border-cut pl-2 text-cut">
-                  This {misfit}: it was left out. Correct it, or take it back.
+                  This {misfit}, so it was ignored. Correct it, or undo it.
                 </span>
               )}
             </span>

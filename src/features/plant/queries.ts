@@ -2,7 +2,7 @@ import type { Day } from '../../data/garden-state'
 import { aPlantBears } from '../../data/results'
 import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
-import { pruningContextOf } from '../../core/calls'
+import { pruningContextOf, tiedHeights } from '../../core/calls'
 import { usualHeight } from '../../core/support'
 import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import { potOf, type Manner } from '../../core/facts'
@@ -38,6 +38,8 @@ export interface PlantView {
   context: PruningContext
   /** How high its support stands, m; null: it has none. */
   supportHeight: number | null
+  /** Where it is tied to it, m. */
+  ties: number[]
   cuts: Cut[]
   reasons: SaidReason[]
   cautions: string[]
@@ -75,6 +77,7 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
     training: system,
     context,
     supportHeight: planting.support === 'none' ? null : usualHeight(planting.support, { cultivar }),
+    ties: tiedHeights(own, (date) => grownAlong(plantCourse(own, told, date), plantTraits(cultivar)).height),
     cuts: advice.answer,
     reasons: sayReasons(advice.reasons, manner),
     cautions: advice.cautions.map((caution) => CAUTIONS[caution]),

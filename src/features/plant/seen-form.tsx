@@ -31,11 +31,11 @@ function seenSchema(manner: Manner): AnyObjectSchema {
       )
       .test('sound', message, (value) => value === null || !Number.isNaN(value))
   return object({
-    leaves: orNothing(wholeField(1, 200, 'how many'), 'A whole number from 1 to 200, or nothing.'),
-    trusses: orNothing(wholeField(0, 60, 'how many'), 'A whole number from 0 to 60, or nothing.'),
+    leaves: orNothing(wholeField(1, 200, 'how many'), 'A whole number from 1 to 200, or leave it blank.'),
+    trusses: orNothing(wholeField(0, 60, 'how many'), 'A whole number from 0 to 60, or leave it blank.'),
     height: orNothing(
       quantityField('length', manner, { low: 0.02, high: 6 }),
-      `A length such as ${inEither(manner, '62 cm', '2 ft')}, or nothing.`,
+      `A length such as ${inEither(manner, '62 cm', '2 ft')}, or leave it blank.`,
     ),
   })
 }
@@ -54,8 +54,8 @@ export function SeenForm({ view }: { view: PlantView }) {
     send: async (typed) => {
       const data = schema.cast(typed) as Seen
       if (data.leaves === null && data.height === null && data.trusses === null)
-        return { form: 'Say how many leaves or open trusses, or how high.' }
-      const said = 'Kept: the plant is drawn as you see it.'
+        return { form: 'Enter the number of leaves or open flower clusters, or the height.' }
+      const said = 'Saved. The drawing now shows the plant as you see it.'
       const result = await put({ entries: [{ subject, kind: 'seen', data }], said })
       if (!result.ok) return { form: result.message }
       form.reset()
@@ -69,7 +69,7 @@ export function SeenForm({ view }: { view: PlantView }) {
     })
   return (
     <form aria-label="What you see" onSubmit={(event) => void submit(event)} noValidate>
-      <PartHeading>Does it look otherwise?</PartHeading>
+      <PartHeading>Does it look different?</PartHeading>
       <p className="mb-2 flex flex-wrap items-center gap-2">
         {leaves} leaves on the main stem:
         <button
@@ -97,16 +97,16 @@ export function SeenForm({ view }: { view: PlantView }) {
           {...field('leaves')}
         />
         <TextField
-          label="Trusses in flower or further"
+          label="Flower clusters open or older"
           inputMode="numeric"
           hint="On the main stem"
           {...field('trusses')}
         />
-        <TextField label="Height of its tip" {...field('height')} />
+        <TextField label="Height of the tip" {...field('height')} />
       </div>
       <FormError message={problem} />
       <button className="btn mt-2 min-h-11 bg-base-100" disabled={busy || isKeeping}>
-        Draw it so
+        Save and redraw
       </button>
     </form>
   )

@@ -16,13 +16,13 @@ export function SystemsTable({ view }: { view: PlantView }) {
   const best = Math.max(...systems.map(({ yield: crop }) => crop))
   const mass = (value: number) => formatMeasure({ kind: 'mass', value }, manner)
   return (
-    <section aria-label="Ways to lead it">
-      <PartHeading>This plant led another way, by the season’s end</PartHeading>
-      <div className="overflow-x-auto">
-        <table className="w-full text-sm tabular-nums [&_td]:py-1.5 [&_td]:pr-3 [&_th]:pr-3 [&_tr]:border-b [&_tr]:border-base-300">
+    <section aria-label="Pruning styles">
+      <PartHeading>This plant in each pruning style, by the end of the season</PartHeading>
+      <div className="table-room">
+        <table className="cards w-full text-sm tabular-nums [&_td]:py-1.5 [&_td]:pr-3 [&_th]:pr-3 [&_tr]:border-b [&_tr]:border-base-300">
           <thead className="text-left text-sm text-quiet">
             <tr>
-              <th>Way</th>
+              <th>Style</th>
               <th className="text-right">Crop</th>
               <th className="text-right">Fruit</th>
               <th className="text-right">Each</th>
@@ -37,17 +37,27 @@ export function SystemsTable({ view }: { view: PlantView }) {
               <tr key={one.system} className={one.system === training ? 'bg-base-200' : ''}>
                 <th scope="row" className="text-left font-normal">
                   {nameOfWay(one.system, plant.bush)}
-                  {one.system === training && <strong> · as it is led</strong>}
+                  {one.system === training && <strong> · your style</strong>}
                 </th>
-                <td className={`text-right ${one.yield === best ? 'font-semibold' : ''}`}>
+                <td data-label="Crop" className={`text-right ${one.yield === best ? 'font-semibold' : ''}`}>
                   {mass(one.yield)}
                 </td>
-                <td className="text-right">{one.fruit}</td>
-                <td className="text-right">{mass(one.fruitMass)}</td>
-                <td className="text-right">{one.stems}</td>
-                <td className="text-right">{one.leaves}</td>
-                <td className="text-right">{one.cuts}</td>
-                <td>
+                <td data-label="Fruit" className="text-right">
+                  {one.fruit}
+                </td>
+                <td data-label="Each" className="text-right">
+                  {mass(one.fruitMass)}
+                </td>
+                <td data-label="Stems" className="text-right">
+                  {one.stems}
+                </td>
+                <td data-label="Leaves" className="text-right">
+                  {one.leaves}
+                </td>
+                <td data-label="Cuts" className="text-right">
+                  {one.cuts}
+                </td>
+                <td data-label="Air">
                   {one.leafIndex <= AIRY
                     ? 'airy'
                     : one.leafIndex >= DENSE
@@ -60,8 +70,8 @@ export function SystemsTable({ view }: { view: PlantView }) {
         </table>
       </div>
       <p className="mt-1 text-sm text-quiet">
-        The lesser of what its trusses can hold and what the light on its ground can fill: fewer fruit grow
-        larger. A visit each 10 days is taken for granted; the usual weather from here on.{' '}
+        The crop is limited by its flower clusters or by the light it gets; fewer fruit grow larger. Assumes
+        you prune every 10 days and average weather.{' '}
         {plant.bush && `${sayCount(1, 'row')} shows what a bush loses when it is pruned like a vine.`}
       </p>
     </section>

@@ -109,7 +109,7 @@ describe('a new planting', () => {
     expect(await plan(typed({ laying: 'in-a-ring' }))).toHaveProperty('fields.laying')
     expect(await plan(typed({ place: 'gone' }))).toHaveProperty(['fields', 'spots.0.place'])
     expect(await plan(typed({ cultivar: NEW, cultivarName: 'Odd', fruit: 'bell' }))).toEqual({
-      fields: { fruit: 'Choose a tomato’s type of fruit.' },
+      fields: { fruit: 'Choose a type of tomato.' },
     })
     expect((await loadGarden())!.record.plantings).toHaveLength(before)
   })

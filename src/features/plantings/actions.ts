@@ -16,11 +16,11 @@ import type { PlantingValues } from './new-planting/values'
 /** Makes plantings with their plants, and the places or the cultivar that they bring. */
 export async function plan(typed: PlantingValues): Promise<FormProblems | undefined> {
   const state = await loadGarden()
-  if (state === null) return { form: 'There is no garden yet: make one first.' }
+  if (state === null) return { form: 'You have no garden yet. Start one first.' }
   const day = dayOf(state, state.now)
   const made = await write(async (tx): Promise<{ ids: string[] } | FormProblems> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { form: 'There is no garden yet: make one first.' }
+    if (!garden) return { form: 'You have no garden yet. Start one first.' }
     const decides = typed ?? { cultivar: '', differs: '', begins: '', got: '' }
     const checked = await checkForm(plantingSchema(mannerOf(garden), todayIn(garden), decides), typed)
     if ('fields' in checked) return { fields: checked.fields }

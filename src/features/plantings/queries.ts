@@ -139,9 +139,7 @@ function answerOf(
   return {
     answer: `${STAGE_NAMES[next]}: about ${date}`,
     deciding:
-      next === 'sow'
-        ? `So that the plants are ready when nights and soil are warm enough, about ${weeks}.`
-        : '',
+      next === 'sow' ? `Then plants are ready when nights and soil are warm enough, about ${weeks}.` : '',
   }
 }
 

@@ -56,7 +56,7 @@ export function CutRound({ task, manner, onScored, onNext }: RoundProps) {
           chosen={chosen}
           supportTop={null}
           manner={manner}
-          label="The plant to be judged. Arrow keys go from part to part, Enter marks one to be cut."
+          label="The plant to prune. Arrow keys move from part to part, and Enter marks one to cut."
           onPart={score ? setChosen : choose}
           onEnter={() => chosen && turn(chosen, 'remove')}
         />
@@ -95,14 +95,14 @@ export function CutRound({ task, manner, onScored, onNext }: RoundProps) {
                       aria-pressed={markedAs(chosen) === 'keep'}
                       onClick={() => turn(chosen, 'keep')}
                     >
-                      Keep it
+                      Leave it
                     </button>
                   )}
                 </div>
               </>
             ) : (
               <p className="text-quiet">
-                Tap a part, or go through them with the arrow keys; tap again or press Enter to mark it.
+                Tap a part, or move to it with the arrow keys. Tap again or press Enter to mark it.
               </p>
             )}
           </div>
@@ -113,7 +113,7 @@ export function CutRound({ task, manner, onScored, onNext }: RoundProps) {
             >
               {cuts.some(({ action }) => action !== 'keep')
                 ? `Judge ${sayCount(cuts.filter(({ action }) => action !== 'keep').length, 'cut')}`
-                : 'Nothing is to be cut'}
+                : 'Cut nothing today'}
             </button>
             {cuts.length > 0 && (
               <button className="btn min-h-11 btn-ghost" onClick={() => setCuts([])}>

@@ -95,7 +95,7 @@ export function NameRound({ task, manner, onScored, onNext }: RoundProps) {
             </fieldset>
           ))}
           <button className="btn min-h-11 btn-primary" onClick={judge}>
-            {open === 0 ? 'Judge it' : `Judge it, ${open} open`}
+            {open === 0 ? 'Check my answers' : `Check my answers (${open} left)`}
           </button>
         </>
       )}

@@ -101,7 +101,7 @@ export function PracticeScreen({ view }: { view: PracticeView }) {
               </li>
             ))}
           </ul>
-          <p className="mt-2 text-sm text-quiet">Of the last five rounds of each.</p>
+          <p className="mt-2 text-sm text-quiet">Your last five rounds of each level.</p>
         </section>
       </aside>
     </div>

@@ -50,7 +50,7 @@ export function Outcome({
       <button ref={next} className="btn min-h-11 btn-primary" onClick={onNext}>
         Next plant
       </button>
-      {lines.length === 0 && <p>Right: nothing is to be cut in the wet. It waits for a dry morning.</p>}
+      {lines.length === 0 && <p>Right: do not cut wet plants. Wait for a dry morning.</p>}
       <ul>
         {lines.map(({ key, sign, name, part, why, tone }) => (
           <li key={key} className="border-t border-base-300 py-1.5 leading-snug">

@@ -18,13 +18,13 @@ export const LEVEL_NAMES: Record<PracticeLevel, string> = {
 
 const ASKED: Record<PracticeLevel, string> = {
   'name-the-part': 'What is each numbered part?',
-  'find-the-leader': 'Two shoots of like size: which goes on as the stem?',
-  'single-stem': 'Led on one stem: mark what you would cut today.',
-  'two-stems': 'Led on two stems: mark what you would cut today.',
-  bush: 'A determinate tomato in a weave: mark what you would cut today.',
-  rescue: 'Nobody cut it for weeks; led on one stem from now on: mark the first session’s cuts.',
-  'wet-day': 'Led on two stems: mark what you would cut today, if anything.',
-  'pepper-fork': 'A bell pepper led open, on four stems: mark what you would cut today.',
+  'find-the-leader': 'Two shoots are the same size. Which one is the main stem?',
+  'single-stem': 'You grow it on one stem. Mark what you would cut today.',
+  'two-stems': 'You grow it on two stems. Mark what you would cut today.',
+  bush: 'A bush tomato in a twine weave. Mark what you would cut today.',
+  rescue: 'Nobody pruned it for weeks, and you want one stem. Mark the cuts of the first session.',
+  'wet-day': 'You grow it on two stems. Mark what you would cut today, if anything.',
+  'pepper-fork': 'A bell pepper, open on four stems. Mark what you would cut today.',
 }
 export const askedOf = ({ level }: PracticeTask) => ASKED[level]
 
@@ -39,7 +39,7 @@ export function dayOfTask({ context }: PracticeTask, manner: Manner): string {
       : next >= 0
         ? `dry, ${rain(ahead[next]!.rain)} of rain in ${next + 1} days`
         : 'dry, no rain ahead'
-  return `${formatDate(context.date, manner)}: ${sky}, up to ${sayTemperature(today?.tmax ?? 24, manner)}; ${context.daysSinceTransplant} days since it was set out; wetness here ${nameOf(context.wetnessPressure)}.`
+  return `${formatDate(context.date, manner)}: ${sky}, up to ${sayTemperature(today?.tmax ?? 24, manner)}; ${context.daysSinceTransplant} days since planting out; risk of wet leaves:  ${nameOf(context.wetnessPressure)}.`
 }
 
 export const VERDICTS: Record<Verdict['verdict'], { name: string; sign: string }> = {

@@ -12,10 +12,9 @@ type Answer = Result<{ said: string }>
 export async function takeCopy(name: string): Promise<Answer> {
   return told(async () => {
     const answer = await goBackTo(String(name))
-    if (answer === 'no-such-copy')
-      return { ok: false, message: 'That copy is no longer there. Load this page again.' }
+    if (answer === 'no-such-copy') return { ok: false, message: 'That copy is gone. Load this page again.' }
     if (answer === 'damaged-copy')
-      return { ok: false, message: 'That copy is damaged itself. Nothing was changed: take another one.' }
+      return { ok: false, message: 'That copy is damaged too. Nothing was changed. Choose another one.' }
     return { ok: true, said: 'The copy is in place. What was there before is kept beside it.' }
   })
 }
@@ -25,7 +24,7 @@ export async function checkFile(): Promise<Answer> {
   return told(async () => {
     const fault = await lookThrough()
     return fault === null
-      ? { ok: true, said: 'The file is sound: every page and every text was read.' }
+      ? { ok: true, said: 'The file is fine: Prairie read every page and every entry.' }
       : { ok: false, message: `The file is damaged: ${fault}. Go back to a copy.` }
   })
 }

@@ -3,8 +3,8 @@ import type { CopyReason } from '../../data/copy'
 /** What a copy was made before, in words. */
 export const COPY_NAMES: Record<CopyReason, string> = {
   'before-update': 'before an update of Prairie',
-  'before-import': 'before a garden file was taken in',
-  'before-removal': 'before a garden was removed',
+  'before-import': 'before an import',
+  'before-removal': 'before removing a garden',
   'before-return': 'before going back to a copy',
 }
 

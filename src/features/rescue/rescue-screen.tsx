@@ -37,7 +37,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
       <h1 className="text-3xl font-semibold">Rescue</h1>
       <p className="mt-2 text-lg text-quiet">
         {view.garden
-          ? `Everything entered in ${view.garden} and confirmed is in one file. Here you can undo, save or go back without opening any other screen.`
+          ? `Everything you saved in ${view.garden} is in one file. Here you can undo, save or go back without opening any other screen.`
           : 'Here you can go back to a copy of your garden.'}
       </p>
       {view.problem && (
@@ -54,7 +54,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
           <h2 id="last" className="text-xl font-semibold">
             Last entries
           </h2>
-          <p className="text-quiet">If a screen stumbles since one of these, undo it.</p>
+          <p className="text-quiet">If a screen stopped working after one of these, undo it.</p>
           <ul className="mt-2">
             {view.last.map(({ id, said, note }) => (
               <li key={id} className="flex items-center justify-between gap-3 border-t border-base-300 py-1">
@@ -79,7 +79,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
 
       <section aria-labelledby="save" className="mt-8">
         <h2 id="save" className="text-xl font-semibold">
-          Save what is there
+          Save what you have
         </h2>
         <div className="mt-2 flex flex-wrap gap-2">
           {view.garden && (
@@ -101,7 +101,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
             type="button"
             className="btn min-h-11"
             disabled={busy || view.file === null}
-            onClick={() => run(checkFile, 'The file is sound.')}
+            onClick={() => run(checkFile, 'The file is fine.')}
           >
             Check the file
           </button>
@@ -114,7 +114,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
         </h2>
         {view.copies.length === 0 ? (
           <p className="mt-1 text-quiet">
-            There are none yet. One is made before every update, import and removal.
+            There are none yet. Prairie makes one before every update, import and removal.
           </p>
         ) : (
           <ul className="mt-2">

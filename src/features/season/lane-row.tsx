@@ -139,7 +139,7 @@ function SowHandle({
       aria-valuemax={axis.days}
       aria-valuenow={day}
       aria-valuetext={formatDate(sow, manner, 'full')}
-      title="Drag, or use the arrow keys: the sowing date"
+      title="Sowing date: drag it, or use the arrow keys"
       className="absolute inset-y-0 grid w-11 -translate-x-1/2 cursor-ew-resize touch-none place-items-center"
       style={{ left: `${(day / axis.days) * 100}%` }}
       {...hand}

@@ -282,7 +282,7 @@ function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'ans
   const deciding =
     p50 === null
       ? 'In most years no frost ends the season here.'
-      : `The last frost comes about ${spring.p50 === null ? 'never' : say(spring.p50)}, the first about ${say(p50)}${p90 === null ? '' : ` (by ${say(p90)} in nine years of ten)`}.`
+      : `The last frost comes about ${spring.p50 === null ? 'never' : say(spring.p50)}, the first about ${say(p50)}${p90 === null ? '' : ` (by ${say(p90)} in 9 years of 10)`}.`
   if (ripening)
     return {
       answer: `Next to ripen: ${ripening.name} in ${ripening.place}, about ${formatDate(ripening.date, manner)}`,

@@ -104,7 +104,7 @@ function MovedBar({
       send: () => moveSowing(ids, date),
       said:
         date === null
-          ? `${planting.name}: the season says when to sow.`
+          ? `${planting.name}: sown on the suggested date.`
           : `Sow ${planting.name} on ${formatDate(date, manner)}: saved.`,
       undo: { name: 'the sowing date', send: ({ before }) => moveSowing(ids, before.plannedSow) },
     })
@@ -158,7 +158,7 @@ function MovedBar({
             disabled={busy}
             onClick={() => keep(null)}
           >
-            Let the season say
+            Use the suggested date
           </button>
         )}
         <button type="button" className="btn min-h-11 bg-base-100" onClick={onDone}>
@@ -209,8 +209,8 @@ function Legend({ manner }: { manner: Manner }) {
 
 const MARK_NAMES = {
   sow: 'sow',
-  emerge: 'come up',
-  'set-out': 'set out',
+  emerge: 'seedlings show',
+  'set-out': 'plant out',
   'first-flower': 'first flower',
   'first-green': 'first green pepper',
   'first-ripe': 'first ripe',

@@ -57,7 +57,7 @@ export function WantedForm({
                   {name}
                 </option>
               ))}
-            <optgroup label="By type, as most of them are">
+            <optgroup label="By type, typical values">
               {TYPICAL_CULTIVARS.map(({ key, name }) => (
                 <option key={key} value={key}>
                   {name}

@@ -21,11 +21,11 @@ export async function keepSupply(
   shown: SupplyValues | null,
 ): Promise<FormProblems | undefined> {
   const state = await loadGarden()
-  if (!state) return { form: 'There is no garden yet: make one first.' }
-  if (!identity.isValidSync(id)) return { form: 'This line is not one of the shed. Load the screen again.' }
+  if (!state) return { form: 'You have no garden yet. Start one first.' }
+  if (!identity.isValidSync(id)) return { form: 'That item is not in the shed. Load the screen again.' }
   const manner = mannerOf(state.garden)
   const before = state.supplies.find((line) => line.id === id)
-  const merged = mergedForm(typed, shown, before && typedSupply(before, manner), 'This line of the shed')
+  const merged = mergedForm(typed, shown, before && typedSupply(before, manner), 'This item')
   if ('problems' in merged) return merged.problems
   const checked = await checkForm(supplySchema(manner, merged.typed ?? { kind: '' }), merged.typed)
   if ('fields' in checked) return { fields: checked.fields }
@@ -40,7 +40,7 @@ export async function putBack(id: string, row: Supply | null): Promise<SupplyCha
     !identity.isValidSync(id) ||
     (row !== null && (row.id !== id || !supplyRow.isValidSync(row, { strict: true })))
   )
-    return { ok: false, message: 'That cannot be kept: it is no line of the shed.' }
+    return { ok: false, message: 'That cannot be saved: it is not a supply that Prairie knows.' }
   return putSupply(id, row)
 }
 
@@ -67,7 +67,7 @@ export async function markBought(typed: Bought[]): Promise<SupplyChange> {
     checked = bought.validateSync(typed, { strict: true }) as Bought[]
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error
-    return { ok: false, message: `That cannot be kept: ${error.message}.` }
+    return { ok: false, message: `That cannot be saved: ${error.message}.` }
   }
   return addSupplies(
     checked.map(({ id, like, kind, length, pack, packs }) => ({

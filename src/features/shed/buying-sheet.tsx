@@ -20,7 +20,7 @@ export function BuyingSheet({ view, paper }: { view: ShedView; paper: 'a4' | 'le
         <strong>To buy</strong>, {formatDate(view.on, manner, 'full')}
       </p>
       {short.length === 0 ? (
-        <p>The shed has all that the season takes.</p>
+        <p>You have everything for this season.</p>
       ) : (
         <table className="mt-3 w-full border-collapse" style={{ fontSize: '11pt' }}>
           <thead className="text-left">
@@ -52,7 +52,7 @@ export function BuyingSheet({ view, paper }: { view: ShedView; paper: 'a4' | 'le
               <tr className="border-t-2 border-black">
                 <td />
                 <th scope="row" className="py-2 text-left" colSpan={3}>
-                  In all, of what has a price
+                  Total of items with a price
                 </th>
                 <td className="font-semibold">{sayMoney(known, manner)}</td>
               </tr>

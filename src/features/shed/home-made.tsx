@@ -24,7 +24,7 @@ export function HomeMade({ mesh, wire, manner }: { mesh: number; wire: number; m
     <section aria-label="Made at home">
       <PartHeading>Made at home</PartHeading>
       <label className="flex flex-col gap-1 text-sm text-quiet">
-        A cage of mesh, across
+        A mesh cage, across
         <input
           className={`input min-h-11 w-full text-base text-base-content ${fault ? 'input-error' : ''}`}
           value={typed}
@@ -43,12 +43,12 @@ export function HomeMade({ mesh, wire, manner }: { mesh: number; wire: number; m
             included.{' '}
             {mesh > 0
               ? `The ${sayLength(mesh, manner)} in the shed make ${sayCount(cagesFromRoll(mesh, parsed.value), 'cage')}.`
-              : 'No mesh is in the shed.'}
+              : 'You have no mesh in the shed.'}
           </p>
         )
       )}
       <p className="mt-1 mb-3">
-        Ground pins take {sayLength(PIN_WIRE, manner)} of wire, bent double
+        Ground pins need {sayLength(PIN_WIRE, manner)} of wire, bent double
         {wire > 0 ? `: the ${sayLength(wire, manner)} in the shed make ${pinsFrom(wire)}.` : '.'}
       </p>
       <Cautions texts={[CAUTIONS['wire-mesh']]} />

@@ -6,7 +6,7 @@ import type { NeededLine } from './queries'
 
 const NUMBER = 'text-right whitespace-nowrap'
 
-/** What the season takes, against what is there: a line opens to who needs it. */
+/** Supplies for this season, against what is there: a line opens to who needs it. */
 export function NeedsList({
   lines,
   manner,
@@ -95,10 +95,10 @@ export function NeedsList({
     },
   ]
   return (
-    <section aria-label="What the season takes" className="mt-6">
-      <PartHeading>What the season takes</PartHeading>
+    <section aria-label="Supplies for this season" className="mt-6">
+      <PartHeading>Supplies for this season</PartHeading>
       <DataTable
-        label="What the season takes"
+        label="Supplies for this season"
         rows={lines}
         columns={columns}
         keyOf={({ kind, length }) => `${kind} ${length}`}

@@ -51,7 +51,7 @@ export function supplySchema(manner: Manner, { kind }: Pick<SupplyValues, 'kind'
           .nullable()
           .default(null)
           .transform((typed: unknown) => (typed === '' ? null : typed))
-          .oneOf([...POST_MATERIALS, null], 'What they are made of is one of the list.')
+          .oneOf([...POST_MATERIALS, null], 'Choose what they are made of from the list.')
       : nothing(),
     pack: amountField(known, manner, 1),
     price: orNothing(decimalField(0, 100_000)),

@@ -50,15 +50,15 @@ export function ShedScreen({ view }: { view: ShedView }) {
     <div className="mx-auto max-w-6xl px-6 py-5 max-sm:px-4">
       <h1 className="text-3xl font-semibold">
         {lines.length === 0
-          ? 'Nothing is needed yet'
+          ? 'You need nothing yet'
           : short.length === 0
-            ? 'The shed has all that the season takes'
+            ? 'You have everything for this season'
             : `${sayCount(short.length, 'thing')} to buy${known > 0 ? `, ${sayMoney(known, manner)} ` : ''}`}
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {lines.length === 0
-          ? 'Plan a planting: its supports, ties, labels, mix and mulch are counted here.'
-          : `Counted for every planting that is not cleared, ${formatDate(on, manner)}; what stands in the beds counts as there.${open > 0 ? ` ${sayCount(open, 'line')} without a price.` : ''}`}
+          ? 'Plan a planting, and its supports, ties, labels, mix and mulch are counted here.'
+          : `For all plantings still growing or planned on ${formatDate(on, manner)}. Supports already in your beds count as yours.${open > 0 ? ` ${sayCount(open, 'line')} without a price.` : ''}`}
       </p>
       {short.length > 0 && (
         <p className="mt-3 flex flex-wrap gap-2">

@@ -77,14 +77,14 @@ export function SupplyForm({
           </option>
         ))}
       </ChoiceField>
-      <TextField label="Your word for it, if any" {...field('name')} />
+      <TextField label="Your name for it (optional)" {...field('name')} />
       <TextField label={AMOUNT[SUPPLY_UNIT[kind]]} {...field('quantity')} />
       {HAS_LENGTH.includes(kind) && <TextField label="Length of each" {...field('length')} />}
       {IS_DRIVEN.includes(kind) && (
         <>
-          <TextField label="Thickness, if known" {...field('across')} />
+          <TextField label="Thickness (optional)" {...field('across')} />
           <ChoiceField label="Made of" {...field('material')}>
-            <option value="">not noted</option>
+            <option value="">not given</option>
             {POST_MATERIALS.map((material) => (
               <option key={material} value={material}>
                 {nameOf(material)}
@@ -95,12 +95,12 @@ export function SupplyForm({
       )}
       {kind === 'cage' && (
         <>
-          <TextField label="Height of each, if known" {...field('length')} />
-          <TextField label="Across, if known" {...field('across')} />
+          <TextField label="Height of each (optional)" {...field('length')} />
+          <TextField label="Width across (optional)" {...field('across')} />
         </>
       )}
-      <TextField label="In a pack, as it is sold" {...field('pack')} />
-      <TextField label="Price of a pack, if known" inputMode="decimal" {...field('price')} />
+      <TextField label="Amount in a pack" {...field('pack')} />
+      <TextField label="Price of a pack (optional)" inputMode="decimal" {...field('price')} />
       <div className="col-span-2 space-y-2">
         <FormError message={problem} />
         <span className="flex gap-2">

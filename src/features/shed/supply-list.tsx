@@ -23,9 +23,9 @@ export function SupplyList({
     change({
       send: () => putBack(supply.id, null),
       said: `${supply.name || supplyKindName(supply.kind)} removed.`,
-      undo: { name: 'taking it out', send: () => putBack(supply.id, supply) },
+      undo: { name: 'removing it', send: () => putBack(supply.id, supply) },
     })
-  if (supplies.length === 0) return <p className="text-quiet">Nothing is noted yet.</p>
+  if (supplies.length === 0) return <p className="text-quiet">You have listed nothing yet.</p>
   const titleOf = ({ name, kind }: Supply) => name || supplyKindName(kind)
   const columns: Column<Supply>[] = [
     {

@@ -30,7 +30,8 @@ export function YearsTable({
     <section aria-label="Over several years">
       <PartHeading>Over several years</PartHeading>
       <p className="leading-snug text-quiet">
-        What lasts is bought in even shares and again when it is worn; until then the rest is made do with.
+        Things that last are bought a share each year, and again when they wear out. Until then you make do
+        with the rest.
       </p>
       <label className="mt-2 flex items-center gap-2 text-sm text-quiet">
         Spread over
@@ -53,7 +54,7 @@ export function YearsTable({
               {yearOf(on) + year}
               <span>
                 {sayMoney(cost, manner)}
-                {open && ' and what has no price'}
+                {open && ' plus items without a price'}
               </span>
             </span>
             <span className="block leading-snug text-quiet">

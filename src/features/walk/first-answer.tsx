@@ -52,7 +52,7 @@ export function FirstAnswerPart({
         )}
       </p>
       <div className="mt-6">
-        <Why reasons={answer.reasons} />
+        <Why within reasons={answer.reasons} />
       </div>
     </section>
   )

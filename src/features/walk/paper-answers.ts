@@ -24,7 +24,7 @@ export function entriesOnPaper(
   manner: Manner,
 ): { entries: NewEntry[] } | { problem: string } {
   const { act } = stop
-  if (act.type === 'open') return { problem: 'Enter this one on its own screen.' }
+  if (act.type === 'open') return { problem: 'Record this one on its own screen.' }
   if (act.type === 'tend') {
     const labels = except.split(/[\s,;]+/).filter(Boolean)
     const unknown = labels.filter((label) => !act.plants.some((plant) => plant.label === label))
@@ -33,7 +33,7 @@ export function entriesOnPaper(
     const out = act.plants.filter(({ label }) => labels.includes(label)).map(({ id }) => id)
     const entries = tendingEntries(stop.subject, act, out)
     return entries.length === 0
-      ? { problem: 'That leaves no plant. Clear the tick instead.' }
+      ? { problem: 'That leaves no plant. Untick it instead.' }
       : { entries: entries.map((entry, index) => (index === 0 ? { ...entry, note } : entry)) }
   }
   const data: Record<string, unknown> = { ...act.data }

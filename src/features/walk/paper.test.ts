@@ -43,7 +43,7 @@ describe('what was ticked on paper', () => {
       problem: 'No plant here is called 99. Use the labels of the plants.',
     })
     expect(read('Bed 2', 'tend', { except: '1 2 3 4 5 6 7 8' })).toEqual({
-      problem: 'That leaves no plant. Clear the tick instead.',
+      problem: 'That leaves no plant. Untick it instead.',
     })
   })
   it('sends what has a screen of its own there', () => {

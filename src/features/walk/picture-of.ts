@@ -25,7 +25,7 @@ export function pictureOf(answer: CallAnswer, own: PlantingOutlook, day: GardenD
         type: 'tray',
         cells: answer.plants,
         stage: 'loop',
-        label: 'Seedlings coming up, bent like loops',
+        label: 'Seedlings just showing, still bent',
       }
     case 'pot-up':
       return {

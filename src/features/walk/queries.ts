@@ -173,7 +173,7 @@ function firstAnswerOf(day: Day): FirstAnswer {
     crops: dates.crops.map(({ crop, sow, opens, early, late, closes, isShort }) => ({
       crop: capital(crop),
       sow: say(sow, 'no warm spell'),
-      opens: say(opens, 'never warm enough in the open'),
+      opens: say(opens, 'never warm enough outdoors'),
       range: opens === null ? '' : `${say(early, '–')} to ${say(late, 'later or not')} in 8 years of 10`,
       closes: isShort ? 'too short a season without help' : say(closes, 'no frost ends it'),
     })),
@@ -181,19 +181,19 @@ function firstAnswerOf(day: Day): FirstAnswer {
       {
         text:
           frost.p50 === null
-            ? 'In most years no frost comes here at all.'
-            : `The last frost comes about ${say(date(frost.p50), '')}; in one year of ten after ${say(date(frost.p90), 'that')}.`,
+            ? 'In most years you have no frost here.'
+            : `The last frost comes about ${say(date(frost.p50), '')}; in 1 year of 10 after ${say(date(frost.p90), 'that')}.`,
         weight: 'decides',
       },
       {
-        text: 'Planting out goes by warmth, not by the calendar: a week of nights, on average, and the soil at root depth must be warm enough.',
+        text: 'Plant out by warmth, not by the calendar. A week of nights, on average, and the soil at root depth must be warm enough.',
         weight: 'supports',
       },
       ...heatReasons(ensemble, date, say),
       {
         text: ensemble.recorded
-          ? `Worked out over the ${ensemble.seasons.length} seasons of your weather record.`
-          : `Worked out over ${ensemble.seasons.length} simulated seasons of this place’s usual climate.`,
+          ? `Based on the ${ensemble.seasons.length} seasons of your weather record.`
+          : `Based on ${ensemble.seasons.length} simulated seasons with your average climate.`,
         weight: 'supports',
       },
     ],
@@ -213,7 +213,7 @@ function heatReasons(
   const [from, to] = [date(begins.p50), date(ends.p50)]
   return [
     {
-      text: `Nights stay too warm to set fruit from about ${say(from, '')} to ${say(to, '')}: plan two short seasons, or cherry types.`,
+      text: `Nights stay too warm to set fruit from about ${say(from, '')} to ${say(to, '')}. Plan two short seasons, or grow cherry types.`,
       weight: 'warns',
     },
   ]

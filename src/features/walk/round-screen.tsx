@@ -254,7 +254,7 @@ export function RoundScreen({ round }: { round: Round }) {
               </h2>
               <p className="mt-1 text-lg">
                 {coming.length > 0
-                  ? 'Choose a stop under Coming this week to look at it or do it early.'
+                  ? 'Choose a stop under Coming this week to see it or do it early.'
                   : 'The next jobs show here on their day. Drag the marker above to look ahead.'}
               </p>
               <SummaryPart summary={round.summary} />

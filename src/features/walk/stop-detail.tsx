@@ -125,10 +125,10 @@ export function StopDetail({
       <div className="mt-4 grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
         <div className="space-y-4">
           {stop.act.type === 'tend' && <TendedPlants alike={stop.act.alike} />}
-          <Why reasons={stop.reasons} />
+          <Why within reasons={stop.reasons} />
           {stop.ifItWaits && (
             <section>
-              <PartHeading>If you put this off</PartHeading>
+              <PartHeading within>If you put this off</PartHeading>
               <p>{stop.ifItWaits}</p>
             </section>
           )}

@@ -23,7 +23,7 @@ export function SummaryPart({ summary }: { summary: Summary }) {
       <div className="mt-4 grid gap-6 lg:grid-cols-2">
         {parts.map(({ name, lines }) => (
           <section key={name} aria-label={name}>
-            <PartHeading>{name}</PartHeading>
+            <PartHeading within>{name}</PartHeading>
             <ul>
               {lines.map((line, index) => (
                 <li key={index} className="border-t border-base-300 py-1.5 break-words">

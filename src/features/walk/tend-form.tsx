@@ -29,7 +29,7 @@ export function TendForm({
       }}
     >
       <fieldset>
-        <legend className="text-sm text-quiet">Clear the tick of plants you left out</legend>
+        <legend className="text-sm text-quiet">Untick plants you left out</legend>
         <div className="flex flex-wrap gap-x-4">
           {act.plants.map(({ id, label }) => (
             <label key={id} className="flex min-h-11 min-w-16 items-center gap-2">

@@ -7,7 +7,7 @@ export function TendedPlants({ alike }: { alike: Extract<Act, { type: 'tend' }>[
   if (alike.length === 0) return null
   return (
     <section aria-label="Plant by plant">
-      <PartHeading>Plant by plant</PartHeading>
+      <PartHeading within>Plant by plant</PartHeading>
       <ul>
         {alike.map(({ plants }) => (
           <li key={plants[0]!.id} className="border-t border-base-300 py-1">

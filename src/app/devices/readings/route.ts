@@ -52,16 +52,16 @@ export async function POST(request: Request): Promise<Response> {
   if (!isOwnHost(request.headers.get('host'))) return foreignHost()
   const token = /^Bearer ([\w-]{10,100})$/.exec(request.headers.get('authorization') ?? '')?.[1]
   const device = token === undefined ? null : await deviceOfToken(token)
-  if (!device) return answer(401, 'This secret belongs to no sensor: connect it again on the Water bench.')
+  if (!device) return answer(401, 'This secret belongs to no sensor. Connect it again on the Water bench.')
   if (!mayPost(device.id, Date.now()))
-    return answer(429, 'Too many posts: nothing of this one was kept. Send it again in a minute.', {
+    return answer(429, 'Too many posts. Nothing in this one was saved. Send it again in a minute.', {
       'retry-after': '60',
     })
   const body = await readBody(request, LARGEST.devicePost)
   if ('problem' in body)
     return body.problem === 'too-large'
-      ? answer(413, 'At most 64 kB in a post: send fewer readings at once.')
-      : answer(400, 'This post did not arrive whole: nothing of it was kept. Send it again.')
+      ? answer(413, 'A post can have at most 64 kB. Send fewer readings at once.')
+      : answer(400, 'This post did not arrive complete. Nothing in it was saved. Send it again.')
   try {
     const text = new TextDecoder().decode(body.bytes)
     const { readings } = postSchema.validateSync(JSON.parse(text)) as {
@@ -70,9 +70,9 @@ export async function POST(request: Request): Promise<Response> {
     await keepReadings(device, readings)
     return Response.json({ kept: readings.length }, { headers: { 'cache-control': 'no-store' } })
   } catch (error) {
-    if (error instanceof SyntaxError) return answer(400, 'This is not JSON: nothing was kept.')
+    if (error instanceof SyntaxError) return answer(400, 'This is not JSON. Nothing was saved.')
     if (error instanceof ValidationError)
-      return answer(400, `${error.message}: nothing of this post was kept.`)
+      return answer(400, `${error.message}. Nothing in this post was saved.`)
     throw error
   }
 }

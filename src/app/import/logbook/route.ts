@@ -17,30 +17,30 @@ const refuse = (message: string, status: number) =>
 
 /** Takes a logbook's CSV into the garden at work, all of it or, where `only` is good, what can be taken of it. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return refuse('This was not sent by Prairie. Nothing was taken.', 403)
+  if (!isOwnRequest(request)) return refuse('Prairie did not send this. Nothing was imported.', 403)
   const body = await readBody(request, LARGEST.logbook)
   if ('problem' in body)
     return body.problem === 'too-large'
       ? refuse(
-          `This file is over ${LARGEST.logbook / 1024 / 1024} MB: no logbook is. Nothing was taken.`,
+          `This file is over ${LARGEST.logbook / 1024 / 1024} MB, too large for a logbook. Nothing was imported.`,
           413,
         )
-      : refuse('The file did not arrive whole. Nothing was taken: send it again.', 400)
+      : refuse('The file did not arrive complete. Nothing was imported. Send it again.', 400)
   const read = await readLogAside(body.bytes)
-  if (read === null) return refuse('This file holds more than a logbook can. Nothing was taken.', 400)
+  if (read === null) return refuse('This file has too much in it for a logbook. Nothing was imported.', 400)
   try {
     const taken = await importEntries(read, new URL(request.url).searchParams.get('only') === 'good')
-    if ('problem' in taken) return refuse('There is no garden yet: make one first.', 400)
+    if ('problem' in taken) return refuse('You have no garden yet. Start one first.', 400)
     if (taken.ok) {
       revalidatePath('/', 'layout')
       return answer(taken)
     }
     const { faults, more, good } = taken
-    const message = `Nothing was taken: ${faults.length + more === 1 ? '1 line' : `${faults.length + more} lines`} cannot be.`
+    const message = `Nothing was imported: ${faults.length + more === 1 ? '1 line' : `${faults.length + more} lines`} cannot be.`
     const said = faults.map((fault) => `Line ${fault.line}: ${sayLineFault(fault)}`)
     return answer({ ok: false, message, faults: said, more, good }, 400)
   } catch (error) {
-    const { message, status } = databaseRefusal(error, 'Nothing was taken.')
+    const { message, status } = databaseRefusal(error, 'Nothing was imported.')
     return refuse(message, status)
   }
 }

@@ -14,7 +14,8 @@ export async function GET(
   const garden = await currentGarden()
   const photo = garden && (await findPhoto(garden.id, id))
   const picture = photo && (await pictureOf(photo))
-  if (!photo || !picture) return new Response('There is no such photo, or no longer.', { status: 404 })
+  if (!photo || !picture)
+    return new Response('This photo does not exist, or it was deleted.', { status: 404 })
   return new Response(picture, {
     headers: {
       'content-type': photo.type,

@@ -1,6 +1,6 @@
 import type { Crop, Plant, Truss } from '../../../core/crop'
 import { PepperMark } from './pepper-mark'
-import type { DrawnNode } from './shape'
+import { HANGS, type DrawnNode } from './shape'
 
 const STEM = '#4f7a45'
 
@@ -18,50 +18,65 @@ export function SuckerBud({ at, length }: { at: DrawnNode; length: number }) {
   )
 }
 
-const FRUIT = { open: '#e8c93a', swelling: '#a8b860', ripe: '#c7402d', buds: '#b7c58a' } as const
+const FRUIT = { swelling: '#a8b860', ripe: '#c7402d' } as const
+/** Of a truss's stalk, m. */
+const STALK = 0.08
+/** How far out flowers and fruit hang along the stalk, to which side of it. */
+const HUNG = Array.from({ length: 8 }, (_, index) => ({
+  along: 0.42 + index * 0.083,
+  side: index % 2 === 0 ? 1 : -1,
+}))
 
-/** m over the soil: what would hang lower lies on it. */
-const HANGS = 0.11
-
-/** A truss on the side opposite to its leaf: flowers, then as many fruit as set; or bare, where it failed. */
+/** A truss on the side opposite to its leaf: flowers, then as many fruit as set under their calyx; or bare, where it failed. */
 export function TrussMark({ at, truss, plant }: { at: DrawnNode; truss: Truss; plant: Plant }) {
   if (truss.state === 'removed') return null
   if (truss.state === 'picked') return <PickedStalk at={at} crop={plant.crop} />
   if (plant.crop === 'pepper') return <PepperMark at={at} truss={truss} fruitMass={plant.fruitMass} />
-  const side = -at.side
-  const shown =
-    truss.state === 'failed'
-      ? 0
-      : Math.min(
-          8,
-          truss.state === 'swelling' || truss.state === 'ripe' ? Math.max(1, truss.set) : truss.flowers,
-        )
-  const size = truss.state === 'open' ? 0.009 : truss.state === 'buds' ? 0.006 : 0.018
-  const stalk = 0.08
+  const bears = truss.state === 'swelling' || truss.state === 'ripe'
+  const shown = truss.state === 'failed' ? 0 : Math.min(8, bears ? Math.max(1, truss.set) : truss.flowers)
   return (
-    <g transform={`translate(${at.x} ${-Math.max(at.y, HANGS)}) scale(${side} 1)`}>
+    <g transform={`translate(${at.x} ${-Math.max(at.y, HANGS)}) scale(${-at.side} 1)`}>
       <path
-        d={`M0 0Q${stalk * 0.8} 0 ${stalk} ${stalk * 0.9}`}
+        d={`M0 0Q${STALK * 0.8} 0 ${STALK} ${STALK * 0.9}`}
         fill="none"
         stroke={truss.state === 'failed' ? '#a08a5a' : STEM}
         strokeWidth="0.006"
         strokeDasharray={truss.state === 'failed' ? '0.012 0.008' : undefined}
       />
-      {truss.state !== 'failed' &&
-        Array.from({ length: shown }, (_, index) => {
-          const along = (index + 1) / shown
-          return (
-            <circle
-              key={index}
-              cx={stalk * (0.55 + 0.5 * along) + (index % 2 === 0 ? size : -size) * 0.8}
-              cy={stalk * 0.95 * along + size * 0.5}
-              r={size}
-              fill={FRUIT[truss.state as keyof typeof FRUIT]}
-              stroke="#20261f"
-              strokeWidth="0.0025"
-            />
-          )
-        })}
+      {HUNG.slice(0, shown).map(({ along, side }) => {
+        const x = STALK * (1.6 * along * (1 - along) + along * along)
+        const y = STALK * 0.9 * along * along
+        return (
+          <g key={along} transform={`translate(${x} ${y}) rotate(${side * (bears ? 34 : 50)})`}>
+            <path d="M0 0V0.013" stroke={STEM} strokeWidth="0.003" />
+            {bears ? (
+              <g transform="translate(0 0.028)">
+                <circle
+                  r="0.017"
+                  fill={FRUIT[truss.state as keyof typeof FRUIT]}
+                  stroke="#20261f"
+                  strokeWidth="0.002"
+                />
+                <path
+                  d="M-0.013-0.018L0-0.014L0.013-0.018L0.004-0.011L0.006-0.004L0-0.01L-0.006-0.004L-0.004-0.011Z"
+                  fill={STEM}
+                />
+              </g>
+            ) : (
+              <path
+                d={
+                  truss.state === 'open'
+                    ? 'M0 0.012L-0.011 0.01L-0.004 0.018L-0.008 0.029L0 0.022L0.008 0.029L0.004 0.018L0.011 0.01Z'
+                    : 'M0 0.011C-0.006 0.013-0.005 0.021 0 0.025C0.005 0.021 0.006 0.013 0 0.011Z'
+                }
+                fill={truss.state === 'open' ? '#e8c93a' : '#b7c58a'}
+                stroke="#20261f"
+                strokeWidth="0.0015"
+              />
+            )}
+          </g>
+        )
+      })}
     </g>
   )
 }
@@ -93,15 +108,18 @@ const TONES: Record<MarkTone, { ring: string; dash?: string }> = {
   needless: { ring: 'var(--quiet)', dash: '0.006 0.008' },
 }
 
-/** A ring with its number or sign beside the part that is meant. */
+/** A number or sign in its ring, with a line to the very part that is meant. */
 export function Mark({
-  spot,
+  place,
+  to,
   text,
   tone,
   isChosen,
   scale,
 }: {
-  spot: { x: number; y: number }
+  place: { x: number; y: number }
+  /** Where on the plant its line ends. */
+  to: { x: number; y: number }
   text: string
   tone: MarkTone
   isChosen: boolean
@@ -109,23 +127,35 @@ export function Mark({
 }) {
   const { ring, dash } = TONES[tone]
   return (
-    <g transform={`translate(${spot.x} ${-spot.y}) scale(${scale})`} data-testid="cut-mark" data-tone={tone}>
-      <circle
-        r={isChosen ? 0.036 : 0.027}
-        fill={isChosen ? ring : 'var(--color-base-100)'}
+    <g>
+      <path
+        d={`M${place.x} ${-place.y}L${to.x} ${-to.y}`}
         stroke={ring}
-        strokeWidth="0.008"
-        strokeDasharray={dash}
+        strokeWidth={(isChosen ? 0.006 : 0.0035) * scale}
       />
-      <text
-        y="0.012"
-        fontSize="0.034"
-        textAnchor="middle"
-        fontWeight="600"
-        fill={isChosen ? 'var(--color-base-100)' : ring}
+      <circle cx={to.x} cy={-to.y} r={0.008 * scale} fill={ring} />
+      <g
+        transform={`translate(${place.x} ${-place.y}) scale(${scale})`}
+        data-testid="cut-mark"
+        data-tone={tone}
       >
-        {text}
-      </text>
+        <circle
+          r={isChosen ? 0.036 : 0.03}
+          fill={isChosen ? ring : 'var(--color-base-100)'}
+          stroke={ring}
+          strokeWidth="0.008"
+          strokeDasharray={dash}
+        />
+        <text
+          y="0.012"
+          fontSize="0.036"
+          textAnchor="middle"
+          fontWeight="600"
+          fill={isChosen ? 'var(--color-base-100)' : ring}
+        >
+          {text}
+        </text>
+      </g>
     </g>
   )
 }

@@ -8,7 +8,16 @@ export interface DrawnNode {
   y: number
   /** Which side its leaf is on. */
   side: 1 | -1
+  /** Its leaf as it is drawn: m from the stem to its tip, and its rise over the level, radians. */
+  leaf: { length: number; rise: number }
 }
+
+/** Length of a drawn leaf, of the root of its area; and of the smallest that can be seen, m. */
+const LEAF_LENGTH = 1.15
+const LEAST_LEAF = 0.03
+const RISE = { expanding: 40, other: 16 } as const
+/** m over the soil: a truss that would hang lower lies on it. */
+export const HANGS = 0.11
 
 /** † A side shoot leans out by so much of its length; the inner shoots of a second fork hardly do. */
 const LEAN = 0.5
@@ -22,7 +31,7 @@ export function drawnStems(plant: Plant): DrawnNode[][] {
     const lean = foot === null ? 0 : leanOf(plant, stem, foot)
     let along = 0
     stems.push(
-      nodes.map(({ internode }, node) => {
+      nodes.map(({ internode, leaf }, node) => {
         along += internode
         return {
           stem,
@@ -30,6 +39,10 @@ export function drawnStems(plant: Plant): DrawnNode[][] {
           x: foot ? foot.x + lean * along : Math.sin(node * 1.7) * 0.006,
           y: nodeHeight(plant, stem, node),
           side: (node + stem) % 2 === 0 ? 1 : -1,
+          leaf: {
+            length: Math.max(LEAST_LEAF, Math.sqrt(leaf.area) * LEAF_LENGTH),
+            rise: (RISE[leaf.state === 'expanding' ? 'expanding' : 'other'] * Math.PI) / 180,
+          },
         }
       }),
     )

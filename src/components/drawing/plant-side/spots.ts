@@ -1,5 +1,10 @@
 import type { Organ, Plant, PlantPart } from '../../../core/crop'
-import type { DrawnNode } from './shape'
+import { HANGS, type DrawnNode } from './shape'
+
+interface Point {
+  x: number
+  y: number
+}
 
 /** Where a part is drawn, m. */
 export interface PartSpot extends PlantPart {
@@ -7,21 +12,45 @@ export interface PartSpot extends PlantPart {
   y: number
 }
 
-/** Beside the part that is meant: a leaf out on its side, a sucker in the angle, a truss opposite, a tip on top. */
-export function spotOf({ x, y, side }: DrawnNode, organ: Organ): { x: number; y: number } {
+/** On the part that is meant: a leaf out on its side, a sucker in the angle, a truss opposite, a tip on top. */
+export function spotOf({ x, y, side, leaf }: DrawnNode, organ: Organ): Point {
   switch (organ) {
     case 'leaf':
-      return { x: x + side * 0.12, y: y + 0.012 }
+      return {
+        x: x + side * leaf.length * 0.5 * Math.cos(leaf.rise),
+        y: y + leaf.length * (0.5 * Math.sin(leaf.rise) + 0.05),
+      }
     case 'truss':
     case 'flower':
     case 'fruit':
-      return { x: x - side * 0.1, y: y - 0.045 }
+      return { x: x - side * 0.08, y: Math.max(y, HANGS) - 0.05 }
     case 'tip':
-      return { x, y: y + 0.06 }
+      return { x, y: y + 0.03 }
     case 'sucker':
-      return { x: x + side * 0.04, y: y + 0.04 }
+      return { x: x + side * 0.025, y: y + 0.03 }
   }
 }
+
+/** Where a blade is set to take a part off: m, and across what it cuts, a step from one side of it to the other. */
+export function cutOf({ x, y, side, leaf }: DrawnNode, organ: Organ): Point & { across: Point } {
+  const along = {
+    leaf: { x: side * Math.cos(leaf.rise), y: Math.sin(leaf.rise) },
+    sucker: { x: side * 0.5, y: 0.86 },
+    truss: { x: -side, y: 0 },
+    flower: { x: -side, y: 0 },
+    fruit: { x: -side, y: 0 },
+    tip: { x: 0, y: 1 },
+  }[organ]
+  const off = organ === 'sucker' ? 0.008 : 0.013
+  const foot = along.y === 0 ? Math.max(y, HANGS) : y
+  return {
+    x: x + along.x * off,
+    y: foot + along.y * off,
+    across: { x: -along.y * CUT, y: along.x * CUT },
+  }
+}
+/** Half the width of a cut as it is drawn, m. */
+const CUT = 0.013
 
 /** Every part that is to be seen above the soil, stem by stem from the base up. */
 export function partSpots({ stems }: Plant, drawn: readonly DrawnNode[][]): PartSpot[] {

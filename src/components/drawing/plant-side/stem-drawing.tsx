@@ -4,8 +4,6 @@ import { SuckerBud, TrussMark } from './organs'
 import type { DrawnNode } from './shape'
 
 const STEM = '#4f7a45'
-/** Length of a drawn leaf, of the root of its area. */
-const LEAF_LENGTH = 1.15
 const LEAF_FILL = { expanding: '#86b458', grown: '#5f9150', old: '#a5a55a', sick: '#b08a3c' } as const
 
 /** One stem of a plant from the side: leaves behind, the stem, then its suckers and trusses. */
@@ -31,9 +29,9 @@ export function StemDrawing({
             key={node}
             x={drawn[node]!.x}
             y={-drawn[node]!.y}
-            length={Math.max(0.03, Math.sqrt(leaf.area) * LEAF_LENGTH)}
+            length={drawn[node]!.leaf.length}
             left={drawn[node]!.side < 0}
-            rise={leaf.state === 'expanding' ? 40 : 16}
+            rise={(drawn[node]!.leaf.rise * 180) / Math.PI}
             fill={LEAF_FILL[leaf.state]}
             stalk={STEM}
             opacity={number === 0 ? 0.9 : 0.75}

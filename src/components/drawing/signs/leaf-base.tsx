@@ -1,8 +1,11 @@
 import { useId } from 'react'
 import type { ReactNode } from 'react'
 import type { Crop } from '../../../core/crop'
-import { LEAFLET } from '../leaf-marks'
 import { INK } from './colours'
+
+/** A tomato's leaflet close by: coarse teeth that point to its drawn-out tip. */
+const TOMATO_BLADE =
+  'M0 0C0.090 -0.243 0.140 -0.313 0.170 -0.340L0.185 -0.273C0.220 -0.321 0.270 -0.367 0.300 -0.368L0.322 -0.288C0.340 -0.326 0.390 -0.357 0.420 -0.345L0.435 -0.267C0.470 -0.292 0.520 -0.310 0.550 -0.290L0.572 -0.219C0.590 -0.240 0.640 -0.247 0.670 -0.223L0.685 -0.168C0.700 -0.183 0.750 -0.180 0.780 -0.155L0.802 -0.111C0.800 -0.127 0.850 -0.116 0.880 -0.089L0.895 -0.062Q0.95 -0.03 1 0.02Q0.95 0.05 0.875 0.073L0.860 0.103C0.830 0.129 0.780 0.138 0.772 0.126L0.750 0.174C0.720 0.199 0.670 0.199 0.645 0.187L0.630 0.247C0.600 0.269 0.550 0.259 0.522 0.239L0.500 0.314C0.470 0.331 0.420 0.308 0.395 0.277L0.380 0.357C0.350 0.365 0.300 0.329 0.272 0.289L0.250 0.366C0.220 0.357 0.170 0.303 0.145 0.255L0.130 0.313C0.100 0.272 0.03 0.12 0 0Z'
 
 const PEPPER_BLADE = 'M0 0C.14-.22.46-.36 1 .03C.56.3.2.24 0 0Z'
 
@@ -29,7 +32,7 @@ export function Leaf({
   over?: ReactNode
 }) {
   const id = useId()
-  const outline = crop === 'tomato' ? LEAFLET : PEPPER_BLADE
+  const outline = crop === 'tomato' ? TOMATO_BLADE : PEPPER_BLADE
   return (
     <g transform="translate(8 50) rotate(-5) scale(106)">
       <clipPath id={id}>

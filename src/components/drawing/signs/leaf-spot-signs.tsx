@@ -1,3 +1,4 @@
+import { useId } from 'react'
 import { Dots, scatter } from './marks'
 import { Leaf, SPOTS } from './leaf-base'
 import { INK } from './colours'
@@ -33,6 +34,31 @@ const Blotches = ({ fill, opacity = 1, grow = 1 }: { fill: string; opacity?: num
     ))}
   </g>
 )
+
+/** Powder in round patches, thick in the middle and fading out, as it grows on a leaf. */
+function Bloom() {
+  const id = useId()
+  return (
+    <g>
+      <radialGradient id={id}>
+        <stop offset="0" stopColor="#fdfcf8" stopOpacity="0.98" />
+        <stop offset="0.55" stopColor="#fbfaf5" stopOpacity="0.85" />
+        <stop offset="1" stopColor="#fbfaf5" stopOpacity="0" />
+      </radialGradient>
+      {BLOOMS.map(([x, y, r]) => (
+        <circle key={x} cx={x} cy={y} r={r} fill={`url(#${id})`} />
+      ))}
+    </g>
+  )
+}
+const BLOOMS = [
+  [0.2, -0.1, 0.15],
+  [0.36, 0.14, 0.17],
+  [0.43, -0.16, 0.2],
+  [0.57, 0.08, 0.14],
+  [0.68, -0.07, 0.16],
+  [0.82, 0.04, 0.1],
+] as const
 
 /** Spots, powder, fuzz and patches on leaves. */
 export const LEAF_SPOT_SIGNS = {
@@ -85,10 +111,7 @@ export const LEAF_SPOT_SIGNS = {
   ),
   'white-powder': (crop) => (
     <Leaf crop={crop}>
-      <g opacity="0.92">
-        <Dots at={scatter(90, 0.14, -0.2, 0.62, 0.4)} r={0.026} fill="#fbfaf5" />
-        <Dots at={scatter(40, 0.3, -0.12, 0.3, 0.24)} r={0.034} fill="#fbfaf5" />
-      </g>
+      <Bloom />
     </Leaf>
   ),
   'white-fuzz-below': (crop) => (

@@ -39,9 +39,9 @@ export const CARE_VALUES = {
     return {
       of: watered.place.name,
       lines: [
-        `TAW ${say('water-depth', last.taw, manner)}, RAW ${say('water-depth', last.raw, manner)}; missing now ${say('water-depth', depletion, manner)}.`,
+        `TAW ${say('water-depth', last.taw, manner)}, RAW ${say('water-depth', last.raw, manner)}; short now by ${say('water-depth', depletion, manner)}.`,
         inDays === null
-          ? 'Nothing is due within the forecast.'
+          ? 'You do not need to water within the forecast.'
           : `Due ${sayInDays(inDays)}: ${sayVolume(litres, manner)} over ${say('area', course.area, manner)}.`,
       ],
     }
@@ -53,7 +53,7 @@ export const CARE_VALUES = {
     return {
       of: watered.place.name,
       lines: [
-        `Of the last fortnight ${sayCount(dryDays, 'day')} too dry; the water swung by ${say('share', swing, manner)} of RAW.`,
+        `In the last two weeks ${sayCount(dryDays, 'day')} were too dry; water rose and fell by ${say('share', swing, manner)} of RAW.`,
       ],
     }
   },
@@ -65,7 +65,7 @@ export const CARE_VALUES = {
     return {
       of: watered.place.name,
       lines: [
-        `Nitrogen in the next four weeks: ${gap > 0 ? `${sayMass(gap / 1000, manner)} missing` : 'enough'}${glutIn(weeks, kept.today) === null ? '' : ', and a glut ahead'}.`,
+        `Nitrogen in the next four weeks: ${gap > 0 ? `${sayMass(gap / 1000, manner)} missing` : 'enough'}${glutIn(weeks, kept.today) === null ? '' : ', and too much ahead'}.`,
       ],
     }
   },
@@ -91,7 +91,7 @@ export const CARE_VALUES = {
     const own = (Object.keys(CALL_NAMES) as (keyof typeof CALL_NAMES)[]).filter((kind) => pace(kind) !== 1)
     return ofGarden(
       own.length === 0
-        ? 'No times are entered yet: the working values hold.'
+        ? 'You have entered no times yet, so the typical values are used.'
         : `${own.map((kind) => `${CALL_NAMES[kind]} × ${pace(kind).toFixed(2)}`).join(', ')}.`,
     )
   },

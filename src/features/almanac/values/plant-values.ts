@@ -17,7 +17,7 @@ export const PLANT_VALUES = {
     return ofPlanting(
       own,
       `Soil: ${soilTemperatures.map(({ depth, temperature }) => `${sayTemperature(temperature, manner)} at ${sayLength(depth, manner)}`).join(', ')}.`,
-      `${say('degree-days', dailyDegreeDays, manner)} a day; the season has ${sayCount(Math.round(seasonSlackDays), 'day')} to spare.`,
+      `${say('degree-days', dailyDegreeDays, manner)} per day; the season has ${sayCount(Math.round(seasonSlackDays), 'day')} to spare.`,
     )
   },
   spacing: ({ own, state, manner }) => {
@@ -31,7 +31,7 @@ export const PLANT_VALUES = {
     })
     return ofPlanting(
       own,
-      `${nameOf(own.planting.training)}, ${own.planting.spacingSchool}, wet leaves press ${wetness === 'low' ? 'little' : wetness === 'high' ? 'hard' : 'somewhat'}: ${sayLength(answer.inRow, manner)} in the row, ${sayLength(answer.betweenRows, manner)} between rows.`,
+      `${nameOf(own.planting.training)}, ${own.planting.spacingSchool}, the risk of wet leaves is ${wetness === 'low' ? 'little' : wetness === 'high' ? 'hard' : 'somewhat'}: ${sayLength(answer.inRow, manner)} in the row, ${sayLength(answer.betweenRows, manner)} between rows.`,
     )
   },
   rotation: ({ own, state, outlook }) => {
@@ -43,8 +43,8 @@ export const PLANT_VALUES = {
     return ofPlanting(
       own,
       years.length === 0
-        ? 'They never stood here before, as far as is told.'
-        : `Last here in ${Math.max(...years)}: rested ${season - Math.max(...years) - 1} of ${REST.enough} seasons.`,
+        ? 'They never grew here before, as far as the log says.'
+        : `Last grown here in ${Math.max(...years)}: rested ${season - Math.max(...years) - 1} of ${REST.enough} seasons.`,
     )
   },
   pot: ({ state, manner }) => {
@@ -79,7 +79,7 @@ export const PLANT_VALUES = {
     const grown = grownAlong(plantCourse(own, told, on), plantTraits(own.cultivar))
     return ofPlanting(
       own,
-      `${say('degree-days', own.grownFor, manner)} since setting out: ${sayCount(grown.stems[0]?.nodes.length ?? 0, 'node')} on the main stem, ${sayCount(grown.stems.length, 'stem')}.`,
+      `${say('degree-days', own.grownFor, manner)} since planting out: ${sayCount(grown.stems[0]?.nodes.length ?? 0, 'node')} on the main stem, ${sayCount(grown.stems.length, 'stem')}.`,
     )
   },
   pruning: ({ own }) =>
@@ -87,8 +87,8 @@ export const PLANT_VALUES = {
       ? ofPlanting(
           own,
           isBush(own.cultivar)
-            ? 'A bush: its suckers stay.'
-            : `Trained as ${nameOf(own.planting.training).toLowerCase()}.`,
+            ? 'It is a bush, so keep its suckers.'
+            : `Pruning style: ${nameOf(own.planting.training).toLowerCase()}.`,
         )
       : null,
   tying: ({ own, manner }) => {

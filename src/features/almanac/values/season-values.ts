@@ -41,8 +41,8 @@ export const SEASON_VALUES = {
       offset === null ? 'not this season' : formatDate(dateInSeason(outlook.start, offset), manner)
     return ofPlanting(
       own,
-      `It may go out from nights of ${sayTemperature(may.night, manner)} and soil of ${sayTemperature(may.soil, manner)}: about ${date(own.window.opens.p50)}, and not before ${date(own.window.safeFrom)} for frost.`,
-      `Ideal from nights of ${sayTemperature(ideal.night, manner)} and soil of ${sayTemperature(ideal.soil, manner)}: about ${date(own.window.ideal.p50)}. ${(own.window.closes.p50 ?? 0) < 0 ? 'Nothing ripens in the middle season without time bought' : `Closes about ${date(own.window.closes.p50)}`}.`,
+      `You may plant out from nights of ${sayTemperature(may.night, manner)} and soil of ${sayTemperature(may.soil, manner)}: about ${date(own.window.opens.p50)}, and not before ${date(own.window.safeFrom)} for frost.`,
+      `Ideal from nights of ${sayTemperature(ideal.night, manner)} and soil of ${sayTemperature(ideal.soil, manner)}: about ${date(own.window.ideal.p50)}. ${(own.window.closes.p50 ?? 0) < 0 ? 'In an average season nothing ripens without extra time' : `Closes about ${date(own.window.closes.p50)}`}.`,
     )
   },
   sowing: ({ own, manner }) => {

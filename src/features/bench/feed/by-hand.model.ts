@@ -36,9 +36,9 @@ export function seasonsWant(
   const others = NUTRIENTS.slice(1).map((one) => `${mass(demand[one])} of ${NAMES[one]}`)
   const say = (value: number, digits?: number) => sayNumber(value, manner, digits)
   return {
-    answer: `${mass(demand.n)} of nitrogen through the season`,
-    more: `With it ${others.join(', ')}. Good ground gives much of it: a soil test says how much.`,
-    line: `${say(plants, 0)} plants × ${sayMass(fruit, manner)} × ${say(demand.n / (plants * fruit))} g of N a kg of fruit = ${say(demand.n)} g.`,
+    answer: `${mass(demand.n)} of nitrogen over the season`,
+    more: `With it ${others.join(', ')}. Good soil gives much of it. A soil test tells how much.`,
+    line: `${say(plants, 0)} plants × ${sayMass(fruit, manner)} × ${say(demand.n / (plants * fruit))} g of N per kg of fruit = ${say(demand.n)} g.`,
     each: demand.n / plants / 3,
   }
 }

@@ -21,7 +21,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
   return (
     <div className="space-y-6">
       <section aria-label="A season’s want">
-        <h1 className="text-3xl font-semibold">{want?.answer ?? 'What does the crop take?'}</h1>
+        <h1 className="text-3xl font-semibold">{want?.answer ?? 'How much does the crop use?'}</h1>
         {want && <p className="mt-1 text-lg text-quiet">{want.more}</p>}
         <div className="mt-3 grid gap-3 sm:grid-cols-3">
           <ChoiceField
@@ -34,7 +34,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
             <option value="pepper">peppers</option>
           </ChoiceField>
           <TextField label="Plants" inputMode="numeric" {...field('plants')} />
-          <TextField label="Fruit a plant, hoped for" {...field('fruit')} />
+          <TextField label="Fruit per plant you hope for" {...field('fruit')} />
         </div>
         {want && <p className="mt-2 text-sm text-quiet">{want.line}</p>}
       </section>
@@ -45,8 +45,8 @@ export function FeedByHand({ manner }: { manner: Manner }) {
         wanted={want?.each ?? 2}
         plants={values.plants}
       />
-      <section aria-label="Schools of feeding">
-        <PartHeading>Four ways to feed a season</PartHeading>
+      <section aria-label="Feeding methods">
+        <PartHeading>Four ways to feed for a season</PartHeading>
         <ul>
           {SCHOOLS.map(({ id, name, what, suits }) => (
             <li key={id} className="border-t border-base-300 py-1.5">
@@ -54,7 +54,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
             </li>
           ))}
         </ul>
-        <PartHeading>Practised, with thin evidence</PartHeading>
+        <PartHeading>Popular, with little evidence</PartHeading>
         <ul className="text-sm">
           {THIN_EVIDENCE.map((text) => (
             <li key={text} className="border-t border-base-300 py-1.5">

@@ -21,7 +21,7 @@ export interface FeedPoint {
   left: number
 }
 
-/** What comes free by week, stacked by where from, against what the plants want; and what lies unused. */
+/** What comes free by week, stacked by where from, against what the plants need. */
 export default function FeedChart({ points, today }: { points: FeedPoint[]; today: string | null }) {
   return (
     <ResponsiveContainer width="100%" height="100%">
@@ -42,22 +42,37 @@ export default function FeedChart({ points, today }: { points: FeedPoint[]; toda
         <Bar
           dataKey="supply"
           stackId="free"
-          name="from what was given, g"
+          name="from feed, g"
           fill="var(--color-accent)"
           fillOpacity={0.8}
           isAnimationActive={false}
         />
         <Line
           dataKey="demand"
-          name="wanted, g"
+          name="needed, g"
           stroke="var(--color-primary)"
           strokeWidth={2.5}
           dot={false}
           isAnimationActive={false}
         />
+      </ComposedChart>
+    </ResponsiveContainer>
+  )
+}
+
+/** What lies ready in the soil and unused, by week: far more than a week's need, so on a chart of its own. */
+export function UnusedChart({ points, today }: { points: FeedPoint[]; today: string | null }) {
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <ComposedChart accessibilityLayer={false} data={points} margin={MARGIN}>
+        <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
+        <XAxis dataKey="name" {...AXIS} minTickGap={18} />
+        <YAxis {...AXIS} axisLine={false} width={52} unit=" g" tickCount={3} />
+        <Tooltip {...TOOLTIP} />
+        {today && <ReferenceLine x={today} stroke="var(--color-base-content)" strokeDasharray="2 3" />}
         <Line
           dataKey="left"
-          name="lies ready, g"
+          name="unused in the soil, g"
           stroke="var(--color-error)"
           strokeWidth={2}
           strokeDasharray="6 4"

@@ -28,7 +28,7 @@ describe('a season’s want', () => {
   it('follows the fruit that is hoped for, and a third of it is a feed', () => {
     const { n } = totalDemand('tomato', 24)
     expect(want({})!.each).toBeCloseTo(n / 18, 9)
-    expect(want({})!.answer).toBe(`${Math.round(n)}\u00a0g of nitrogen through the season`)
+    expect(want({})!.answer).toBe(`${Math.round(n)}\u00a0g of nitrogen over the season`)
     expect(want({ fruit: '8 kg', plants: '3' })!.answer).toBe(want({})!.answer)
   })
   it('is not told of half a form', () => {
@@ -53,7 +53,7 @@ describe('a plant’s dose', () => {
   it('lies within the hole where it goes there', () =>
     expect(dose({ laying: 'hole' }).where).toMatch(/^, within .* of the root ball: /))
   it('asks a band for what carries a box through its season', () =>
-    expect(dose({ laying: 'band', nitrogen: '10' }).note).toContain('Ten grams'))
+    expect(dose({ laying: 'band', nitrogen: '10' }).note).toContain('ten grams'))
   it('is told in ounces, inches and spoons where those are used', () => {
     const { each, where } = dose({}, null, us)
     expect(each).toMatch(/oz \(.*(tbsp|tsp|cup)/)
@@ -73,7 +73,7 @@ describe('a feed that is tried', () => {
     expect(madeUp(liquid, read({}).values, 5, metric)).toEqual({
       amount: '30 g',
       dose: '25\u00a0mL',
-      into: 'in 10\u00a0L, 2\u00a0L a plant',
+      into: 'in 10\u00a0L, 2\u00a0L per plant',
     })
     expect(madeUp({ ...meal, labelRate: null }, read({}).values, 5, metric)).toBeNull()
     expect(madeUp(liquid, read({ water: 'x' }).values, 5, metric)).toBeNull()
@@ -86,13 +86,13 @@ describe('a feed that is tried', () => {
 
 describe('a course of a feed', () => {
   const fed = fedOf(meal, 0.1, 40)
-  it('goes on each week or two, as far as the season does', () => {
+  it('goes on every week or two, as far as the season does', () => {
     const days = (often: Course | null, times: number | null) =>
       courseOf(fed, { often, times }, 60).map(({ day }) => day)
     expect(days('once', 4)).toEqual([40])
-    expect(days('each week', 4)).toEqual([40, 47, 54])
-    expect(days('each two weeks', 2)).toEqual([40, 54])
-    expect(days('each week', null)).toEqual([40])
+    expect(days('every week', 4)).toEqual([40, 47, 54])
+    expect(days('every two weeks', 2)).toEqual([40, 54])
+    expect(days('every week', null)).toEqual([40])
   })
 })
 
@@ -107,7 +107,7 @@ describe('what a place is fed', () => {
     expect(mix).not.toBeNull()
     const granules = COMMON_PRODUCTS.find(({ name }) => name === 'Balanced granules')!
     const course = (kilograms: number) =>
-      courseOf(fedOf(granules, kilograms, ledger.today), { often: 'each week', times: 6 }, ledger.days)
+      courseOf(fedOf(granules, kilograms, ledger.today), { often: 'every week', times: 6 }, ledger.days)
     expect(adviseFeed(ledger, school, count, course(mix!.grams / 1000)).mix).toBeNull()
     expect(adviseFeed(ledger, school, count, course(1)).glut).toBe(true)
     // The next question is answered without it.

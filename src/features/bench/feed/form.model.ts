@@ -15,8 +15,8 @@ export const GIVEN_STRENGTHS = STRENGTHS.filter(({ share }) => share <= 1)
 /** How often a feed is given, by the days between. */
 export const COURSES = [
   { name: 'once', days: null },
-  { name: 'each week', days: 7 },
-  { name: 'each two weeks', days: 14 },
+  { name: 'every week', days: 7 },
+  { name: 'every two weeks', days: 14 },
 ] as const
 export type Course = (typeof COURSES)[number]['name']
 
@@ -81,6 +81,6 @@ export function madeUp(
   return {
     amount: `${sayNumber(amount * gramsIn(product), manner)} g`,
     dose: sayDose(amount, product, manner),
-    into: `in ${sayLitres(water, manner)}, ${sayLitres(water / count, manner)} a plant`,
+    into: `in ${sayLitres(water, manner)}, ${sayLitres(water / count, manner)} per plant`,
   }
 }

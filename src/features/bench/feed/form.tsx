@@ -100,7 +100,7 @@ export function FeedForm({
           </div>
         )}
         <button className="btn mt-6 min-h-11 bg-base-100" aria-pressed={tried.length > 0}>
-          {tried.length > 0 ? 'Tried: see the answer' : 'Try it'}
+          {tried.length > 0 ? 'Done: see the answer' : 'Try it'}
         </button>
         {!isAhead && (
           <button
@@ -116,10 +116,10 @@ export function FeedForm({
       {product.labelRate !== null && (
         <div className="mt-2 flex flex-wrap items-start gap-2">
           <div className="w-36">
-            <TextField label="Made up in water" {...field('water', makeUp)} />
+            <TextField label="Mixed with water" {...field('water', makeUp)} />
           </div>
           <div>
-            <ChoiceField label="Of the label’s rate" {...field('strength', makeUp)}>
+            <ChoiceField label="Share of the label’s rate" {...field('strength', makeUp)}>
               {GIVEN_STRENGTHS.map(({ name }) => (
                 <option key={name} value={name}>
                   {name}
@@ -137,9 +137,9 @@ export function FeedForm({
       {advised && <p className="mt-2">{sayStrength(advised, manner)}</p>}
       <p className="mt-1 text-sm text-quiet">
         {product.labelPlant !== null || product.labelRate !== null
-          ? 'By the label that you keep.'
-          : 'Usual analyses: go by your bag’s label, or keep it under Mix.'}{' '}
-        Feed on moist soil only; under {sayTemperature(TOO_COLD, manner)} it releases nothing.
+          ? 'From the label you saved.'
+          : 'These are typical values. Use your bag’s label, or save it under Mix.'}{' '}
+        Feed only on moist soil. Below {sayTemperature(TOO_COLD, manner)} it releases nothing.
       </p>
     </form>
   )

@@ -10,8 +10,8 @@ export function FeedOptions({ own }: { own: readonly Product[] }) {
   )
   return (
     <>
-      {own.length > 0 && <optgroup label="Yours, by their labels">{own.map(option)}</optgroup>}
-      <optgroup label="As commonly sold">{known.slice(own.length).map(option)}</optgroup>
+      {own.length > 0 && <optgroup label="Yours, from their labels">{own.map(option)}</optgroup>}
+      <optgroup label="Typical products">{known.slice(own.length).map(option)}</optgroup>
     </>
   )
 }

@@ -6,7 +6,7 @@ import { choiceField, decimalField } from '../../../wording/fields'
 import { sayLength, sayMass, sayNumber, sayVolume } from '../../../wording/say'
 
 export const doseSchema = object({
-  laying: choiceField(LAYINGS, 'how it is laid'),
+  laying: choiceField(LAYINGS, 'where to put it'),
   /** g a plant. */
   nitrogen: decimalField(0.1, 200),
 })
@@ -30,13 +30,13 @@ export function doseOfPlant(
       ? `within ${sayLength(to, manner)} of the root ball`
       : `from ${sayLength(from, manner)} to ${sayLength(to, manner)} from the stem`
   return {
-    each: `${mass(grams)} (${sayVolume(millilitres / 1000, manner)}) a plant`,
+    each: `${mass(grams)} (${sayVolume(millilitres / 1000, manner)}) per plant`,
     where: `${all}, ${where}: ${LAYING_NAMES[laying].how}.`,
     overLabel,
     line: `${say(nitrogen)} g of N ÷ ${say(product.n)} % = ${say(grams, 0)} g; ÷ ${say(product.bulkDensity, 2)} g/mL = ${say(millilitres, 0)} mL.`,
     note:
       laying === 'band'
-        ? 'Ten grams of nitrogen carry a plant through its season in a self-watering box, where the box’s label says nothing else.'
-        : 'Meals and castings: again after four to six weeks. A liquid goes on moist soil each 7–14 days.',
+        ? 'In a self-watering box, ten grams of nitrogen last a plant the whole season, unless the box’s label says otherwise.'
+        : 'Give meals and castings again after four to six weeks. Give liquid feed on moist soil every 7–14 days.',
   }
 }

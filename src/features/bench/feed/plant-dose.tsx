@@ -41,13 +41,13 @@ export function PlantDose({
   const dose = all && doseOfPlant(product, all, plants, manner)
   return (
     <section aria-label="For one plant">
-      <PartHeading>How much a plant, and where it lies</PartHeading>
+      <PartHeading>How much per plant, and where to put it</PartHeading>
       <div className="grid gap-2 sm:grid-cols-[minmax(0,2fr)_minmax(0,1.3fr)_minmax(0,1fr)]">
         <ChoiceField label="Feed" value={product.id} onChange={({ target }) => setId(target.value)}>
           <FeedOptions own={products} />
         </ChoiceField>
         <ChoiceField
-          label="Laid"
+          label="Placement"
           {...field('laying', () => {
             if (form.getValues('laying') === 'band') form.setValue('nitrogen', BOX_NITROGEN)
           })}
@@ -58,7 +58,7 @@ export function PlantDose({
             </option>
           ))}
         </ChoiceField>
-        <TextField label="Nitrogen a plant, g" inputMode="decimal" {...field('nitrogen')} />
+        <TextField label="Nitrogen per plant, g" inputMode="decimal" {...field('nitrogen')} />
       </div>
       {dose && (
         <>
@@ -68,7 +68,7 @@ export function PlantDose({
           </p>
           {dose.overLabel && (
             <p role="alert" className="mt-1 border-l-4 border-cut bg-base-200 px-3 py-2 font-semibold">
-              This is over what its label gives a plant: the label is the limit.
+              This is more than the label allows per plant. Do not go above the label.
             </p>
           )}
           <p className="text-sm text-quiet">

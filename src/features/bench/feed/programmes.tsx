@@ -14,7 +14,7 @@ export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Man
   const [open, setOpen] = useState<string | null>(null)
   return (
     <section aria-label="Schools">
-      <PartHeading>A whole season by each school, for what stands here</PartHeading>
+      <PartHeading>A whole season by each method, for the plants here</PartHeading>
       <ul>
         {detail.programmes.map((programme) => {
           const school = SCHOOLS.find(({ id }) => id === programme.school)!
@@ -28,12 +28,12 @@ export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Man
               >
                 <span>
                   <strong>{school.name}</strong>
-                  {programme.school === detail.school && ' · taken here'}
+                  {programme.school === detail.school && ' · used here'}
                 </span>
                 <span className={programme.glut ? 'text-cut' : 'text-quiet'}>
                   {programme.glut
                     ? 'too much nitrogen here'
-                    : `${sayNumber(programme.missing, manner)} g of N missing in all`}
+                    : `${sayNumber(programme.missing, manner)} g of nitrogen (N) short over the season`}
                   , {sayNumber(programme.left, manner)} g left over
                 </span>
               </button>
@@ -46,7 +46,7 @@ export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Man
         })}
       </ul>
       <details className="mt-2">
-        <summary className="min-h-11 cursor-pointer py-2">Practised, with thin evidence</summary>
+        <summary className="min-h-11 cursor-pointer py-2">Popular, with little evidence</summary>
         <ul className="list-disc pl-5">
           {THIN_EVIDENCE.map((text) => (
             <li key={text}>{text}</li>

@@ -43,7 +43,7 @@ export interface FeedDetail {
   selfWatering: boolean
   count: number
   ledger: PlaceLedger
-  /** The first day of each week, in words. */
+  /** The first day of every week, in words. */
   weeks: string[]
   glut: boolean
   /** g that are missing in the coming four weeks, if nothing is given. */
@@ -229,7 +229,7 @@ function programmesOf(
       glut,
       feeds: feeds.map(
         ({ day, name, n, p2o5, k2o, aPlant, how }) =>
-          `${formatDate(addDays(ledger.from, day), manner)}: ${name} ${n}–${p2o5}–${k2o}, ${formatMeasure({ kind: 'mass', value: aPlant / 1000 }, manner)} a plant, ${HOW[how]}`,
+          `${formatDate(addDays(ledger.from, day), manner)}: ${name} ${n}–${p2o5}–${k2o}, ${formatMeasure({ kind: 'mass', value: aPlant / 1000 }, manner)} per plant, ${HOW[how]}`,
       ),
     }
   })

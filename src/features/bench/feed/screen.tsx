@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import { Link } from '../../../components/link'
 import { useState } from 'react'
 import { Cautions, PartHeading, Why, WorkedOut } from '../../../components/advice/why'
+import { ChartFrame } from '../../../components/chart-frame'
 import {
   adviseFeed,
   nutrientLedger,
@@ -19,11 +20,12 @@ import { Programmes } from './programmes'
 import { FeedByHand, FeedForm, PlantDose, SoilTestForm } from './shown-later'
 
 const Drawn = dynamic(() => import('./chart'), { ssr: false })
+const Unused = dynamic(() => import('./chart').then(({ UnusedChart }) => UnusedChart), { ssr: false })
 
-const VERDICTS = { glut: 'too much', gap: 'wants feed', fed: 'fed' } as const
+const VERDICTS = { glut: 'too much', gap: 'needs feed', fed: 'fed' } as const
 const WARNINGS = {
-  'dry-roots': 'Its roots are dry: water first and feed tomorrow, salt on dry roots burns them.',
-  'cold-soil': 'Its soil is cold: meals and compost give next to nothing until it warms.',
+  'dry-roots': 'The roots are dry. Water first and feed tomorrow, because feed burns dry roots.',
+  'cold-soil': 'The soil is cold. Meals and compost give almost nothing until it warms.',
 } as const
 const NUTRIENTS: Record<LedgerNutrient, string> = { n: 'Nitrogen', p: 'Phosphorus', k: 'Potassium' }
 
@@ -89,7 +91,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
       <Answer detail={{ ...detail, ...verdict }} isTried={tried.length > 0} manner={manner} />
       <section aria-label="Ledger">
         <div className="flex flex-wrap items-center justify-between gap-2">
-          <PartHeading>Supply against demand, by week</PartHeading>
+          <PartHeading>Supply and demand by week</PartHeading>
           <div className="join" role="group" aria-label="Nutrient">
             {(['n', 'p', 'k'] as const).map((one) => (
               <button
@@ -115,15 +117,56 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
             </label>
           )}
         </div>
-        <div className="h-60" aria-hidden>
+        <ChartFrame
+          name="Supply and demand by week"
+          says="Bars above the line mean more nutrients come free than the plants need that week. The dotted line is this week."
+          along={{ name: 'week of', steps: detail.weeks }}
+          tall="h-60"
+          series={[
+            {
+              name: 'from the soil, g',
+              mark: 'bar',
+              color: 'var(--color-secondary)',
+              opacity: 0.7,
+              values: points.map(({ soil }) => soil),
+            },
+            {
+              name: tried.length > 0 ? 'from feed, with what you try, g' : 'from feed, g',
+              mark: 'bar',
+              color: 'var(--color-accent)',
+              opacity: 0.8,
+              values: points.map(({ supply }) => supply),
+            },
+            {
+              name: 'needed, g',
+              mark: 'line',
+              color: 'var(--color-primary)',
+              values: points.map(({ demand }) => demand),
+            },
+          ]}
+        >
           <Drawn points={points} today={today} />
-        </div>
+        </ChartFrame>
+        <ChartFrame
+          name="Unused in the soil by week"
+          says="This much is ready in the soil and not used yet."
+          along={{ name: 'week of', steps: detail.weeks }}
+          tall="h-28"
+          series={[
+            {
+              name: 'unused in the soil, g',
+              mark: 'dashed',
+              color: 'var(--color-error)',
+              values: points.map(({ left }) => left),
+            },
+          ]}
+        >
+          <Unused points={points} today={today} />
+        </ChartFrame>
         <p className="text-sm text-quiet" data-testid="ledger-words">
-          Bars: what comes free, from the soil (brown) and from what was given (ochre)
-          {tried.length > 0 ? ', what is tried among it' : ''}; line: wanted; dashed: lies ready and unused.{' '}
           {isOnePlant ? 'For one plant' : 'In all'} {sayNumber(wanted, manner)} g of{' '}
-          {NUTRIENTS[nutrient].toLowerCase()} are wanted, {sayNumber(missing, manner)} g stay missing
-          {leached > 0.5 ? `, ${sayNumber(leached, manner)} g are washed out` : ''}.
+          {NUTRIENTS[nutrient].toLowerCase()} are needed, {sayNumber(missing, manner)} g are still short
+          {leached > 0.5 ? `, ${sayNumber(leached, manner)} g wash out` : ''}.
         </p>
         <WorkedOut workings={['ledger', 'soil-test']} />
       </section>
@@ -151,9 +194,9 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
       <SoilTestForm key={detail.id} detail={detail} view={view} />
       <details>
         <summary className="min-h-11 cursor-pointer py-2 font-semibold">
-          Blossom-end rot here: what brings it, and what helps
+          Blossom-end rot here: causes, and what helps
         </summary>
-        <Why heading="In the order in which it is worth doing" reasons={detail.rotReasons} />
+        <Why heading="Most useful first" reasons={detail.rotReasons} />
       </details>
       <Programmes detail={detail} manner={manner} />
       <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['fresh-manure']]} />
@@ -174,22 +217,24 @@ function Answer({
     <div>
       <p className="text-quiet">
         {detail.name}: {detail.plants}
-        {isTried && ' · with the feed that is tried'}
+        {isTried && ' · with the feed you are trying'}
       </p>
       <h1 className="mt-1 text-3xl font-semibold">
         {detail.glut
           ? 'Too much nitrogen: give none'
           : detail.mix
             ? `${sayMass(detail.mix.grams / 1000, manner)} of ${detail.mix.name.toLowerCase()} in the coming weeks`
-            : 'Nothing is missing in the next four weeks'}
+            : 'They need no feed in the next four weeks'}
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {detail.glut
-          ? 'More lies ready than the plants want for weeks: lush leaf, few flowers, soft growth, aphids and blossom-end rot follow. Water evenly, feed nothing, wait for fruit.'
+          ? 'There is already more nitrogen in the soil than the plants need for weeks. More would mean leaves instead of fruit, aphids and blossom-end rot. Water evenly, feed nothing, and wait for fruit.'
           : detail.mix
-            ? `${sayNumber(detail.gap.n, manner)} g of nitrogen will be missing in the next four weeks${detail.isPot ? '; in a pot give it in small, dilute portions each week or two' : ', scratched in shallowly and watered'}.`
-            : 'What the soil and the last feed give is enough for now.'}{' '}
-        {detail.flowers && !detail.glut && 'It flowers: from now on less nitrogen, more potassium.'}
+            ? `${sayNumber(detail.gap.n, manner)} g of nitrogen will be short in the next four weeks${detail.isPot ? '. In a pot, give it in small, dilute portions every week or two' : '. Scratch it in lightly and water it'}.`
+            : 'The soil and the last feed give enough for now.'}{' '}
+        {detail.flowers &&
+          !detail.glut &&
+          'It is in flower. From now on give less nitrogen and more potassium.'}
       </p>
       {detail.warnings.map((warning) => (
         <p key={warning} className="mt-2 border-l-4 border-cut bg-base-200 px-3 py-2">

@@ -38,7 +38,7 @@ export function BlendBench({ view }: { view: MixView }) {
       bags: [
         sold('Seed meal', inEither(manner, '500 mL', '2 cups')),
         sold('Bone meal', inEither(manner, '250 mL', '1 cup')),
-        sold('Sulphate of potash', inEither(manner, '60 mL', '1/4 cup')),
+        sold('Sulfate of potash', inEither(manner, '60 mL', '1/4 cup')),
       ],
       ratio: '3-1-4',
       nitrogen: '20',
@@ -64,8 +64,8 @@ export function BlendBench({ view }: { view: MixView }) {
 
   return (
     <section aria-label="Blend">
-      <h1 className="text-3xl font-semibold">{blend?.answer ?? 'What came out of the mix?'}</h1>
-      <p className="mt-1 text-quiet">N – P₂O₅ – K₂O in percent, as labels give them. {blend?.holds}</p>
+      <h1 className="text-3xl font-semibold">{blend?.answer ?? 'What is in the mix?'}</h1>
+      <p className="mt-1 text-quiet">N – P₂O₅ – K₂O in percent, as on a label. {blend?.holds}</p>
       <div className="mt-3 space-y-2">
         {fields.map(({ id }, index) => (
           <fieldset
@@ -96,10 +96,10 @@ export function BlendBench({ view }: { view: MixView }) {
               type="button"
               className="btn mt-6 min-h-11 btn-ghost"
               disabled={fields.length === 1}
-              aria-label={`Leave out ${bags[index]?.name || `bag ${index + 1}`}`}
+              aria-label={`Remove ${bags[index]?.name || `bag ${index + 1}`}`}
               onClick={() => remove(index)}
             >
-              Leave out
+              Remove
             </button>
           </fieldset>
         ))}
@@ -114,7 +114,7 @@ export function BlendBench({ view }: { view: MixView }) {
           disabled={fields.length >= MOST_BAGS}
           onClick={() => append(sold('Balanced granules', inEither(manner, '100 mL', '1 cup')))}
         >
-          Another bag
+          Add a bag
         </button>
       </div>
       <div className="mt-4 grid gap-6 lg:grid-cols-2">
@@ -131,7 +131,7 @@ export function BlendBench({ view }: { view: MixView }) {
               <TextField label="N – P₂O₅ – K₂O" {...field('ratio')} />
             </div>
             <div className="w-32">
-              <TextField label="Nitrogen in all, g" inputMode="decimal" {...field('nitrogen')} />
+              <TextField label="Total nitrogen, g" inputMode="decimal" {...field('nitrogen')} />
             </div>
             <button className="btn mt-6 min-h-11 btn-primary">Work it out</button>
           </div>
@@ -151,7 +151,7 @@ export function BlendBench({ view }: { view: MixView }) {
           </div>
         ) : (
           Object.keys(faults).some((path) => path.startsWith('bags')) && (
-            <FormError message="One of the bags cannot be read: see its line." />
+            <FormError message="One of the bags has a number that cannot be read. See its line." />
           )
         )}
       </div>

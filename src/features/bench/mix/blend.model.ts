@@ -42,7 +42,7 @@ export const bagOf = ({ name, n, p2o5, k2o, bulkDensity, release }: Product, vol
 const percent = () => decimalField(0, 100)
 const analysisFields = {
   name: string().default(''),
-  release: choiceField(RELEASES, 'how it gives its nutrients up'),
+  release: choiceField(RELEASES, 'how it releases its nutrients'),
   n: percent(),
   p2o5: percent(),
   k2o: percent().test('sum', 'Over 100 % together.', function (k2o) {
@@ -149,14 +149,14 @@ export function solved(
     nitrogen,
   })
   if (volumes.every((volume) => volume === 0))
-    return { volumes: null, said: 'None of these bags brings nitrogen: add one that does.' }
+    return { volumes: null, said: 'None of these bags has nitrogen. Add one that does.' }
   const off = (Math.asin(Math.min(1, residual / 2)) * 2 * 180) / Math.PI
   return {
     volumes: volumes.map((millilitres) => sayVolume(millilitres / 1000, manner).replaceAll('\u00a0', ' ')),
     said:
       residual < MET
-        ? 'Met: these volumes make the ratio you asked for.'
-        : `These bags cannot reach it: this is the nearest blend, ${sayNumber(off, manner, 0)}° off in the balance of N, P₂O₅ and K₂O. Another bag would bring it closer.`,
+        ? 'These volumes give the ratio you asked for.'
+        : `These bags cannot reach it. This is the nearest blend, ${sayNumber(off, manner, 0)}° off in the balance of N, P₂O₅ and K₂O. Add a bag would bring it closer.`,
   }
 }
 

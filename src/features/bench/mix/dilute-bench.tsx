@@ -25,7 +25,7 @@ export function DiluteBench({ manner, products }: { manner: Manner; products: re
       <h2 className="text-2xl font-semibold">{made?.answer ?? 'How much into the can?'}</h2>
       {made?.overLabel && (
         <p role="alert" className="mt-1 border-l-4 border-cut bg-base-200 px-3 py-2 font-semibold">
-          This is over the label’s full rate: the label is the limit.
+          This is more than the label’s full rate. Do not go above the label.
         </p>
       )}
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
@@ -41,15 +41,15 @@ export function DiluteBench({ manner, products }: { manner: Manner; products: re
             form.setValue('form', found.nitrogen)
           }}
         >
-          <option value="">by the numbers below</option>
+          <option value="">from the numbers below</option>
           {known.map(({ id, name, n, p2o5, k2o }) => (
             <option key={id} value={id}>
               {name} {n}–{p2o5}–{k2o}
             </option>
           ))}
         </ChoiceField>
-        <TextField label="Label’s full rate, g or mL a litre" inputMode="decimal" {...field('rate')} />
-        <TextField label="Water you make up" {...field('water')} />
+        <TextField label="Label’s full rate, g or mL per liter" inputMode="decimal" {...field('rate')} />
+        <TextField label="Amount of water" {...field('water')} />
         <TextField label="Its nitrogen, %" inputMode="decimal" {...field('nitrogen')} />
         <SaltFields field={field} />
       </div>

@@ -39,13 +39,13 @@ export function sayEc(
   const say = (value: number, digits?: number) => sayNumber(value, manner, digits)
   const ec = ecOfFeed(Math.min(100, grams), source, { form: form ?? 'mixed', label: labelEc ?? null })
   const scales = PPM_SCALES.map((scale) => `${say(ec * scale * 1000, 0)} ppm on the ${say(scale)} scale`)
-  const by = labelEc === null || labelEc === undefined ? 'by what its nitrogen is' : 'by its label'
+  const by = labelEc === null || labelEc === undefined ? 'from its kind of nitrogen' : 'by its label'
   return `EC about ${say(ec)} mS/cm, ${by}; a meter shows ${scales.join(', ')}`
 }
 
 export const dilutionSchema = (manner: Manner) =>
   object({
-    /** g or mL a litre. */
+    /** g or mL per liter. */
     rate: decimalField(0.001, 1000),
     water: quantityField('volume', manner, { low: 'more than nothing', high: MOST_LITRES }),
     /** %. */
@@ -89,7 +89,7 @@ export function dilution(
   const grams = perLitre * (feed ? gramsIn(feed) : 1)
   const unit = feed ? (feed.liquid ? 'mL' : 'g') : 'g or mL'
   const lines = [
-    `${say(rate, 3)} a litre × ${say(strength, 2)} × ${say(water, 2)} L = ${say(amount)} ${unit}`,
+    `${say(rate, 3)} per liter × ${say(strength, 2)} × ${say(water, 2)} L = ${say(amount)} ${unit}`,
   ]
   if (feed?.liquid)
     lines.push(`${say(perLitre, 2)} mL/L × ${say(feed.bulkDensity, 2)} g/mL = ${say(grams, 2)} g/L`)

@@ -18,7 +18,7 @@ export function InjectorBench({ manner }: { manner: Manner }) {
         <TextField label="Nitrogen at the outlet, mg/L" inputMode="decimal" {...field('outlet')} />
         <TextField label="Injector takes 1 to" inputMode="decimal" {...field('ratio')} />
         <TextField label="Its nitrogen, %" inputMode="decimal" {...field('nitrogen')} />
-        <TextField label="Stock you make up, L" inputMode="decimal" {...field('tank')} />
+        <TextField label="Stock you make, L" inputMode="decimal" {...field('tank')} />
         <SaltFields field={field} />
       </div>
       {made && <Figures lines={made.lines} note={dissolvingNote(manner)} />}

@@ -18,13 +18,13 @@ export const injectorSchema = object({
 })
 export const USUAL_INJECTOR = { outlet: '150', ratio: '100', nitrogen: '20', tank: '20', ...USUAL_SALT }
 
-/** g a litre. */
+/** g per liter. */
 const MOST_DISSOLVED = 300
 
 export const dissolvingNote = (manner: Manner) =>
   `Check the setting by the EC at the outlet, less the water’s own. More than about ${sayNumber(MOST_DISSOLVED, manner)} g/L hardly dissolves.`
 
-/** What a litre of stock holds; null: one of the three that it follows from is not sound. */
+/** What a liter of stock holds; null: one of the three that it follows from is not sound. */
 export function injection(
   { outlet, ratio, nitrogen, tank, form, labelEc, source }: Sound<InferType<typeof injectorSchema>>['values'],
   manner: Manner,
@@ -38,5 +38,5 @@ export function injection(
       `${say(stock)} g/L × ${say(tank)} L = ${say((stock * tank) / 1000, 2)} kg for the tank, enough for ${say((tank * ratio) / 1000)} m³ of feed`,
     )
   if (source !== null) lines.push(`At the outlet: ${sayEc(stock / ratio, { form, labelEc, source }, manner)}`)
-  return { answer: `${say(stock)} g in each litre of stock`, lines }
+  return { answer: `${say(stock)} g per liter of stock`, lines }
 }

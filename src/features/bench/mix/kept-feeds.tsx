@@ -28,7 +28,7 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
     <section aria-label="Your feeds">
       <PartHeading>Your feeds, by their labels</PartHeading>
       {products.length === 0 && (
-        <p>None yet: keep one, and every bench goes by its label instead of what is commonly sold.</p>
+        <p>You have none yet. Add one, and every bench uses its label instead of typical values.</p>
       )}
       <ul>
         {products.map((product) => {
@@ -41,9 +41,9 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
                   <strong>{name}</strong> {n}–{p2o5}–{k2o}
                   <span className="text-quiet">
                     , {RELEASE_NAMES[release].toLowerCase()}
-                    {labelRate !== null && `, ${labelRate} ${liquid ? 'mL' : 'g'} a litre at full rate`}
+                    {labelRate !== null && `, ${labelRate} ${liquid ? 'mL' : 'g'} per liter at full rate`}
                     {price !== null &&
-                      `, a kg of its nitrogen costs ${sayNumber(price, manner, price < 10 ? 2 : 0)}`}
+                      `, nitrogen costs per kg:  ${sayNumber(price, manner, price < 10 ? 2 : 0)}`}
                   </span>
                 </span>
                 <span className="flex gap-2">

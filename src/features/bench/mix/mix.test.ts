@@ -23,13 +23,13 @@ describe('a can', () => {
       answer: '15 g or mL into 10\u00a0L',
       overLabel: false,
     })
-    expect(made({ rate: '3', water: '10 L' })!.lines[0]).toBe('3 a litre × 0.5 × 10 L = 15 g or mL')
+    expect(made({ rate: '3', water: '10 L' })!.lines[0]).toBe('3 per liter × 0.5 × 10 L = 15 g or mL')
   })
   it('warns over the label’s rate', () => {
     expect(made({}, 1)!.overLabel).toBe(false)
     expect(made({}, 1.5)!.overLabel).toBe(true)
   })
-  it('tells nitrogen and salt where their numbers are sound, and the rest all the same', () => {
+  it('tells nitrogen and salt where their numbers are sound, and the rest anyway', () => {
     // 1 g/L of 12 % is 120 mg/L of N.
     expect(made({ rate: '2' })!.lines[1]).toBe('1 g/L × 12 % × 10 = 120 mg/L of N')
     expect(made({ nitrogen: 'x' })!.lines).toHaveLength(2)
@@ -62,14 +62,14 @@ describe('an injector’s stock', () => {
     injection(soundOf(injectorSchema, { ...USUAL_INJECTOR, ...typed }).values, metric)
   it('is the target times the ratio over what the feed holds', () => {
     // 150 mg/L × 100 ÷ 200 mg/g = 75 g/L.
-    expect(made({})!.answer).toBe('75 g in each litre of stock')
+    expect(made({})!.answer).toBe('75 g per liter of stock')
     expect(made({})!.lines[1]).toBe('75 g/L × 20 L = 1.5 kg for the tank, enough for 2 m³ of feed')
   })
   it('needs no tank to be told, and tells what the meter shows at the outlet', () => {
     const { lines } = made({ tank: '' })!
     expect(lines).toHaveLength(2)
     // 75 g/L through 1:100 is 0.75 g/L: 0.4 + 0.75 × 0.8 on urea, × 1.1 by a label that says so.
-    expect(made({ form: 'urea' })!.lines.at(-1)).toContain('EC about 1 mS/cm, by what its nitrogen is')
+    expect(made({ form: 'urea' })!.lines.at(-1)).toContain('EC about 1 mS/cm, from its kind of nitrogen')
     expect(made({ form: 'urea', labelEc: '1.1' })!.lines.at(-1)).toContain('EC about 1.2 mS/cm, by its label')
   })
   it('is not told from half of its numbers', () => expect(made({ ratio: 'x' })).toBeNull())
@@ -136,9 +136,9 @@ describe('a blend of bags', () => {
     expect(faults).toEqual({ 'bags.0.k2o': 'Over 100 % together.' })
   })
   it('reaches a ratio whatever the volumes said before, with the nitrogen asked for', () => {
-    const typed = bags(['Seed meal', ''], ['Bone meal', 'some'], ['Sulphate of potash', '1'])
+    const typed = bags(['Seed meal', ''], ['Bone meal', 'some'], ['Sulfate of potash', '1'])
     const found = solved(typed, readRatio('3-1-4')!, 20, metric)!
-    expect(found.said).toBe('Met: these volumes make the ratio you asked for.')
+    expect(found.said).toBe('These volumes give the ratio you asked for.')
     const next = typed.map((bag, at) => ({ ...bag, volume: found.volumes![at]! }))
     const blend = blendOf(read(next).values.bags!, metric)
     // What is measured out is rounded to what one can measure.
@@ -147,18 +147,18 @@ describe('a blend of bags', () => {
   })
   it('says how far off it stays, and which bag is missing', () => {
     expect(solved(bags(['Seed meal', '1']), readRatio('1-0-9')!, 20, metric)!.said).toMatch(
-      /^These bags cannot reach it: this is the nearest blend, \d+° off/,
+      /^These bags cannot reach it. This is the nearest blend, \d+° off/,
     )
-    expect(solved(bags(['Sulphate of potash', '1']), readRatio('3-1-4')!, 20, metric)).toEqual({
+    expect(solved(bags(['Sulfate of potash', '1']), readRatio('3-1-4')!, 20, metric)).toEqual({
       volumes: null,
-      said: 'None of these bags brings nitrogen: add one that does.',
+      said: 'None of these bags has nitrogen. Add one that does.',
     })
     expect(solved([{ ...bags(['Bone meal', '1'])[0]!, n: 'x' }], readRatio('1-1-1')!, 20, metric)).toBeNull()
   })
   it('is entered under its bags’ names, as slow as its slowest', () => {
-    const { bags: sound } = read(bags(['Sulphate of potash', '100'], ['Bone meal', '100'])).values
+    const { bags: sound } = read(bags(['Sulfate of potash', '100'], ['Bone meal', '100'])).values
     expect(fedBlend(sound!, blendOf(sound!, metric))).toMatchObject({
-      name: 'Sulphate of potash + Bone meal',
+      name: 'Sulfate of potash + Bone meal',
       release: 'meal',
     })
   })

@@ -81,19 +81,19 @@ export function PottingBench({ manner }: { manner: Manner }) {
       </table>
       {mix?.packs && (
         <p className="mt-2 font-semibold text-cut">
-          Garden soil packs and drowns roots in a pot: it is for raised beds only.
+          In a pot, garden soil packs down and drowns the roots. Use it only in raised beds.
         </p>
       )}
       {mix ? (
         <Figures
           lines={mix.lines}
-          note="It holds almost no lasting feed: begin feeding two to three weeks after potting."
+          note="It holds almost no lasting feed. Start feeding two to three weeks after potting."
         />
       ) : (
         <p role="alert" className="mt-2 font-semibold text-cut">
           {Object.keys(faults).some((name) => name.startsWith('parts.'))
-            ? 'A part is a number from 0 to 100: mend the marked one.'
-            : 'Give one component a part, and sizes over nothing.'}
+            ? 'A part is a number from 0 to 100. Correct the marked one.'
+            : 'Give at least one component a part, and sizes above zero.'}
         </p>
       )}
     </section>

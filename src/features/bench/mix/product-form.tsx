@@ -50,7 +50,7 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
         </ChoiceField>
       </div>
       <div className="col-span-3 sm:col-span-2">
-        <ChoiceField label="How it comes free" {...field('release')}>
+        <ChoiceField label="How it is released" {...field('release')}>
           {RELEASES.map((one) => (
             <option key={one} value={one}>
               {RELEASE_NAMES[one]}
@@ -69,22 +69,22 @@ export function ProductForm({ product, onDone }: { product: Product | null; onDo
       )}
       <div className="col-span-3 sm:col-span-2">
         <TextField
-          label={`Label’s full rate, ${measure} a litre`}
-          hint="Empty: not for the can"
+          label={`Label’s full rate, ${measure} per liter`}
+          hint="Leave blank if it is not for the can"
           inputMode="decimal"
           {...field('labelRate')}
         />
       </div>
       <div className="col-span-3 sm:col-span-2">
         <TextField
-          label={`Label’s most a plant, ${measure}`}
-          hint="Empty: it says none"
+          label={`Most per plant by the label, ${measure}`}
+          hint="Leave blank if it gives none"
           inputMode="decimal"
           {...field('labelPlant')}
         />
       </div>
       <TextField label={`Pack, ${measure}`} inputMode="decimal" {...field('pack')} />
-      <TextField label="Price of it" inputMode="decimal" {...field('price')} />
+      <TextField label="Price" inputMode="decimal" {...field('price')} />
       <div className="col-span-3 space-y-2 sm:col-span-6">
         <FormError message={problem} />
         <span className="flex gap-2">

@@ -29,12 +29,14 @@ export const productSchema: AnyObjectSchema = object({
 })
   .test('at-most-all', '', function check({ n, p2o5, k2o }) {
     const sum = n + p2o5 + k2o
-    return sum <= 100 || this.createError({ path: 'k2o', message: `Together ${sum} %: over 100 % is none.` })
+    return (
+      sum <= 100 || this.createError({ path: 'k2o', message: `Together ${sum} %. It cannot be over 100 %.` })
+    )
   })
   .test('coated-days', '', function check({ release, releaseDays }) {
     return release !== 'coated' || releaseDays !== null
       ? true
-      : this.createError({ path: 'releaseDays', message: 'A coated feed’s label gives its days.' })
+      : this.createError({ path: 'releaseDays', message: 'Enter the days that a coated feed’s label gives.' })
   })
 
 /** A feed as its form starts. */

@@ -13,7 +13,11 @@ export function SaltFields({ field }: { field: (name: 'form' | 'labelEc' | 'sour
           </option>
         ))}
       </ChoiceField>
-      <TextField label="Its label’s EC at a gram a litre, mS/cm" inputMode="decimal" {...field('labelEc')} />
+      <TextField
+        label="Its label’s EC at a gram per liter, mS/cm"
+        inputMode="decimal"
+        {...field('labelEc')}
+      />
       <TextField label="EC of your water, mS/cm" inputMode="decimal" {...field('source')} />
     </>
   )

@@ -34,7 +34,7 @@ export function SendToPlace({ view, fed }: { view: MixView; fed: ReturnType<type
         ))}
       </ChoiceField>
       <button className="btn min-h-11 bg-base-100" disabled={busy}>
-        Enter it as fed
+        Record feeding
       </button>
     </form>
   )

@@ -34,10 +34,10 @@ export function carriedBy(
   const empty = level.findIndex((litres) => litres <= 0)
   const lasts =
     empty < 0
-      ? 'carries them through the next two weeks'
+      ? 'lasts the next two weeks'
       : empty === 0
         ? 'is empty within the day'
         : `is empty after ${empty + 1} days`
-  const lost = over > 1 ? `, of which ${sayLitres(over, manner)} run over` : ''
-  return `All places take ${sayLitres(need, manner)} a day now. Full today, it ${lasts}; in the rain to come it catches ${caught < 0.5 ? 'nothing' : sayLitres(caught, manner)}${lost}. ${sayLength(1, manner)} of water over the line gives ${sayNumber(headPressure(1), manner)} kPa: too little for most drip emitters.`
+  const lost = over > 1 ? `, of which ${sayLitres(over, manner)} overflow` : ''
+  return `All places use ${sayLitres(need, manner)} per day now. If it is full today, it ${lasts}. From the rain to come it catches ${caught < 0.5 ? 'nothing' : sayLitres(caught, manner)}${lost}. ${sayLength(1, manner)} of water over the line gives ${sayNumber(headPressure(1), manner)} kPa: too little for most drip emitters.`
 }

@@ -14,14 +14,14 @@ export function WaterButt({ places, manner }: { places: readonly PlaceWaterView[
   const rain = (places[0]?.days ?? []).filter(({ ahead }) => ahead).map((day) => day.rain * mm)
   const need = places.reduce((sum, place) => sum + place.need, 0)
   return (
-    <section aria-label="Water butt">
-      <PartHeading>A water butt against the need</PartHeading>
+    <section aria-label="Rain barrel">
+      <PartHeading>Will a rain barrel be enough?</PartHeading>
       <div className="flex flex-wrap items-start gap-2">
         <div className="w-40">
           <TextField label="Roof, from above" {...field('roof')} />
         </div>
         <div className="w-40">
-          <TextField label="The butt holds" {...field('holds')} />
+          <TextField label="The barrel holds" {...field('holds')} />
         </div>
       </div>
       {all && (

@@ -32,7 +32,7 @@ export const byHandSchema = (manner: Manner) =>
     age: choiceField(keysOf(USUAL_AGES), 'how old the plants are'),
     day: choiceField(keysOf(USUAL_DAYS), 'what day it is'),
     emitters: wholeField(1, 100_000, 'how many emitters'),
-    /** L an hour. */
+    /** L per hour. */
     flow: flowField(manner),
     /** In which the hose fills a bucket. */
     seconds: decimalField(1, 3600),
@@ -81,10 +81,10 @@ export function waterByHand(
   }
   const { need, readily, holds, untilSlow, untilLimp } = water
   const litres = (value: number) => sayLitres(value, manner)
-  const often = untilSlow < 1 ? ': water it twice on such a day, early and in the afternoon' : ''
+  const often = untilSlow < 1 ? '. Water it twice on such a day, early and in the afternoon' : ''
   return {
-    answer: `${litres(need)} a day, ${litres(readily)} each ${sayLasting(untilSlow, manner)}`,
-    more: `${sayCans(readily, manner)} at a time. Watered through it holds ${litres(holds)}; growth slows after ${sayLasting(untilSlow, manner)}, leaves are limp after ${sayLasting(untilLimp, manner)}${often}.`,
+    answer: `${litres(need)} per day: ${litres(readily)} every ${sayLasting(untilSlow, manner)}`,
+    more: `${sayCans(readily, manner)} at a time. Fully watered it holds ${litres(holds)}. Growth slows after ${sayLasting(untilSlow, manner)}, and leaves go limp after ${sayLasting(untilLimp, manner)}${often}.`,
     drip:
       emitters !== null && flow !== null
         ? {

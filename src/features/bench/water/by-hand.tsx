@@ -38,7 +38,7 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
           </>
         ) : (
           <>
-            <TextField key="area" label="Its area" {...field('area')} />
+            <TextField key="area" label="Area" {...field('area')} />
             <ChoiceField label="Soil" {...field('soil')}>
               {SOILS.map((one) => (
                 <option key={one} value={one}>
@@ -46,10 +46,10 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
                 </option>
               ))}
             </ChoiceField>
-            <TextField key="depth" label="Roots go down" {...field('depth')} />
+            <TextField key="depth" label="Root depth" {...field('depth')} />
           </>
         )}
-        <ChoiceField label="The plants are" {...field('age')}>
+        <ChoiceField label="Age of the plants" {...field('age')}>
           {keysOf(USUAL_AGES).map((one) => (
             <option key={one} value={one}>
               {AGE_NAMES[one]}
@@ -57,7 +57,7 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
           ))}
         </ChoiceField>
         <div className="lg:col-span-2">
-          <ChoiceField label="The day is" {...field('day')}>
+          <ChoiceField label="Weather" {...field('day')}>
             {keysOf(USUAL_DAYS).map((one) => (
               <option key={one} value={one}>
                 {DAY_NAMES[one]}, {sayDepth(USUAL_DAYS[one], manner)}
@@ -70,9 +70,9 @@ export function WaterByHand({ manner, alone }: { manner: Manner; alone: boolean 
         <PartHeading>How long to run it</PartHeading>
         <div className="grid gap-3 sm:grid-cols-3">
           <TextField label="Emitters" inputMode="numeric" {...field('emitters')} />
-          <TextField label="Each gives in an hour" {...field('flow')} />
+          <TextField label="Flow per emitter and hour" {...field('flow')} />
           <TextField
-            label={`The hose fills ${sayVolume(BUCKET[manner.units], manner)} in, s`}
+            label={`Time to fill ${sayVolume(BUCKET[manner.units], manner)} in, s`}
             inputMode="decimal"
             {...field('seconds')}
           />

@@ -15,7 +15,7 @@ import { AXIS, MARGIN, TOOLTIP } from '../../../components/chart-style'
 import type { BalancePoint } from './queries'
 
 /** What is missing from a root zone by day, over what came from the sky and the can. */
-export default function WaterChart({ points, unit }: { points: BalancePoint[]; unit: 'mm' | 'in' }) {
+export default function WaterChart({ points, unit }: { points: BalancePoint[]; unit: string }) {
   const ahead = points.filter((point) => point.ahead)
   return (
     <ResponsiveContainer width="100%" height="100%">
@@ -49,7 +49,7 @@ export default function WaterChart({ points, unit }: { points: BalancePoint[]; u
         />
         <Line
           dataKey="trigger"
-          name={`growth slows from, ${unit}`}
+          name={`growth slows, ${unit}`}
           stroke="var(--color-error)"
           strokeDasharray="6 4"
           dot={false}
@@ -57,7 +57,7 @@ export default function WaterChart({ points, unit }: { points: BalancePoint[]; u
         />
         <Line
           dataKey="depletion"
-          name={`missing, ${unit}`}
+          name={`short of, ${unit}`}
           stroke="var(--color-primary)"
           strokeWidth={2.5}
           dot={false}

@@ -12,16 +12,20 @@ export function DripByHand({ manner }: { manner: Manner }) {
   const values = all as DripValues | null
   const set = values && dripSet(values, manner)
   return (
-    <section aria-label="Drip before it is laid">
-      <h2 className="text-2xl font-semibold">{set?.answer ?? 'Drip before it is laid'}</h2>
+    <section aria-label="Plan a drip line">
+      <h2 className="text-2xl font-semibold">{set?.answer ?? 'Plan a drip line'}</h2>
       <div className="mt-3 grid gap-3 sm:grid-cols-4">
-        <TextField label="Bed is long" {...field('length')} />
-        <TextField label="Bed is wide" {...field('width')} />
+        <TextField label="Bed length" {...field('length')} />
+        <TextField label="Bed width" {...field('width')} />
         <TextField label="Lines" inputMode="numeric" {...field('lines')} />
-        <TextField label="Emitters every" {...field('every')} />
-        <TextField label="Each gives in an hour" {...field('flow')} />
-        <TextField label="Plants every" {...field('apart')} />
-        <TextField label="Barrel’s water over the line" hint="Empty: from the main" {...field('head')} />
+        <TextField label="Distance between emitters" {...field('every')} />
+        <TextField label="Flow per emitter and hour" {...field('flow')} />
+        <TextField label="Plant spacing" {...field('apart')} />
+        <TextField
+          label="Height of the water above the line"
+          hint="Leave blank for tap water"
+          {...field('head')}
+        />
       </div>
       {values && set && (
         <>

@@ -14,7 +14,7 @@ export const dripSchema = (manner: Manner) => {
     width: length(0.1, 20),
     lines: wholeField(1, 20, 'how many lines'),
     every: length(0.02, 5),
-    /** L an hour. */
+    /** L per hour. */
     flow: flowField(manner),
     apart: length(0.05, 5),
     /** Of water over the line; null: from the main. */
@@ -36,11 +36,11 @@ export function usualDrip(manner: Manner) {
 }
 
 const warningsIn = (manner: Manner): Record<DripDesign['warnings'][number], string> => ({
-  'no-emitter': 'No emitter lies in this bed: set them closer, or the line longer.',
-  'dry-plants': `Some plants stand more than ${sayLength(EMITTER_REACH, manner)} from an emitter: turn the spacing to theirs, or add a line.`,
+  'no-emitter': 'No emitter is in this bed. Set them closer, or use a longer line.',
+  'dry-plants': `Some plants are more than ${sayLength(EMITTER_REACH, manner)} from an emitter. Match the spacing to the plants, or add a line.`,
   'low-pressure':
-    'A barrel so low drives most emitters at less than they say, and unevenly: choose ones made for gravity, raise it, or measure each end with a cup.',
-  'long-line': `Over ${sayLength(LONGEST_LINE, manner)} of line the last emitters give less: feed it from the middle.`,
+    'A barrel this low makes most emitters give less than their rating, and unevenly. Choose emitters made for gravity, raise the barrel, or measure each end with a cup.',
+  'long-line': `Over ${sayLength(LONGEST_LINE, manner)} of line, the last emitters give less. Feed the line from the middle.`,
 })
 
 /** A drip set laid out, and what it gives. */
@@ -53,11 +53,11 @@ export function dripSet(values: DripValues, manner: Manner) {
   )
   const { emitters, dry, rate, pressure } = design
   const missed = dry > 0 ? `, ${dry} of ${sayCount(set.plants.length, 'plant')} miss one` : ''
-  const pressed = pressure === null ? '' : ` The barrel presses with ${sayNumber(pressure, manner)} kPa.`
+  const pressed = pressure === null ? '' : ` The barrel’s pressure is ${sayNumber(pressure, manner)} kPa.`
   return {
     ...set,
-    answer: `${sayCount(emitters, 'emitter')}, ${sayLitres(design.flow, manner)} an hour${missed}`,
-    more: `That is ${sayDepth(rate, manner)} of water in an hour over the bed, and ${sayNumber(600 / rate, manner, 0)} min for ${sayDepth(10, manner)}.${pressed}`,
+    answer: `${sayCount(emitters, 'emitter')}, ${sayLitres(design.flow, manner)} per hour${missed}`,
+    more: `That is ${sayDepth(rate, manner)} of water per hour over the bed, or ${sayNumber(600 / rate, manner, 0)} min for ${sayDepth(10, manner)}.${pressed}`,
     warnings: design.warnings.map((warning) => warningsIn(manner)[warning]),
   }
 }

@@ -36,7 +36,7 @@ export function WaterForm({
       <button className="btn min-h-11 btn-primary" disabled={busy || form.busy}>
         Record watering
       </button>
-      <span className="self-center text-quiet">{sayLitres(through, manner)} fill its root zone now.</span>
+      <span className="self-center text-quiet">{sayLitres(through, manner)} fills its root zone now.</span>
     </form>
   )
 }

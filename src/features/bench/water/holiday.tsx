@@ -41,8 +41,8 @@ export function Holiday({ places, manner }: { places: readonly PlaceWaterView[];
         />
         <span className="text-quiet">
           {lost === 0
-            ? 'watered through before, every place lives'
-            : `${lost} of ${plan.length} places would not live through it`}
+            ? 'soaked before you leave, every place survives'
+            : `${lost} of ${plan.length} places won’t survive without water`}
         </span>
       </label>
       <ol className="mt-2">
@@ -57,7 +57,7 @@ export function Holiday({ places, manner }: { places: readonly PlaceWaterView[];
             </span>
             <span className="text-quiet">
               {acts.map((act) => sayHolidayAct(act, manner)).join('; ')}
-              {acts.includes('neighbour') && ` (about ${sayLitres(place.need, manner)} a day)`}
+              {acts.includes('neighbour') && ` (about ${sayLitres(place.need, manner)} per day)`}
             </span>
           </li>
         ))}

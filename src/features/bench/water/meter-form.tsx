@@ -22,7 +22,7 @@ export function MeterForm({ busy, onRead }: { busy: boolean; onRead: (content: n
       noValidate
     >
       <div className="w-44">
-        <TextField label="Or a meter’s per cent" inputMode="decimal" {...form.field('content')} />
+        <TextField label="Or a meter reading, %" inputMode="decimal" {...form.field('content')} />
       </div>
       <button className="btn min-h-11 bg-base-100" disabled={busy || form.busy}>
         Save reading

@@ -14,21 +14,21 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
         {place.ways.map((one) => (
           <li key={one.way} className="border-t border-base-300 py-1.5">
             <strong>{WATER_SCHOOLS[one.way].name}</strong>
-            {one.way === place.school && ' · taken here'}: {sayWay(one, manner)}.{' '}
+            {one.way === place.school && ' · used here'}: {sayWay(one, manner)}.{' '}
             <span className="text-quiet">{WATER_SCHOOLS[one.way].case}</span>
           </li>
         ))}
       </ul>
       {!place.mulched && !place.isPot && (
         <p className="mt-2">
-          Bare soil loses up to a sixth more: {sayLength(MULCH_DEPTH, manner)} of straw here is{' '}
+          Bare soil loses up to a sixth more water: {sayLength(MULCH_DEPTH, manner)} of straw here is{' '}
           {sayLitres(place.mulchLitres, manner)} as it is bought.
         </p>
       )}
       {place.dryPlants > 0 && (
         <p className="mt-2 text-cut">
-          {place.dryPlants === 1 ? '1 plant stands' : `${place.dryPlants} plants stand`} more than{' '}
-          {sayLength(EMITTER_REACH, manner)} from an emitter: move the line, add one, or water those by hand.
+          {place.dryPlants === 1 ? '1 plant is' : `${place.dryPlants} plants are`} more than{' '}
+          {sayLength(EMITTER_REACH, manner)} from an emitter. Move the line, add one, or water those by hand.
         </p>
       )}
     </section>

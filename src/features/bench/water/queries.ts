@@ -1,3 +1,4 @@
+import { convertFromSi } from '../../../core/quantity'
 import { onceADay } from '../../../core/garden-day'
 import type { Day, GardenState } from '../../../data/garden-state'
 import { addDays, type IsoDate } from '../../../core/calendar'
@@ -65,9 +66,11 @@ export interface PlaceWaterView {
   /** The same if it were watered through today. */
   filled: { untilSlow: number; untilLimp: number }
   dripMinutes: number | null
-  /** mm an hour that its ground takes in, and how the water is given in turns where it comes faster; null: a pot. */
+  /** mm per hour that its ground takes in, and how the water is given in turns where it comes faster; null: a pot. */
   soaking: { takesIn: number; drip: Soaking | null; hand: Soaking | null } | null
   evenness: Evenness
+  /** What its water is told in: L or gal of a pot, mm or in of the ground. */
+  unit: 'L' | 'gal' | 'mm' | 'in'
   days: BalancePoint[]
   /** Date of the last watering, and of the last look at its soil. */
   lastWatered: IsoDate | null
@@ -211,18 +214,28 @@ function viewOf(
     dripMinutes,
     soaking: course.soil && { takesIn: infiltration(course.soil), ...soakingOf(place, course, litres) },
     evenness: evenness(states, fruitDays(plantings, course.from, states.length)),
-    days: pointsOf(water, on, manner),
+    unit: unitOfBalance(place, manner),
+    days: pointsOf(place, water, on, manner),
     lastWatered: lastOf('watered'),
     lastLooked: lastOf('moisture-read'),
   }
 }
 
+const MM_A_METRE = 1000
+
+/** What the water of a root zone is told in: of a pot as one waters it, of the ground as rain is measured. */
+const unitOfBalance = ({ pot }: Place, { units }: Manner) =>
+  pot ? (units === 'us' ? 'gal' : 'L') : units === 'us' ? 'in' : 'mm'
+
 function pointsOf(
+  place: Place,
   { course, states, ahead, depletion }: PlaceWater,
   on: IsoDate,
   manner: Manner,
 ): BalancePoint[] {
-  const scale = manner.units === 'us' ? 1 / 25.4 : 1
+  const scale = place.pot
+    ? convertFromSi(course.area, 'volume', unitOfBalance(place, manner))
+    : convertFromSi(1 / MM_A_METRE, 'length', unitOfBalance(place, manner))
   const rounded = (value: number) => Math.round(value * scale * 100) / 100
   const start = Math.max(0, states.length - SHOWN_BEFORE)
   const point = (

@@ -3,6 +3,8 @@
 import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
 import { Cautions, PartHeading, WorkedOut } from '../../../components/advice/why'
+import { ChartFrame } from '../../../components/chart-frame'
+import type { Manner } from '../../../core/facts'
 import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
 import { FINGER_DEPTH, MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../../core/watering'
@@ -105,24 +107,17 @@ export function WaterScreen({ view }: { view: WaterView }) {
         ) : (
           <Ahead />
         )}
-        <figure aria-label="Water by day">
-          <PartHeading>What is missing from its root zone</PartHeading>
-          <div className="h-56" aria-hidden>
-            <Drawn points={place.days} unit={manner.units === 'us' ? 'in' : 'mm'} />
-          </div>
-          <figcaption className="text-sm text-quiet">
-            Line: missing water, {sayDepth(place.depletion, manner)} today; dashed: from{' '}
-            {sayDepth(place.raw, manner)} on growth slows; bars: rain (light) and watering (dark). Shaded: the
-            days ahead if nobody waters.
-          </figcaption>
+        <section aria-label="Water by day">
+          <PartHeading>How much water the root zone is short of</PartHeading>
+          <BalanceChart place={place} manner={manner} />
           <WorkedOut workings={['evapotranspiration', 'water', 'evenness']} />
-        </figure>
+        </section>
         {!isAhead && (
-          <section aria-label="How it was found">
+          <section aria-label="What you found">
             <PartHeading>
               {place.isPot
-                ? `Put a finger in, ${sayLength(FINGER_DEPTH, manner)} down`
-                : 'Dig to where the roots are'}
+                ? `Push a finger in, ${sayLength(FINGER_DEPTH, manner)} down`
+                : 'Dig down to the roots'}
               : how is it?
             </PartHeading>
             <div className="flex flex-wrap gap-2">
@@ -141,7 +136,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
             <MeterForm key={place.id} busy={busy} onRead={read} />
             {place.lastLooked && (
               <p className="mt-1 text-sm text-quiet">
-                Last looked at on {formatDate(place.lastLooked, manner)}.
+                Last checked on {formatDate(place.lastLooked, manner)}.
               </p>
             )}
           </section>
@@ -153,7 +148,7 @@ export function WaterScreen({ view }: { view: WaterView }) {
         <WaterButt places={places} manner={manner} />
         <details>
           <summary className="min-h-11 cursor-pointer py-2 font-semibold">
-            Any other pot or bed, or a drip set before it is laid
+            Another pot or bed, or a planned drip line
           </summary>
           <AnyWater manner={manner} />
         </details>
@@ -186,7 +181,7 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
       </p>
       <h1 className="mt-1 text-3xl font-semibold">
         {place.dueOn === null && !isNow
-          ? 'No water for two weeks'
+          ? 'No water needed for two weeks'
           : `${sayLitres(litres, manner)} ${sayDue(place, manner)}`}
       </h1>
       <p className="mt-2 text-lg text-quiet">
@@ -202,11 +197,11 @@ function Answer({ place, view }: { place: PlaceWaterView; view: WaterView }) {
           `, or ${formatMeasure({ kind: 'duration', value: (litres / USUAL_HOSE) * 60 }, manner)} of a hose that gives ${sayLitres(USUAL_HOSE, manner)} a minute. `}
         {soaking && `${soaking} `}
         {place.splits > 1 &&
-          `In ${place.splits} portions a day: its ${place.isPot ? 'mix holds' : 'roots reach'} no more at once. `}
-        It takes about {sayLitres(place.need, manner)} a day now; growth slows in {sayLasts(place.untilSlow)}
+          `In ${place.splits} portions per day, because its ${place.isPot ? 'mix holds' : 'roots reach'} no more at once. `}
+        It uses about {sayLitres(place.need, manner)} per day now; growth slows in {sayLasts(place.untilSlow)}
         {place.lastWatered
           ? `; last watered on ${formatDate(place.lastWatered, manner)}`
-          : '; no watering is entered'}
+          : '; no watering on record'}
         .
       </p>
     </div>
@@ -220,21 +215,22 @@ function Risks({ place }: { place: PlaceWaterView }) {
     formatMeasure({ kind: 'share', value }, { units: 'metric', decimals: 'point' })
   return (
     <section aria-label="Evenness">
-      <PartHeading>How even it was, these two weeks</PartHeading>
+      <PartHeading>How even it was over two weeks</PartHeading>
       <p>
-        {swing <= 0.6 ? 'Even' : swing <= 1 ? 'Fairly even' : 'Uneven'}: it swung by {percent(swing)} of what
-        is easily taken; growth was slowed on {dryDays === 1 ? '1 day' : `${dryDays} days`}.
+        {swing <= 0.6 ? 'Even' : swing <= 1 ? 'Fairly even' : 'Uneven'}: soil moisture rose and fell by{' '}
+        {percent(swing)} of what roots can easily use. Growth was slowed on{' '}
+        {dryDays === 1 ? '1 day' : `${dryDays} days`}.
       </p>
       <TrussTable trusses={place.trusses} />
       {rot > WORTH && (
         <p className="text-cut">
-          Blossom-end rot: {rot > 0.5 ? 'likely' : 'possible'} on fruit that were young then. It is a disorder
-          of uneven water, not contagious: even moisture first, before any feed or spray.
+          Blossom-end rot: {rot > 0.5 ? 'likely' : 'possible'} on fruit that were young then. Uneven water
+          causes it, and it does not spread. Keep the soil evenly moist before you try any feed or spray.
         </p>
       )}
       {crack > WORTH && (
         <p className="text-cut">
-          Cracking: a drenching came after a dry spell while fruit coloured. Pick those first.
+          Cracking: heavy rain or watering followed a dry spell while fruit were coloring. Pick those first.
         </p>
       )}
     </section>
@@ -249,7 +245,7 @@ function TrussTable({ trusses }: { trusses: PlaceWaterView['trusses'] }) {
     <table className="my-2 w-full max-w-xl text-sm tabular-nums">
       <thead>
         <tr className="text-left text-quiet">
-          <th className="py-1 font-normal">Truss or fork, from the base</th>
+          <th className="py-1 font-normal">Cluster or fork, from the base</th>
           <th className="py-1 font-normal">Open since</th>
           <th className="py-1 font-normal">Dry days while young</th>
           <th className="py-1 font-normal">Risks</th>
@@ -281,3 +277,46 @@ function TrussTable({ trusses }: { trusses: PlaceWaterView['trusses'] }) {
 }
 /** Risks under this are not told. */
 const WORTH = 0.05
+
+/** A place's water by day, up to now and ahead. */
+function BalanceChart({ place, manner }: { place: PlaceWaterView; manner: Manner }) {
+  const { days, unit } = place
+  const say = (depth: number) =>
+    place.isPot ? sayLitres(depth * place.area, manner) : sayDepth(depth, manner)
+  return (
+    <ChartFrame
+      name="Water by day"
+      says={`${place.name} is short of ${say(place.depletion)} today. Growth slows once it is short of ${say(place.raw)}. The shaded days are still to come, if nobody waters.`}
+      along={{ name: 'day', steps: days.map(({ name }) => name) }}
+      series={[
+        {
+          name: `short of, ${unit}`,
+          mark: 'line',
+          color: 'var(--color-primary)',
+          values: days.map(({ depletion }) => depletion),
+        },
+        {
+          name: `growth slows, ${unit}`,
+          mark: 'dashed',
+          color: 'var(--color-error)',
+          values: days.map(({ trigger }) => trigger),
+        },
+        {
+          name: `rain, ${unit}`,
+          mark: 'bar',
+          color: 'var(--color-info)',
+          opacity: 0.45,
+          values: days.map(({ rain }) => rain),
+        },
+        {
+          name: `watered, ${unit}`,
+          mark: 'bar',
+          color: 'var(--color-info)',
+          values: days.map(({ watering }) => watering),
+        },
+      ]}
+    >
+      <Drawn points={days} unit={unit} />
+    </ChartFrame>
+  )
+}

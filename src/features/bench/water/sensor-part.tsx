@@ -25,7 +25,7 @@ export function SensorPart({ place }: { place: PlaceWaterView }) {
     <section aria-label="Sensor and timer">
       <PartHeading>Sensor and tap timer</PartHeading>
       {place.sensors.length === 0 ? (
-        <p>No sensor posts for {place.name}. Any device that can send JSON can.</p>
+        <p>No sensor sends readings for {place.name}. Any device that can send JSON works.</p>
       ) : (
         <ul>
           {place.sensors.map((id, index) => (
@@ -33,7 +33,7 @@ export function SensorPart({ place }: { place: PlaceWaterView }) {
               key={id}
               className="flex flex-wrap items-center justify-between gap-2 border-t border-base-300 py-1"
             >
-              Sensor {index + 1} may post readings of {place.name}.
+              Sensor {index + 1} may send readings for {place.name}.
               <button
                 className="btn min-h-11 btn-ghost"
                 disabled={busy}

@@ -20,14 +20,13 @@ export function FeedPart({ token }: { token: string | null }) {
   const run = (send: () => Promise<Result>, said: string) => void change({ send, said })
   const copy = (text: string) =>
     void navigator.clipboard.writeText(text).then(
-      () => say('The address is copied.'),
-      () => sayFault('The browser did not let it be copied: select the address and copy it.'),
+      () => say('Address copied.'),
+      () => sayFault('The browser did not allow copying. Select the address and copy it yourself.'),
     )
   return (
     <div className="space-y-3">
       <p>
-        Every sowing, potting up, setting out, first flower and first ripe fruit as a day in your own
-        calendar.
+        See every sowing, potting up, planting out, first flower and first ripe fruit in your own calendar.
       </p>
       <p>
         <a className="btn min-h-11 bg-base-100" href="/calendar.ics" download>
@@ -37,8 +36,7 @@ export function FeedPart({ token }: { token: string | null }) {
       {address === null ? (
         <>
           <p className="text-quiet">
-            Or let another calendar read it, and follow every change: it needs an address that nobody can
-            guess.
+            Or let your calendar app follow every change. This creates a private link.
           </p>
           <button
             className="btn min-h-11 bg-base-100"
@@ -59,9 +57,7 @@ export function FeedPart({ token }: { token: string | null }) {
               onFocus={(event) => event.target.select()}
             />
           </label>
-          <p className="text-quiet">
-            Whoever has this address reads the calendar without a login. Nothing else is in it.
-          </p>
+          <p className="text-quiet">Anyone with this link can read the calendar. It shows nothing else.</p>
           <p className="flex flex-wrap gap-2">
             <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => copy(address)}>
               Copy it
@@ -69,9 +65,9 @@ export function FeedPart({ token }: { token: string | null }) {
             <button
               className="btn min-h-11 bg-base-100"
               disabled={busy}
-              onClick={() => run(makeFeed, 'A new address: the one before is dead.')}
+              onClick={() => run(makeFeed, 'You have a new link. The old one no longer works.')}
             >
-              Give it a new address
+              Make a new link
             </button>
             <button
               className="btn min-h-11 bg-base-100"

@@ -15,8 +15,8 @@ export function FilesScreen({
   return (
     <GardenPage
       at="/garden/files"
-      title="Everything here is yours to take along"
-      deciding="The calendar for your own, tables for a spreadsheet, and the whole garden as one file."
+      title="Take your data with you"
+      deciding="Export dates for your calendar, tables for a spreadsheet, or the whole garden as one file."
       query={query}
     >
       <div className="mt-6 grid max-w-5xl gap-10 lg:grid-cols-2">

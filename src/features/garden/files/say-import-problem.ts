@@ -10,12 +10,12 @@ export function sayImportProblem(problem: ImportProblem): { message: string; fau
   switch (problem.kind) {
     case 'damaged-zip':
       return {
-        message: `This zip file is damaged or cut off, or holds no garden. ${unchanged} Export it again, or take an older copy.`,
+        message: `This zip file is damaged or cut off, or has no garden in it. ${unchanged} Export it again, or use an older copy.`,
         faults: [],
       }
     case 'too-large':
       return {
-        message: `This file holds more than a garden can: unpacked it must be under ${LARGEST.document / 1024 / 1024} MB without its photos. ${unchanged} Export it again, or take an older copy.`,
+        message: `This file is too large for a garden. Unpacked it must be under ${LARGEST.document / 1024 / 1024} MB without its photos. ${unchanged} Export it again, or use an older copy.`,
         faults: [],
       }
     case 'too-deep':
@@ -25,22 +25,22 @@ export function sayImportProblem(problem: ImportProblem): { message: string; fau
       }
     case 'not-json':
       return {
-        message: `The file breaks off or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or take an older copy.`,
+        message: `The file stops or is damaged at line ${problem.line}, column ${problem.column}. ${unchanged} Export it again, or use an older copy.`,
         faults: [],
       }
     case 'not-a-garden':
       return { message: `This is not a garden that Prairie exported. ${unchanged}`, faults: [] }
     case 'newer':
       return {
-        message: `This garden was exported by a newer Prairie (version ${problem.version} of the file). ${unchanged} Update Prairie first.`,
+        message: `A newer Prairie exported this garden (version ${problem.version} of the file). ${unchanged} Update Prairie first.`,
         faults: [],
       }
     case 'here-already':
       return {
         message:
           problem.name === null
-            ? `Parts of this garden are here already, in another garden. ${unchanged} Remove that one first, or take the file in its place.`
-            : `This garden is here already: ${problem.name}. ${unchanged} Open that one first and take the file in its place.`,
+            ? `Another garden here already has parts of this one. ${unchanged} Remove that one first, or import the file in its place.`
+            : `This garden is here already: ${problem.name}. ${unchanged} Open that one first and import the file in its place.`,
         faults: [],
       }
     case 'invalid': {

@@ -20,7 +20,7 @@ export async function openGarden(id: string): Promise<boolean> {
 /** Removes a garden, after a copy of the database; the answer says what is wrong, or how many are left. */
 export async function dropGarden(id: string, typed: string): Promise<{ left: number } | { problem: string }> {
   const garden = (await allGardens()).find((one) => one.id === id)
-  if (!garden) return { problem: 'That garden is no longer there: load the screen again.' }
+  if (!garden) return { problem: 'That garden is gone. Load the screen again.' }
   if (String(typed).trim() !== garden.name)
     return { problem: `Type its name, ${garden.name}, to remove it. Nothing was changed.` }
   await copyBefore('before-removal')

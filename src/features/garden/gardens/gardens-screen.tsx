@@ -16,7 +16,7 @@ export function GardenList({ gardens }: { gardens: readonly GardenLine[] }) {
   const open = (id: string, name: string) =>
     start(async () => {
       const opened = await openGarden(id).catch(() => false)
-      if (!opened) return void sayFault('That garden could not be opened: load the screen again.')
+      if (!opened) return void sayFault('That garden could not be opened. Load the screen again.')
       say(`${name} is open.`)
       router.push('/walk')
     })
@@ -60,7 +60,7 @@ export function GardenList({ gardens }: { gardens: readonly GardenLine[] }) {
         </Link>
       </p>
       <p className="mt-3 max-w-prose text-quiet">
-        To bring a garden from elsewhere, open its file beside this one under Files and feeds.
+        To add a garden from a file, import it under Files and feeds.
       </p>
     </div>
   )
@@ -77,7 +77,7 @@ function Removal({ garden }: { garden: GardenLine }) {
         problem: NO_ANSWER.message,
       }))
       if ('problem' in answer) return setProblem(answer.problem)
-      say(`${garden.name} is removed. A copy of the database lies beside it.`)
+      say(`${garden.name} is removed. A copy of the database is beside it.`)
       if (answer.left === 0) router.push('/')
       else router.refresh()
     })
@@ -93,11 +93,11 @@ function Removal({ garden }: { garden: GardenLine }) {
         }}
       >
         <p>
-          All of it goes, its log too. A copy of the database is put beside it first; export the garden if you
-          may want it again.
+          This removes everything, its log too. Prairie first makes a copy of the database. Export the garden
+          if you may want it again.
         </p>
         <TextField
-          label="Its name, to be sure"
+          label="Type its name to confirm"
           value={typed}
           error={problem}
           onChange={({ target }) => setTyped(target.value)}

@@ -15,10 +15,10 @@ const isBend = (value: unknown): value is number =>
 /** Lets the garden's months come from another source; months that were entered stay as they are. */
 export async function takeClimate({ source, cold, hot }: ClimateChoice): Promise<Result> {
   if (!isClimateSource(source) || !isBend(cold) || !isBend(hot))
-    return { ok: false, message: 'There is no such climate. Nothing was changed.' }
+    return { ok: false, message: 'That climate does not exist. Nothing was changed.' }
   return write(async (tx): Promise<Result> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
     const months = await climateOf(source, garden, { cold, hot })
     const rows = await normalRecord.of(garden.id, tx)
     await updateGarden(tx, garden.id, { climateTemplate: source, climateShift: cold, climateHot: hot })

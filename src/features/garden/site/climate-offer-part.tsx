@@ -17,7 +17,7 @@ export function ClimateOfferPart({ offer }: { offer: ClimateOffer }) {
         onClick={() =>
           change({
             send: () => takeClimate({ source: 'stations', cold: 0, hot: 0 }),
-            said: 'The climate follows the places nearby. Dates follow it.',
+            said: 'The climate now comes from places nearby, and dates use it.',
             undo: { name: 'the climate', send: () => takeClimate(offer.now) },
           })
         }

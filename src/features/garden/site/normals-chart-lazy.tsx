@@ -1,28 +1,44 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { ChartFrame } from '../../../components/chart-frame'
+import { chartUnits } from '../../../components/chart-style'
 import type { ChartMonth } from './normals-chart'
 
 const Drawn = dynamic(() => import('./normals-chart'), { ssr: false })
 
-/** The chart comes after the page: the table under it holds the same numbers. */
+/** The chart comes after the page. */
 export function NormalsChart(props: { months: ChartMonth[]; units: 'metric' | 'us' }) {
+  const { months, units } = props
+  const { degree, depth } = chartUnits(units)
   return (
-    <figure className="mb-4">
-      <div className="h-56" aria-hidden>
-        <Drawn {...props} />
-      </div>
-      <figcaption className="flex flex-wrap gap-x-5 text-sm text-quiet">
-        <span className="flex items-center gap-1.5">
-          <span aria-hidden className="w-6 border-t-2 border-ripe" /> mean high
-        </span>
-        <span className="flex items-center gap-1.5">
-          <span aria-hidden className="w-6 border-t-2 border-dashed border-frost" /> mean low
-        </span>
-        <span className="flex items-center gap-1.5">
-          <span aria-hidden className="h-3 w-3 bg-water/35" /> rain of the month
-        </span>
-      </figcaption>
-    </figure>
+    <ChartFrame
+      name="Average months"
+      says="The average high and low of each month, and its rain."
+      along={{ name: 'month', steps: months.map(({ name }) => name) }}
+      series={[
+        {
+          name: `mean high, ${degree}`,
+          mark: 'line',
+          color: 'var(--ripe)',
+          values: months.map(({ high }) => high),
+        },
+        {
+          name: `mean low, ${degree}`,
+          mark: 'dashed',
+          color: 'var(--frost)',
+          values: months.map(({ low }) => low),
+        },
+        {
+          name: `rain of the month, ${depth}`,
+          mark: 'bar',
+          color: 'var(--color-info)',
+          opacity: 0.35,
+          values: months.map(({ rain }) => rain),
+        },
+      ]}
+    >
+      <Drawn {...props} />
+    </ChartFrame>
   )
 }

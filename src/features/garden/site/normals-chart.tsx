@@ -25,7 +25,7 @@ export default function NormalsChart({ months, units }: { months: ChartMonth[]; 
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={months} margin={MARGIN}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
-        <XAxis dataKey="name" {...AXIS} interval={0} />
+        <XAxis dataKey="name" {...AXIS} interval="preserveStartEnd" minTickGap={4} />
         <YAxis {...TEMPERATURE_AXIS} unit={` ${degree}`} />
         <YAxis {...RAIN_AXIS} unit={` ${depth}`} />
         <Tooltip

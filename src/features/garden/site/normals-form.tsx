@@ -88,15 +88,17 @@ export function NormalsForm({
           </tbody>
         </table>
       </div>
-      <ul className="mt-2 text-sm font-semibold text-cut" role="alert">
-        {faults.flatMap((month, index) =>
-          Object.entries(month ?? {}).map(([field, fault]) => (
-            <li key={index + field}>
-              {monthName(index + 1)}, {HEADS[field as keyof typeof HEADS]?.name}: {fault?.message}
-            </li>
-          )),
-        )}
-      </ul>
+      <div role="alert">
+        <ul className="mt-2 text-sm font-semibold text-cut">
+          {faults.flatMap((month, index) =>
+            Object.entries(month ?? {}).map(([field, fault]) => (
+              <li key={index + field}>
+                {monthName(index + 1)}, {HEADS[field as keyof typeof HEADS]?.name}: {fault?.message}
+              </li>
+            )),
+          )}
+        </ul>
+      </div>
       <FormError message={problem} />
       <button className="btn btn-primary mt-3 min-h-11" disabled={busy}>
         Save the climate

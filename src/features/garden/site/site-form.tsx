@@ -24,7 +24,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Name" {...field('name')} />
         <TextField label="Coordinates" {...field('where')} />
-        <TextField label="Height above the sea" {...field('elevation')} />
+        <TextField label="Elevation" {...field('elevation')} />
         <TextField label="Time zone" {...field('timeZone')} />
         <ChoiceField label="Shelter from wind" {...field('shelter')}>
           {SHELTERS.map((shelter) => (
@@ -41,7 +41,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
           ))}
         </ChoiceField>
         <ChoiceField label="Units" {...field('units')}>
-          <option value="metric">metres, litres, °C</option>
+          <option value="metric">meters, liters, °C</option>
           <option value="us">feet, gallons, °F</option>
         </ChoiceField>
         <ChoiceField label="Decimals" {...field('decimals')}>
@@ -53,7 +53,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
           <option value="month-first">June 18</option>
           <option value="iso">2026-06-18</option>
         </ChoiceField>
-        <TextField label="Clock held on" hint="Empty: it follows the computer." {...field('clock')} />
+        <TextField label="Pretend today is" hint="Leave blank to use the real date." {...field('clock')} />
       </div>
       <FormError message={problem} />
       <button className="btn btn-primary min-h-11" disabled={busy}>

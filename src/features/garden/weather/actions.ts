@@ -22,7 +22,7 @@ import { REPLACED, type Replaced, type WeatherRow, putWeather } from '../../../d
 export async function keepDay(typed: DayValues): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { form: 'There is no garden yet: make one first.' }
+    if (!garden) return { form: 'You have no garden yet. Start one first.' }
     const manner = mannerOf(garden)
     const checked = await checkForm(daySchema(manner, todayIn(garden)), typed)
     if ('fields' in checked) return { fields: checked.fields }
@@ -52,7 +52,7 @@ export async function keepDay(typed: DayValues): Promise<FormProblems | undefine
 export async function keepForecast(typed: ForecastValues): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { form: 'There is no garden yet: make one first.' }
+    if (!garden) return { form: 'You have no garden yet. Start one first.' }
     const manner = mannerOf(garden)
     const checked = await checkForm(forecastSchema(manner, todayIn(garden)), typed)
     if ('fields' in checked)
@@ -157,11 +157,11 @@ export async function takeDays(text: string, replaced: Replaced): Promise<Weathe
   const refused = (message: string): WeatherTaken => ({ ok: false, message })
   const asked = { days: parsed(text), replaced }
   if (!takingSchema.isValidSync(asked, { strict: true }))
-    return refused('These days cannot be taken: nothing was stored. Open the file again.')
+    return refused('These days could not be imported. Nothing was saved. Open the file again.')
   const { days } = asked as { days: ReadDay[] }
   return write(async (tx): Promise<WeatherTaken> => {
     const garden = await currentGarden(tx)
-    if (!garden) return refused('There is no garden yet: make one first.')
+    if (!garden) return refused('You have no garden yet. Start one first.')
     const today = todayIn(garden)
     const rows = days
       .filter(({ date }) => date <= addDays(today, FORECAST_REACH))

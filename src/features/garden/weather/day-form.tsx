@@ -39,7 +39,7 @@ export function DayForm({ on, now, manner }: { on: IsoDate; now: IsoDate; manner
   const us = manner.units === 'us'
   const [degree, depth, speed] = us ? ['°F', 'in', 'mph'] : ['°C', 'mm', 'm/s']
   return (
-    <form onSubmit={submit} noValidate aria-label="A day by hand">
+    <form onSubmit={submit} noValidate aria-label="Enter a day by hand">
       <div className="grid max-w-md grid-cols-2 gap-3">
         <DateField label="Day" manner={manner} last={now} {...field('date')} />
         <TextField label={`Low, ${degree}`} inputMode="decimal" {...field('tmin')} />

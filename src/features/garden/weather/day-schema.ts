@@ -44,7 +44,7 @@ export function optionalMeasure(field: Optional, us: boolean) {
     .test('number', message, (value) => value === null || value === undefined || whole.isValidSync(value))
 }
 
-export const LOW_OVER_HIGH = 'The low must not be over the high.'
+export const LOW_OVER_HIGH = 'The low cannot be above the high.'
 
 /** A day's weather in the garden's units: date, low and high, and what else was measured. */
 export function daySchema(manner: Manner, today: IsoDate) {

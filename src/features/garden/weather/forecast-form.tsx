@@ -44,8 +44,8 @@ export function ForecastForm({
   return (
     <form onSubmit={submit} noValidate aria-label="Days ahead">
       <p className="mb-2 text-quiet">
-        From wherever you read it: storm, frost and heat are told by it, before the simulated station. Each
-        day gives way to what was measured. A file with days ahead does the same.
+        Enter the forecast you read. Warnings of storm, frost and heat use it before the simulated station.
+        Measured days replace it. A file with days ahead does the same.
       </p>
       <table className="w-full max-w-md border-collapse">
         <thead className="text-left text-sm text-quiet">

@@ -18,8 +18,8 @@ export function forecastSchema({ units }: Manner, today: IsoDate) {
       const isSaid = [tmin, tmax, rain, wind].some((value) => value !== null)
       const fault = (field: 'tmin' | 'tmax', message: string) =>
         this.createError({ path: `${this.path}.${field}`, message })
-      if (isSaid && tmin === null) return fault('tmin', 'The low too, please.')
-      if (isSaid && tmax === null) return fault('tmax', 'The high too, please.')
+      if (isSaid && tmin === null) return fault('tmin', 'Enter the low too.')
+      if (isSaid && tmax === null) return fault('tmax', 'Enter the high too.')
       return tmin !== null && tmax !== null && tmin! > tmax! ? fault('tmin', LOW_OVER_HIGH) : true
     })
   return object({
@@ -28,7 +28,7 @@ export function forecastSchema({ units }: Manner, today: IsoDate) {
       .required()
       .test(
         'near',
-        'These days are no longer ahead: load the screen again.',
+        'These days are in the past now. Load the screen again.',
         (from) => isIsoDate(from) && from >= addDays(today, -1) && from <= addDays(today, 1),
       ),
     days: array(day).required().length(FORETOLD_BY_HAND),

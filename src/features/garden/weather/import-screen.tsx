@@ -55,11 +55,11 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
     if (!file) return
     if (file.size > LARGEST.weather)
       return setProblem(
-        `This file is ${Math.round(file.size / 1024 / 1024)} MB; twenty years of days are under 1 MB. Leave out what is not daily weather, and choose it again. Nothing was stored.`,
+        `This file is ${Math.round(file.size / 1024 / 1024)} MB, but twenty years of days take less than 1 MB. Remove what is not daily weather, and choose it again. Nothing was saved.`,
       )
     worker.current ??= new WeatherImport()
     const opened = await worker.current.open(await file.arrayBuffer(), ways)
-    if ('problem' in opened) return setProblem(`${PROBLEMS[opened.problem]} Nothing was stored.`)
+    if ('problem' in opened) return setProblem(`${PROBLEMS[opened.problem]} Nothing was saved.`)
     setTable({ name: file.name, look: 0, ...opened })
   }
   const nameOn = async (heading: number | null) => {
@@ -88,7 +88,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
     worker.current?.stop()
     setProgress(null)
     setTable(null)
-    setProblem('Stopped. Nothing was stored: choose the file again to start over.')
+    setProblem('Stopped. Nothing was saved. Choose the file again to start over.')
   }
   const take = (days: ReadDay[]) =>
     startTaking(async () => {
@@ -104,8 +104,9 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
       <div>
         <h1 className="text-3xl font-semibold">Import a weather file</h1>
         <p className="mt-1 text-lg text-quiet">
-          As your station or weather service gives it: a line a day, an hour or five minutes, columns in any
-          order and language. You see how it is read, change what is wrong, and take it or leave it.
+          Use the file as your station or weather service gives it: one line per day, hour or five minutes,
+          with columns in any order and language. You see how Prairie reads it, and can change what is wrong
+          before you import it.
         </p>
       </div>
       <label className="block">
@@ -184,7 +185,7 @@ function Found({
   const ahead = dates.filter((date) => date > now).length
   const taken = days.length - (replaced === 'all' ? 0 : replaced === 'imported' ? entered : known)
   return (
-    <section aria-label="What was found" className="space-y-4">
+    <section aria-label="What Prairie found" className="space-y-4">
       <p className="text-xl font-semibold" role="status">
         {sayCount(days.length, 'good day')}, {faults.length} wrong
         {dates.length > 0 && `: ${say(dates[0]!)} to ${say(dates.at(-1)!)}`}
@@ -198,7 +199,7 @@ function Found({
       )}
       {faults.length > 0 && (
         <div className="border-l-4 border-cut bg-base-200 px-3 py-2">
-          <p className="font-semibold">Lines that cannot be taken</p>
+          <p className="font-semibold">Lines that cannot be imported</p>
           <ul aria-label="Wrong lines">
             {faults.slice(0, MOST_FAULTS).map(({ line, reason }) => (
               <li key={line}>
@@ -217,9 +218,9 @@ function Found({
           </legend>
           {(
             [
-              ['simulated', 'Leave those as they are, and add only the new days'],
-              ['imported', 'Replace what was imported before; leave what was entered by hand'],
-              ['all', 'Replace them all, also what was entered by hand'],
+              ['simulated', 'Keep those as they are, and add only new days'],
+              ['imported', 'Replace imported days, but keep days entered by hand'],
+              ['all', 'Replace them all, also days entered by hand'],
             ] as const
           ).map(([value, text]) => (
             <label key={value} className="flex min-h-11 items-center gap-2">
@@ -244,9 +245,9 @@ function Found({
             onClick={onTake}
           >
             {busy
-              ? 'Storing …'
+              ? 'Saving …'
               : taken === 0
-                ? 'No new day to take'
+                ? 'No new days to import'
                 : `Take ${faults.length > 0 ? 'the ' : ''}${taken} good ${taken === 1 ? 'day' : 'days'}`}
           </button>
         )}

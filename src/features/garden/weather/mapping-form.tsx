@@ -58,11 +58,11 @@ export function MappingForm({
   return (
     <section aria-label="Columns" className="space-y-4">
       <div>
-        <h2 className="text-xl font-semibold">How it is read</h2>
+        <h2 className="text-xl font-semibold">How Prairie reads it</h2>
         <p className="max-w-prose" role="status">
           {sayMapping({ ...table, doubts: asks, mapping }, table.lines).join(' ')}
         </p>
-        <p className="mt-1 text-quiet">Where that is wrong, change it here; then read the lines.</p>
+        <p className="mt-1 text-quiet">If something is wrong, change it here, then read the lines.</p>
       </div>
       <ColumnChoices
         rows={table.heads ? [table.heads, ...table.rows] : table.rows}
@@ -74,7 +74,7 @@ export function MappingForm({
       />
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         <ChoiceField
-          label="Columns are named on"
+          label="Line with column names"
           value={mapping.heading ?? ''}
           onChange={(event) => onHeading(event.target.value === '' ? null : Number(event.target.value))}
         >
@@ -130,8 +130,8 @@ export function MappingForm({
           value={mapping.tenths ? 'tenths' : 'whole'}
           onChange={(event) => set({ tenths: event.target.value === 'tenths' })}
         >
-          <option value="whole">as they stand</option>
-          <option value="tenths">tenths of their unit</option>
+          <option value="whole">as written</option>
+          <option value="tenths">tenths of a unit</option>
         </ChoiceField>
         {shape === 'codes' &&
           CODED.map((measure) => (
@@ -184,7 +184,7 @@ export function MappingForm({
               <option value="kn">knots</option>
             </ChoiceField>
             <TextField
-              label="Wind gauge stands, m high"
+              label="Height of the wind gauge, m"
               inputMode="decimal"
               defaultValue={mapping.windHeight}
               onChange={(event) => set({ windHeight: Number(event.target.value.replace(',', '.')) })}
@@ -229,10 +229,10 @@ function problemOf({ shape, columns, codes, windHeight }: Mapping): string | nul
     ...(shape === 'codes' ? (['code', 'value'] as const).filter((role) => !named(role)) : []),
   ]
   if (missing.length > 0)
-    return `Say which column holds the ${missing.map((role) => ROLE_NAMES[role]).join(', the ')}.`
+    return `Choose which column holds the ${missing.map((role) => ROLE_NAMES[role]).join(', the ')}.`
   if (shape === 'codes' && (codes.tmin === undefined || codes.tmax === undefined))
-    return 'Say which code is the low, and which the high.'
+    return 'Choose which code is the low, and which the high.'
   return windHeight >= GAUGE.low && windHeight <= GAUGE.high
     ? null
-    : `The wind gauge stands from ${GAUGE.low} to ${GAUGE.high} m high.`
+    : `The height of the wind gauge is from ${GAUGE.low} to ${GAUGE.high} m high.`
 }

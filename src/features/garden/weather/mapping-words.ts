@@ -59,18 +59,20 @@ export function sayMapping(
   })
   return [
     `Read as ${SHAPES[shape]}, ${lines} rows${heading === null ? ' under no heading' : heading > 0 ? `, named on line ${heading + 1}` : ''}.`,
-    found.length > 0 ? `${capital(listed(found))}.` : 'No column was recognised: say below what each holds.',
-    `Numbers are in ${unitsOf(mapping)}${mapping.tenths ? ', whole tenths' : ''}.`,
+    found.length > 0
+      ? `${capital(listed(found))}.`
+      : 'Prairie did not recognize any column. Choose below what each one holds.',
+    `Numbers are in ${unitsOf(mapping)}${mapping.tenths ? ', in tenths' : ''}.`,
     ...(shape === 'readings' && columns.rain !== undefined
       ? [
           mapping.rainOf === 'so-far'
-            ? 'Rain grows through each day, so the last of the day counts.'
-            : 'The rain of a day’s readings is added up.',
+            ? 'Rain adds up through each day, so the last value of the day counts.'
+            : 'Prairie adds up the rain of a day’s readings.',
         ]
       : []),
     ...(isEitherWay
       ? [
-          `Day and month fit either way round: they are read ${/^M/.test(mapping.dateFormat) ? 'month first' : 'day first'}, as the garden writes dates.`,
+          `Day and month could be in either order. Prairie reads them ${/^M/.test(mapping.dateFormat) ? 'month first' : 'day first'}, as this garden writes dates.`,
         ]
       : []),
     ...doubts.map(
@@ -83,7 +85,7 @@ export function sayMapping(
         )} can be ${listed(
           roles.map((role) => `the ${plain(role as Measure)}`),
           'or',
-        )}: say which.`,
+        )}. Choose which one.`,
     ),
   ]
 }

@@ -117,16 +117,16 @@ function answerOf(
   const say = (date: IsoDate) => formatDate(date, manner, 'full')
   const gaps = missing === 0 ? '' : `, ${missing} between them missing`
   const seasons = record.ensemble.recorded
-    ? `Dates and odds count your ${record.ensemble.seasons.length} recorded seasons.`
-    : 'Ten whole seasons on record make the odds your own; until then they come from the usual months.'
+    ? `Dates and chances are based on your ${record.ensemble.seasons.length} recorded seasons.`
+    : 'With ten whole seasons on record, chances use your own weather. Until then they use your average climate.'
   const fill =
     garden.station === 'simulated'
-      ? 'Days without a record or a forecast of yours come from the simulated station: that weather is made up.'
-      : 'Days without a record are taken as usual for the day.'
+      ? 'Days without your own record or forecast come from the simulated station. That weather is made up.'
+      : 'Days without a record use the average for the day.'
   return {
     answer:
       first === null || last === null
-        ? 'No weather is on record yet'
+        ? 'You have no weather record yet'
         : `${days} days on record, ${say(first)} to ${say(last)}${gaps}`,
     deciding: `${fill} ${seasons}`,
   }

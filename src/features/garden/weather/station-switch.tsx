@@ -12,14 +12,13 @@ export function StationSwitch({ station }: { station: 'simulated' | 'normals' })
       <p className="leading-snug">
         {on ? (
           <>
-            <strong>The simulated station is on.</strong> It makes weather up under the usual months, the same
-            every time, with a forecast that errs more the further it looks. It is for trying out: do not
-            plant by it.
+            <strong>The simulated station is on.</strong> It makes up weather from your average months, with a
+            forecast that gets less certain further ahead. Use it only to try things out. Do not plant by it.
           </>
         ) : (
           <>
-            <strong>No station.</strong> To try things out, the simulated station can make weather up under
-            your usual months. It needs no set-up.
+            <strong>No station.</strong> To try things out, the simulated station can make up weather from
+            your average months. It needs no setup.
           </>
         )}
       </p>

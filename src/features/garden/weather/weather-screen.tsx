@@ -33,7 +33,7 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
             </div>
             {days.length === 0 ? (
               <p className="text-quiet">
-                No day of this month is on record. Bring a file, or enter days by hand.
+                You have no weather for this month. Import a file, or enter days by hand.
               </p>
             ) : (
               <>
@@ -53,7 +53,7 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
         </div>
         <div className="space-y-8">
           <section>
-            <h2 className="mb-2 text-xl font-semibold">Bring weather in</h2>
+            <h2 className="mb-2 text-xl font-semibold">Add weather</h2>
             <p className="flex flex-wrap gap-2">
               <Link className="btn btn-primary min-h-11" href={`/garden/weather/import${query}`}>
                 Import a weather file
@@ -68,13 +68,13 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
             <ForecastForm key={view.now} now={view.now} foretold={view.foretold} manner={manner} />
           </section>
           <section>
-            <h2 className="mb-2 text-xl font-semibold">A day by hand</h2>
+            <h2 className="mb-2 text-xl font-semibold">Enter a day by hand</h2>
             <DayForm on={on <= view.now ? on : view.now} now={view.now} manner={manner} />
           </section>
           <section>
             <h2 className="text-xl font-semibold">Soil thermometer</h2>
             {view.places.length === 0 ? (
-              <p className="text-quiet">A reading belongs to a place: plan a planting first.</p>
+              <p className="text-quiet">A reading needs a place. Plan a planting first.</p>
             ) : (
               <SoilReadingForm
                 places={view.places}
@@ -117,8 +117,8 @@ function DayTable({ days, units }: { days: WeatherLineView[]; units: 'metric' | 
     ['early blight', '0–4'],
   ]
   return (
-    <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Days">
-      <table className="w-full border-collapse text-right">
+    <div className="table-room mt-4">
+      <table aria-label="Days" className="cards w-full border-collapse text-right">
         <thead className="text-sm text-quiet">
           <tr>
             <th scope="col" className="text-left font-normal">
@@ -156,11 +156,11 @@ function DayTable({ days, units }: { days: WeatherLineView[]; units: 'metric' | 
                 day.wetHours,
                 day.earlyBlight,
               ].map((value, index) => (
-                <td key={index} className="px-2">
+                <td key={index} data-label={heads[index]!.join(', ')} className="px-2">
                   {value ?? '–'}
                 </td>
               ))}
-              <td className="pl-3 text-left leading-tight">
+              <td data-label="from" className="pl-3 text-left leading-tight">
                 {SOURCES[day.source]}
                 {day.lateBlight && <strong className="block text-sm text-cut">late-blight weather</strong>}
               </td>

@@ -44,12 +44,12 @@ describe('a day by hand', () => {
     })
   })
   it.each([
-    [{ tmin: '26' }, 'The low must not be over the high.'],
+    [{ tmin: '26' }, 'The low cannot be above the high.'],
     [{ tmin: '' }, 'From -60 to 45, please.'],
     [{ tmax: 'hot' }, 'From -50 to 55, please.'],
     [{ rain: '-0.1' }, 'From 0 to 500, or leave it empty.'],
     [{ wind: '60' }, 'From 0 to 25, or leave it empty.'],
-    [{ date: '19 June' }, 'That day has not come yet.'],
+    [{ date: '19 June' }, 'That day is still to come.'],
     [{ date: '29 February 2026' }, 'A date such as 18 June.'],
   ])('refuses %o: %s', (change, message) => expect(faultOf(change)).toBe(message))
   it('holds °F to the same bounds', () => {
@@ -85,12 +85,12 @@ describe('a forecast by hand', () => {
     expect(faultOf(typed())).toBeNull()
   })
   it.each([
-    [typed({ tmax: '21' }), 'The low too, please.'],
-    [typed({}, { rain: '3' }), 'The low too, please.'],
-    [typed({ tmin: '9' }), 'The high too, please.'],
-    [typed({ tmin: '22', tmax: '21' }), 'The low must not be over the high.'],
+    [typed({ tmax: '21' }), 'Enter the low too.'],
+    [typed({}, { rain: '3' }), 'Enter the low too.'],
+    [typed({ tmin: '9' }), 'Enter the high too.'],
+    [typed({ tmin: '22', tmax: '21' }), 'The low cannot be above the high.'],
     [typed({ tmin: 'cool', tmax: '21' }), 'From -60 to 45, or leave it empty.'],
-    [{ ...typed(), from: '2026-06-01' }, 'These days are no longer ahead: load the screen again.'],
+    [{ ...typed(), from: '2026-06-01' }, 'These days are in the past now. Load the screen again.'],
   ])('says what is wrong with it', (values, message) => expect(faultOf(values)).toBe(message))
 })
 
@@ -145,7 +145,7 @@ describe('the weather of a month', () => {
   it('is the record up to today, and the forecast after it', async () => {
     const { answer, deciding, days, month } = await view()
     expect(answer).toBe('382 days on record, 1 June 2025 to 17 June 2026')
-    expect(deciding).toMatch(/that weather is made up/)
+    expect(deciding).toMatch(/That weather is made up/)
     expect(month).toMatchObject({ name: 'June 2026', before: '2026-05', after: '2026-07' })
     expect(days.slice(0, 17).every(({ source }) => source === 'simulated')).toBe(true)
     expect(days.slice(17).map(({ source, isAhead }) => [source, isAhead])).toEqual(
@@ -164,7 +164,7 @@ describe('the weather of a month', () => {
     await write((tx) => updateGarden(tx, demo.garden.id, { station: 'normals', units: 'us' }))
     const { days, deciding } = await view('2024-01')
     expect(days).toEqual([])
-    expect(deciding).toMatch(/^Days without a record are taken as usual for the day/)
+    expect(deciding).toMatch(/^Days without a record use the average for the day/)
     // In °F, inches and miles an hour.
     const [first] = (await view('2025-06')).days
     const row = demo.weather[0]!

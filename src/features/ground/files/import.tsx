@@ -29,7 +29,7 @@ export function GroundImport({
     setProblem('')
     if (!file) return
     if (file.size > MOST_BYTES)
-      return setProblem('This file is larger than 5 MB: it holds more than a garden. Nothing was taken.')
+      return setProblem('This file is larger than 5 MB, too large for a garden. Nothing was imported.')
     start(async () => {
       const { readGround } = await import('./read-ground')
       const answer = readGround(await file.text(), site, manner)
@@ -42,17 +42,17 @@ export function GroundImport({
     const answer = await put({
       send: () => editSettled(edits),
       said: `${sayCount(edits.length, 'place')} imported.`,
-      undo: { name: 'taking these places in', send: ({ undo }) => editSettled(undo) },
+      undo: { name: 'the import of these places', send: ({ undo }) => editSettled(undo) },
     })
     if (answer.ok) setRead(null)
     else setProblem(answer.message)
   }
   return (
-    <section aria-label="Take in places" className="mt-8 space-y-2">
+    <section aria-label="Import places" className="mt-8 space-y-2">
       <PartHeading>Import places from a file</PartHeading>
       <p className="text-quiet">
-        GeoJSON with polygons, or CSV whose first line names the columns name, kind, x, y, length, width,
-        turn; only name, length and width are needed. A place that is here already, by its id, is brought to
+        Use GeoJSON with polygons, or CSV whose first line names the columns: name, kind, x, y, length, width,
+        turn. You need only name, length and width. If a place with the same id is already here, it changes to
         what the file says.
       </p>
       <input
@@ -72,7 +72,7 @@ export function GroundImport({
           {read.faults.length > 0 && (
             <div role="alert" className="border-l-4 border-cut px-3">
               <p className="font-semibold">
-                {sayCount(read.faults.length, 'entry', 'entries')} cannot be taken:
+                {sayCount(read.faults.length, 'entry', 'entries')} cannot be imported:
               </p>
               <ul className="list-disc pl-5">
                 {read.faults.slice(0, 20).map((fault) => (
@@ -97,7 +97,7 @@ export function GroundImport({
             onClick={take}
           >
             {read.faults.length > 0
-              ? `Take the ${read.pieces.length} good ones`
+              ? `Import the ${read.pieces.length} good ones`
               : `Take in ${sayCount(read.pieces.length, 'place')}`}
           </button>
         </div>

@@ -61,7 +61,7 @@ export function writeGeoJson(pieces: readonly Piece[], site: Site): FeatureColle
 /** Reads GeoJSON or CSV of places; metres, or what the garden measures in. */
 export function readGround(text: string, site: Site, manner: Manner): ReadGround | { problem: string } {
   const start = text.replace(/^\uFEFF/, '').trimStart()
-  if (start === '') return { problem: 'The file is empty. Nothing was taken.' }
+  if (start === '') return { problem: 'The file is empty. Nothing was imported.' }
   return start.startsWith('{') || start.startsWith('[')
     ? readGeoJson(start, site, manner)
     : readCsv(start, manner)
@@ -75,19 +75,19 @@ function readGeoJson(text: string, site: Site, manner: Manner): ReadGround | { p
   try {
     document = JSON.parse(text)
   } catch {
-    return { problem: 'This JSON is cut off or damaged. Nothing was taken: export it again.' }
+    return { problem: 'This JSON is cut off or damaged. Nothing was imported. Export it again.' }
   }
   const { type, features } = (document ?? {}) as Partial<FeatureCollection>
   if (type !== 'FeatureCollection' || !Array.isArray(features))
     return {
-      problem: `This is GeoJSON of another type (${String(type ?? 'none')}). A FeatureCollection of polygons is wanted.`,
+      problem: `This is GeoJSON of another type (${String(type ?? 'none')}). Export a FeatureCollection of polygons.`,
     }
   const read: ReadGround = { pieces: [], faults: [] }
   features.forEach((feature, index) => {
     const number = `Feature ${index + 1}`
     const geometry = feature?.geometry
     if (geometry?.type !== 'Polygon') {
-      read.faults.push(`${number} is a ${geometry?.type ?? 'feature without a shape'}; a Polygon is wanted.`)
+      read.faults.push(`${number} is a ${geometry?.type ?? 'feature without a shape'}; it must be a Polygon.`)
       return
     }
     const ring = geometry.coordinates[0]
@@ -122,9 +122,9 @@ function pieceOf(told: Record<string, unknown>, lying: Lying, index: number, man
   const say = (length: number) => sayLength(length, manner)
   const { length, width } = lying
   if (!(length >= LEAST && width >= LEAST && length <= MOST && width <= MOST))
-    return `its size, ${say(length)} by ${say(width)}, cannot be. From ${say(LEAST)} to ${say(MOST)}, please.`
+    return `its size, ${say(length)} by ${say(width)}, is impossible. From ${say(LEAST)} to ${say(MOST)}, please.`
   if (Math.abs(lying.x) > 10_000 || Math.abs(lying.y) > 10_000)
-    return 'it lies more than 10 km from the garden.'
+    return 'it is more than 10 km from the garden.'
   const kind = String(told.kind ?? 'bed').toLowerCase()
   const known = {
     id: typeof told.id === 'string' && told.id.length <= 64 && told.id !== '' ? told.id : v7(),

@@ -10,7 +10,7 @@ export type Amounts = Record<'people' | 'weeks' | Use, string>
 export const LABELS: Record<keyof Amounts, { label: string; kind: 'count' | 'mass' | 'volume' }> = {
   people: { label: 'People', kind: 'count' },
   weeks: { label: 'Weeks of eating fresh', kind: 'count' },
-  fresh: { label: 'Fresh, each person and week', kind: 'mass' },
+  fresh: { label: 'Fresh, per person and week', kind: 'mass' },
   sauce: { label: 'Sauce', kind: 'volume' },
   dried: { label: 'Dried', kind: 'mass' },
   pickled: { label: 'Pickled', kind: 'volume' },

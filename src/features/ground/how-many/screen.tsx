@@ -68,8 +68,8 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
           : `${sayCount(plants, `${crop} plant`)} for ${mass(Object.values(wanted).reduce((sum, kg) => sum + kg, 0))}`}
       </h1>
       <p className="mt-1 text-lg text-quiet">
-        A first estimate by type and training, one plant in ten lost; after a season, your own pickings know
-        better.
+        A first estimate by type and pruning style, with one plant in ten lost. After a season, your own
+        harvest tells more.
       </p>
       <div className="mt-4 flex gap-1">
         {(['tomato', 'pepper'] as const).map((other) => (
@@ -86,7 +86,7 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
       </div>
       <form
         className="mt-4 grid grid-cols-2 gap-3 sm:grid-cols-4"
-        aria-label="What is wanted"
+        aria-label="What you want"
         onSubmit={(event) => event.preventDefault()}
       >
         {(Object.keys(LABELS) as (keyof Amounts)[]).map((key) => (
@@ -109,49 +109,57 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
         </p>
       )}
       {lines.length > 0 && (
-        <table className="mt-5 w-full border-collapse">
-          <thead className="text-left text-sm text-quiet">
-            <tr>
-              {['for', 'fresh fruit', 'cultivar', 'a plant bears', 'plants'].map((heading) => (
-                <th key={heading} scope="col" className="py-1 pr-4 font-normal">
-                  {heading}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map(({ use, cultivar, kg, aPlant, plants: count }) => (
-              <tr key={use} className="border-t border-base-300">
-                <th scope="row" className="py-2 pr-4 text-left font-semibold">
-                  {LABELS[use].label.split(',')[0]}
-                  {FRESH_IN[use] !== 1 && (
-                    <span className="block text-sm font-normal text-quiet">
-                      {mass(FRESH_IN[use])} fresh for{' '}
-                      {use === 'dried' ? mass(1) : sayMeasure({ kind: 'volume', value: 1 }, manner)}
-                    </span>
-                  )}
-                </th>
-                <td className="pr-4">{mass(kg)}</td>
-                <td className="pr-4">
-                  <select
-                    className="select min-h-11 w-auto"
-                    aria-label={`Cultivar for ${use}`}
-                    value={cultivar.id}
-                    onChange={(event) => setChoice({ ...choice, [crop + use]: event.target.value })}
-                  >
-                    {own.map(({ id, name }) => (
-                      <option key={id} value={id}>
-                        {name}
-                      </option>
-                    ))}
-                  </select>
-                </td>
-                <td className="pr-4">{mass(aPlant)}</td>
-                <td className="text-lg font-semibold">{count}</td>
+        <div className="table-room mt-5">
+          <table className="cards w-full border-collapse">
+            <thead className="text-left text-sm text-quiet">
+              <tr>
+                {['for', 'fresh fruit', 'cultivar', 'per plant', 'plants'].map((heading) => (
+                  <th key={heading} scope="col" className="py-1 pr-4 font-normal">
+                    {heading}
+                  </th>
+                ))}
               </tr>
-            ))}
-          </tbody>
-        </table>
+            </thead>
+            <tbody>
+              {lines.map(({ use, cultivar, kg, aPlant, plants: count }) => (
+                <tr key={use} className="border-t border-base-300">
+                  <th scope="row" className="py-2 pr-4 text-left font-semibold">
+                    {LABELS[use].label.split(',')[0]}
+                    {FRESH_IN[use] !== 1 && (
+                      <span className="block text-sm font-normal text-quiet">
+                        {mass(FRESH_IN[use])} fresh for{' '}
+                        {use === 'dried' ? mass(1) : sayMeasure({ kind: 'volume', value: 1 }, manner)}
+                      </span>
+                    )}
+                  </th>
+                  <td data-label="fresh fruit" className="pr-4">
+                    {mass(kg)}
+                  </td>
+                  <td data-label="cultivar" className="pr-4">
+                    <select
+                      className="select min-h-11 w-auto"
+                      aria-label={`Cultivar for ${use}`}
+                      value={cultivar.id}
+                      onChange={(event) => setChoice({ ...choice, [crop + use]: event.target.value })}
+                    >
+                      {own.map(({ id, name }) => (
+                        <option key={id} value={id}>
+                          {name}
+                        </option>
+                      ))}
+                    </select>
+                  </td>
+                  <td data-label="per plant" className="pr-4">
+                    {mass(aPlant)}
+                  </td>
+                  <td data-label="plants" className="text-lg font-semibold">
+                    {count}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
       )}
       {lines.length > 0 && query === '' && (
         <p className="mt-3 flex flex-wrap gap-2">

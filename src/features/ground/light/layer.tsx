@@ -7,7 +7,7 @@ import type { LightMap } from '../../../core/light'
 export const LIGHT_BANDS = [
   { from: 0, fill: '#3c4663', words: 'under 4 h' },
   { from: 4, fill: '#717a94', words: '4–5 h' },
-  { from: 5, fill: '#a9a993', words: '5–6 h: cherry types bear' },
+  { from: 5, fill: '#a9a993', words: '5–6 h: enough for cherry types' },
   { from: 6, fill: '#d9c98a', words: '6–8 h: enough' },
   { from: 8, fill: '#f3dc7c', words: 'from 8 h: good' },
 ] as const

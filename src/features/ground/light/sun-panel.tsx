@@ -101,13 +101,13 @@ export function SunPanel({
         ))}
       </ul>
       <p className="text-quiet">
-        Mean of the season’s days, plants grown. Tall rows stand on the {side} side: their shade falls on
-        paths, not on lower rows.
+        Average over the season, with full-grown plants. Put tall rows on the {side} side: their shade then
+        falls on paths, not on lower rows.
       </p>
       {live && swappable.length > 0 && partners.length > 1 && (
         <div className="flex flex-wrap items-end gap-2">
           <Pick
-            label="Change about"
+            label="Swap two rows"
             value={pair?.[0] ?? ''}
             options={swappable}
             onPick={(id) => setPair([id, pair?.[1] ?? ''])}
@@ -120,7 +120,7 @@ export function SunPanel({
           />
           {edits === 'not-rows' && (
             <p className="text-cut">
-              They can change places only where each has lines of its own, as many as the other.
+              You can swap two rows only if each has its own lines, and equally many.
             </p>
           )}
           {edits && edits !== 'not-rows' && (
@@ -139,11 +139,11 @@ export function SunPanel({
                 type="button"
                 className="btn min-h-11 bg-base-100"
                 onClick={() => {
-                  onEdit(edits, 'The rows have changed places.')
+                  onEdit(edits, 'The two rows are swapped.')
                   setPair(null)
                 }}
               >
-                Change them about
+                Swap them
               </button>
             </>
           )}
@@ -191,7 +191,7 @@ function SunLine({
       <strong>{name}</strong>
       {hours !== null && (
         <>
-          : {saySunHours(hours)} a day,{' '}
+          : {saySunHours(hours)} per day,{' '}
           <span className={judged?.verdict === 'little' ? 'text-cut' : ''}>{judged && saySun(judged)}</span>
         </>
       )}

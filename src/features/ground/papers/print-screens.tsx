@@ -19,7 +19,7 @@ export function PlanSheet({ sheet, paper }: { sheet: PlanPaper; paper: Paper }) 
   return (
     <PrintFrame title="The plan, to scale" {...SHEET} paper={paper} landscape margin={MARGIN}>
       {pieces.length === 0 ? (
-        <p>There is no place on the plan yet.</p>
+        <p>The plan has no places yet.</p>
       ) : (
         <>
           <p style={{ fontSize: '14pt' }}>
@@ -37,7 +37,7 @@ export function PlanSheet({ sheet, paper }: { sheet: PlanPaper; paper: Paper }) 
               <tr>
                 <th scope="col">Place</th>
                 <th scope="col">Size</th>
-                <th scope="col">What stands there</th>
+                <th scope="col">What grows there</th>
               </tr>
             </thead>
             <tbody>
@@ -68,7 +68,7 @@ export function LabelSheets({ labels, paper }: { labels: readonly PlantLabel[]; 
       landscape={false}
       margin={10}
     >
-      {labels.length === 0 && <p>No plant has its place yet.</p>}
+      {labels.length === 0 && <p>No plant has a place yet.</p>}
       <ul className="flex flex-wrap" aria-label="Labels">
         {labels.map(({ id, cultivar, where, date, code }) => (
           <li

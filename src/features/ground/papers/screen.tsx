@@ -20,9 +20,9 @@ export function PapersScreen({
   return (
     <div className="mx-auto max-w-5xl px-6 py-5 max-sm:px-4">
       <GroundTabs at="papers" query={query} />
-      <h1 className="mt-3 text-3xl font-semibold">Take the plan to the garden</h1>
+      <h1 className="mt-3 text-3xl font-semibold">Take the plan into the garden</h1>
       <p className="mt-1 text-lg text-quiet">
-        On paper to a stated scale, as labels for every plant, or as a file.
+        Print it to scale, print a label for every plant, or save it as a file.
       </p>
       <div className="mt-5 grid gap-8 lg:grid-cols-2">
         <section aria-label="To print" className="space-y-2">
@@ -40,16 +40,17 @@ export function PapersScreen({
           <PartHeading>As files</PartHeading>
           <ul className="space-y-1">
             {[
-              { href: '/ground.svg', name: 'Drawing, SVG', words: 'to scale, in millimetres' },
+              { href: '/ground.svg', name: 'Drawing, SVG', words: 'to scale, in millimeters' },
               {
                 href: '/ground.geojson',
                 name: 'Places, GeoJSON',
-                words: 'on earth, and in metres from the garden’s corner; comes in again below',
+                words:
+                  'with map coordinates, and in meters from the garden’s corner. You can import it again below',
               },
               {
                 href: '/positions.csv',
                 name: 'Positions of plants, CSV',
-                words: 'metres in the place and in the garden',
+                words: 'in meters, within the place and the garden',
               },
             ].map(({ href, name, words }) => (
               <li key={href}>

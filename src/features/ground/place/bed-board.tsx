@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { GroundMark, Paths, WaterLines } from '../../../components/drawing/from-above'
 import { North } from '../../../components/drawing/scale'
 import type { Manner, Place } from '../../../core/facts'
@@ -45,6 +45,7 @@ export function BedBoard({
   const { length, width } = place
   const [margin] = useState(() => Math.max(0.5, ...plants.map(({ grown }) => grown / 2)))
   const box = { x: -margin, y: -width - margin, width: length + 2 * margin, height: width + 2 * margin }
+  const room = useMemo(() => Math.min(MOST_LETTER, nearestTwo(plants) / WIDE), [plants])
   const bar = roundLength(box.width / 4, manner)
   const say = (text: string) => {
     if (readout.current) readout.current.textContent = text
@@ -87,6 +88,7 @@ export function BedBoard({
                 live={live}
                 isChosen={plant.id === chosen}
                 manner={manner}
+                room={room}
                 say={say}
                 onChoose={onChoose}
                 onMove={onMove}
@@ -112,3 +114,21 @@ export function BedBoard({
     </figure>
   )
 }
+
+/** A label's width, of its letters' height; and the highest letters, m. */
+const WIDE = 1.4
+const MOST_LETTER = 1
+
+/** m between the two plants that are nearest to each other along a row. */
+const nearestTwo = (plants: readonly { x: number; y: number }[]) =>
+  plants.reduce(
+    (least, one, at) =>
+      plants
+        .slice(at + 1)
+        .reduce(
+          (near, other) =>
+            Math.abs(one.y - other.y) < 0.15 ? Math.min(near, Math.abs(one.x - other.x)) : near,
+          least,
+        ),
+    Infinity,
+  )

@@ -29,6 +29,7 @@ export function BoardPlantShape({
   live,
   isChosen,
   manner,
+  room,
   say,
   onChoose,
   onMove,
@@ -39,6 +40,8 @@ export function BoardPlantShape({
   live: boolean
   isChosen: boolean
   manner: Manner
+  /** m that the letters of its label may be high. */
+  room: number
   say: (text: string) => void
   onChoose: (id: string | null) => void
   onMove: (id: string, to: Position) => void
@@ -100,7 +103,7 @@ export function BoardPlantShape({
         strokeWidth="2"
         vectorEffect="non-scaling-stroke"
       />
-      <Words x={0.06} y={-0.05} strong>
+      <Words x={0.06} y={-0.05} strong most={room}>
         {label}
       </Words>
     </Grip>

@@ -86,7 +86,7 @@ describe('a place with a limit loosened', () => {
       choice('emitters', { kind: 'length', value: 0.3 }),
     )!
     expect(loosened.row.dripLines).toEqual([0.3, 0.9])
-    expect(loosened.words).toBe('Another drip line lies in Bed.')
+    expect(loosened.words).toBe('Another drip line is in Bed.')
   })
   it('is reached from another side', () => {
     const loosened = loosenedPlace(place, choice('reach', { kind: 'name', value: 'west' }))!

@@ -87,7 +87,7 @@ export function loosenedPlace(
   if (choice.school === 'emitters' && step?.kind === 'length')
     return {
       row: { ...place, dripLines: [...place.dripLines, tidy(step.value)].sort((a, b) => a - b) },
-      words: `Another drip line lies in ${place.name}.`,
+      words: `Another drip line is in ${place.name}.`,
     }
   if (choice.school === 'reach' && step?.kind === 'name')
     return {

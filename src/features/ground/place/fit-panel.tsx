@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { Why } from '../../../components/advice/why'
+import { PartHeading, Why } from '../../../components/advice/why'
 import { TextField } from '../../../components/forms/fields'
 import { trainingsFor } from '../../../core/crop'
 import { SPACING_SCHOOLS, SUPPORTS, type GardenCultivar, type Manner, type Place } from '../../../core/facts'
@@ -131,7 +131,7 @@ export function FitPanel({
       )}
       <div className="grid gap-5 lg:grid-cols-2">
         <div>
-          <h3 className="mb-1.5 text-base font-semibold">If a limit were looser</h3>
+          <PartHeading>Ways to fit more</PartHeading>
           <ul className="space-y-1">
             {loosers.map((choice) => {
               const { school, gains, costs } = choice
@@ -147,7 +147,7 @@ export function FitPanel({
                       className="btn min-h-11 bg-base-100"
                       onClick={() => onLoosen(choice)}
                     >
-                      {school === 'emitters' ? 'Lay it' : 'Open it'}
+                      {school === 'emitters' ? 'Plant it this way' : 'Open it'}
                     </button>
                   )}
                 </li>
@@ -156,7 +156,7 @@ export function FitPanel({
           </ul>
           {stay.length > 0 && (
             <p className="mt-1 text-quiet">
-              By one step, no more: {stay.map(({ school }) => nameOf(school)).join(', ')}.
+              One step changes nothing yet: {stay.map(({ school }) => nameOf(school)).join(', ')}.
             </p>
           )}
         </div>
@@ -192,7 +192,7 @@ function PlaceSome({
     >
       <div className="w-32">
         <TextField
-          label="Only so many"
+          label="Only this many"
           inputMode="numeric"
           value={typed}
           error={isWrong ? `A whole number from 1 to ${fits}.` : undefined}
@@ -215,7 +215,7 @@ function PlaceSome({
 }
 
 const LAYOUT_NAMES: Record<Layout, string> = {
-  best: 'Whichever holds more',
+  best: 'Whichever fits more',
   rows: 'Straight',
   staggered: 'Offset',
 }

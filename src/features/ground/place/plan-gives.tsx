@@ -31,7 +31,7 @@ export function PlanGives({
     <section aria-label="What this plan will give" className="mt-8">
       <PartHeading>What this plan will give</PartHeading>
       {lines.length === 0 ? (
-        <p className="text-quiet">Nothing is planned this season yet.</p>
+        <p className="text-quiet">You have planned nothing for this season yet.</p>
       ) : (
         <>
           <p className="text-lg">
@@ -39,7 +39,7 @@ export function PlanGives({
               .filter((crop) => total(crop) > 0)
               .map(
                 (crop) =>
-                  `${mass(total(crop))} of ${crop === 'tomato' ? 'tomatoes' : 'peppers'}${people ? `, fresh for ${people} over ${Math.floor(total(crop) / (people * FRESH_A_WEEK[crop]))} weeks` : ''}`,
+                  `${mass(total(crop))} of ${crop === 'tomato' ? 'tomatoes' : 'peppers'}${people ? `, enough for ${people} for ${Math.floor(total(crop) / (people * FRESH_A_WEEK[crop]))} weeks` : ''}`,
               )
               .join('; ')}
             .

@@ -61,10 +61,10 @@ export function PlantTable({
         ),
     },
   ]
-  if (plants.length === 0) return <p className="text-quiet">Nothing stands here yet.</p>
+  if (plants.length === 0) return <p className="text-quiet">Nothing is planted here yet.</p>
   return (
     <section aria-label="Plants">
-      <PartHeading>What stands here</PartHeading>
+      <PartHeading>Plants here</PartHeading>
       {plantings.map(({ planting, name, stands }) => {
         const own = plants.filter(({ plantingId }) => plantingId === planting.id)
         if (own.length === 0) return null
@@ -79,7 +79,7 @@ export function PlantTable({
               <span className="text-quiet">{stands ? 'planted out' : 'planned'}</span>
             </summary>
             <Link href={`/plantings/${planting.id}${query}`} className="link">
-              Its dates
+              See its dates
             </Link>
             <DataTable
               label={`Plants of ${name}`}

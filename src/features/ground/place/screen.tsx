@@ -76,14 +76,16 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
     const capacity = bedCapacity({ ...empty, taken: takenBy(standing, spacing) })
     return { spacing, capacity, standing, whenEmpty: fill(empty).count }
   }, [cultivar, cultivars, wish, wetness, place, rows.plant, rows.planting])
+  const cultivarOf = (plantingId: string) =>
+    cultivars.find(({ id }) => id === rows.planting.find((other) => other.id === plantingId)?.cultivarId)
   const nameOf = (plantingId: string) =>
     view.plantings.find(({ planting }) => planting.id === plantingId)?.name ??
-    cultivars.find(({ id }) => id === rows.planting.find((other) => other.id === plantingId)?.cultivarId)
-      ?.name ??
+    cultivarOf(plantingId)?.name ??
     ''
   const plants = rows.plant.map((plant): BoardPlant => ({
     ...(view.canopies.find(({ id }) => id === plant.id) ?? NEW_CANOPY),
     ...plant,
+    crop: cultivarOf(plant.plantingId)?.crop ?? 'tomato',
     placeId: place.id,
     name: nameOf(plant.plantingId),
     support: rows.planting.find(({ id }) => id === plant.plantingId)?.support ?? 'none',
@@ -170,13 +172,15 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
           }
         />
       </div>
-      {!live && <p className="text-quiet">Another day is shown: plants are placed on today’s.</p>}
+      {!live && (
+        <p className="text-quiet">You are looking at another day. Go back to today to place plants.</p>
+      )}
       {cultivars.length === 0 && (
         <p>
           <Link href="/plantings/new" className="link">
             Make a first planting
           </Link>{' '}
-          with its cultivar; then this place says how many fit.
+          with its cultivar, and this place shows how many fit.
         </p>
       )}
       {live && fit && (
@@ -204,7 +208,7 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
           key={rows.planting.map(({ id }) => id).join()}
           view={view}
           place={place}
-          onLay={(edits) => edit(edits, `${place.name} is laid.`)}
+          onLay={(edits) => edit(edits, `${place.name} is planted as shown.`)}
           onFail={(message) => sayFault(message)}
         />
       )}

@@ -11,7 +11,7 @@ export async function editSettled(edits: GroundEdit[]): Promise<Result<KeptGroun
   const { id, about, fields, theirs } = answer.conflict
   const choice = await whichToKeep(about, fields)
   if (choice === null)
-    return { ok: false, message: `${about} was changed elsewhere meanwhile: nothing was saved.` }
+    return { ok: false, message: `${about} was changed in another window. Nothing was saved.` }
   const kept = (edit: GroundEdit) =>
     ({
       ...edit,

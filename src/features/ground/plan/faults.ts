@@ -38,7 +38,7 @@ export function groundFault(after: GroundRows, before: GroundRows, today: IsoDat
     if (now.some(({ id }) => id === place.id)) continue
     const left = standing.filter(({ plantingId }) => placeOf.get(plantingId) === place.id)
     if (left.length > 0)
-      return `${left.length === 1 ? 'A plant stands' : `${left.length} plants stand`} in ${place.name}: clear them, or take them off the plan, before it is removed.`
+      return `${left.length === 1 ? 'A plant grows' : `${left.length} plants grow`} in ${place.name}: clear them, or take them off the plan, before it is removed.`
   }
   for (const place of now) {
     const moved = changed('place', place.id)
@@ -66,6 +66,6 @@ export function groundFault(after: GroundRows, before: GroundRows, today: IsoDat
   }
   for (const plant of after.plant)
     if (touched.has(plant.id) && isEnded.has(placeOf.get(plant.plantingId) ?? ''))
-      return 'That place has been removed. Bring it back first.'
+      return 'That place was removed. Bring it back first.'
   return null
 }

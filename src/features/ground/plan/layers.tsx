@@ -9,10 +9,10 @@ export const LAYERS = ['plants', 'water', 'light', 'rotation', 'crowding'] as co
 export type Layer = (typeof LAYERS)[number]
 
 const ROTATION = {
-  never: { tint: 'var(--color-base-100)', words: 'never, as far as known' },
-  rested: { tint: '#7fae7a', words: 'rested enough' },
-  short: { tint: '#d9b24a', words: 'too short a rest' },
-  again: { tint: '#c8694f', words: 'last season too' },
+  never: { tint: 'var(--color-base-100)', words: 'never, as far as we know' },
+  rested: { tint: '#7fae7a', words: 'rested long enough' },
+  short: { tint: '#d9b24a', words: 'needs more rest' },
+  again: { tint: '#c8694f', words: 'grown here last season' },
 } as const
 
 /** What a layer says and shows of each place. */
@@ -72,9 +72,11 @@ export function LayerLegend({ layer, working }: { layer: Layer; working: boolean
         LIGHT_BANDS.map(({ from, fill, words }) => <Shade key={from} fill={fill} words={words} />)}
       {layer === 'rotation' &&
         Object.values(ROTATION).map(({ tint, words }) => <Shade key={words} fill={tint} words={words} />)}
-      {layer === 'crowding' && <span>red ring: closer to its neighbour than advised</span>}
-      {layer === 'water' && <span>dots: emitters · 2 × 16: lines by emitters on each</span>}
-      {layer !== 'light' && <span>filled: canopy on this day · dashed: grown · dot: stem</span>}
+      {layer === 'crowding' && <span>red ring: closer to its neighbor than advised</span>}
+      {layer === 'water' && <span>dots: emitters · 2 × 16: two lines with 16 emitters each</span>}
+      {layer !== 'light' && (
+        <span>filled: leaves on this day · dashed: full-grown · round fruit: tomato · pod: pepper</span>
+      )}
     </p>
   )
 }

@@ -137,7 +137,7 @@ export function GroundList({
   return (
     <div className="mt-4">
       <DataTable
-        label="Places and what stands about"
+        label="Places, trees and buildings"
         rows={sorted}
         columns={columns}
         keyOf={({ row }) => row.id}

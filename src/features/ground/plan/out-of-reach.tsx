@@ -29,7 +29,7 @@ export function OutOfReach({ place: { length, width, openSides } }: { place: Pla
         fill="url(#unreached)"
         opacity="0.6"
       >
-        <title>no arm reaches here</title>
+        <title>out of reach</title>
       </rect>
     </g>
   )

@@ -51,13 +51,13 @@ export function PieceForm({
     <form onSubmit={submit} noValidate aria-label={piece.row.name} className="space-y-3">
       <TextField label="Name" {...field('name')} />
       <div className="grid grid-cols-2 gap-3">
-        <TextField label="East of the corner" {...field('x')} />
-        <TextField label="North of the corner" {...field('y')} />
+        <TextField label="Distance east" {...field('x')} />
+        <TextField label="Distance north" {...field('y')} />
         <TextField
-          label={isTree ? 'Crown across' : isPot ? 'Across the top' : 'Length'}
+          label={isTree ? 'Width of its crown' : isPot ? 'Across the top' : 'Length'}
           {...field('length')}
         />
-        {!isTree && <TextField label={isPot ? 'The other way' : 'Width'} {...field('width')} />}
+        {!isTree && <TextField label={isPot ? 'Width' : 'Width'} {...field('width')} />}
         {!isTree && <TextField label="Turned, °" {...field('turn')} />}
         {hasHeight && <TextField label={isPot ? 'Height inside' : 'Height'} {...field('height')} />}
         {isPot && (
@@ -79,7 +79,7 @@ export function PieceForm({
       {isGround && (
         <>
           <fieldset>
-            <legend className="text-sm text-quiet">One can reach in from</legend>
+            <legend className="text-sm text-quiet">Sides you can reach from</legend>
             <div className="flex flex-wrap gap-x-4">
               {SIDES.map((side) => (
                 <label key={side} className="flex min-h-11 items-center gap-2">
@@ -91,15 +91,15 @@ export function PieceForm({
           </fieldset>
           <TextField
             label="Drip lines, from the south side"
-            hint="With commas between; empty: none"
+            hint="Separate with commas. Leave blank for none"
             {...field('dripLines')}
           />
           <div className="grid grid-cols-2 gap-3">
-            <TextField label="Emitters every" {...field('emitterSpacing')} />
+            <TextField label="Distance between emitters" {...field('emitterSpacing')} />
             <TextField label="First emitter" hint="From the west end" {...field('emitterFirst')} />
             <TextField
-              label="Each gives in an hour"
-              hint={`Empty: ${sayVolume(USUAL_FLOW, manner)}, as usual`}
+              label="Flow per emitter and hour"
+              hint={`Leave blank for ${sayVolume(USUAL_FLOW, manner)}, a typical value`}
               {...field('emitterFlow')}
             />
             <ChoiceField label="Mulch" {...field('mulch')}>

@@ -123,8 +123,8 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
             value={String(season)}
             onChange={(event) => setSeason(event.target.value === 'true')}
           >
-            <option value="true">mean of the season, plants grown</option>
-            <option value="false">{formatDate(on, manner)}, plants as they are</option>
+            <option value="true">average of the season, with full-grown plants</option>
+            <option value="false">{formatDate(on, manner)}, with the plants as they are</option>
           </select>
         )}
         {live && (
@@ -145,7 +145,9 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
             <UndoButtons ground={ground} />
           </span>
         )}
-        {!live && <p className="text-quiet">Another day is shown: the plan is changed on today’s.</p>}
+        {!live && (
+          <p className="text-quiet">You are looking at another day. Go back to today to change the plan.</p>
+        )}
       </div>
       {list ? (
         <GroundList
@@ -178,7 +180,7 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
             />
             <LayerLegend layer={layer} working={layer === 'light' && light === null} />
           </div>
-          <aside aria-label="What is chosen" className="min-w-0">
+          <aside aria-label="Selected" className="min-w-0">
             {piece && live ? (
               <>
                 <div className="mb-3 flex flex-wrap gap-2">
@@ -193,7 +195,7 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
                 </div>
                 {notes[piece.row.id] && (
                   <p className="mb-3">
-                    {notes[piece.row.id]!.held || 'Nothing stands here.'}{' '}
+                    {notes[piece.row.id]!.held || 'Nothing is planted here.'}{' '}
                     <span className="text-quiet">{notes[piece.row.id]!.rotation.text}</span>
                   </p>
                 )}
@@ -209,8 +211,8 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
               </>
             ) : (
               <p className="text-quiet">
-                Press a place to see and type its measures, drag it to move it, its corners to stretch it.
-                Arrow keys move what is chosen. Everything can be done in the{' '}
+                Click a bed to see or change its size. Drag it to move it, or drag a corner to resize it.
+                Arrow keys move the selected bed. You can do all this in the{' '}
                 <Link href={`/ground/list${query}`} className="link">
                   list
                 </Link>{' '}

@@ -6,7 +6,7 @@ import { potAdvice, potVolume, RECIPE_PARTS, wetMass } from '../../../core/conta
 import { potOf, type Place } from '../../../core/facts'
 import { CAUTIONS } from '../../../wording/cautions'
 import { nameOf } from '../../../wording/names'
-import { sayMeasure } from '../../../wording/say'
+import { sayCount, sayMeasure, sayNumber } from '../../../wording/say'
 import { sayReason, sayReasons } from '../../../wording/say-reason'
 import type { PlaceView } from '../place/queries'
 
@@ -25,31 +25,30 @@ export function PotPanel({ view, place }: { view: PlaceView; place: Place }) {
   )
   const mass = wetMass({ litres: filled, parts: RECIPE_PARTS['bark-base'], plants: own.map(() => cultivar) })
   const other = advice.alternatives[0]!
-  const days = (value: number) =>
-    value === Infinity
-      ? 'for as long as nothing grows'
-      : value < 1
-        ? `${Math.max(1, Math.round(value * 24))} hours`
-        : `${value.toFixed(1)} days`
+  const days = (value: number) => {
+    if (value === Infinity) return 'as long as nothing grows'
+    if (value < 1) return sayCount(Math.max(1, Math.round(value * 24)), 'hour')
+    const said = sayNumber(value, manner)
+    return `${said} ${said === '1' ? 'day' : 'days'}`
+  }
   return (
     <section aria-label="The pot" className="space-y-3">
       <PartHeading>The pot</PartHeading>
       <Why heading={`For ${cultivar.name}`} reasons={sayReasons(advice.reasons, manner)} />
       {own.length > 0 && (
         <p data-testid="pot-lasts">
-          Full, it lasts <strong>{days(now.untilSlow)}</strong> before growth slows on a day like today (
-          {sayMeasure({ kind: 'volume', value: now.need }, manner)} a day), and{' '}
-          <strong>{days(heat.untilSlow)}</strong> in a heat wave when grown; limp after {days(heat.untilLimp)}
-          .
+          When full, it lasts <strong>{days(now.untilSlow)}</strong> before growth slows on a day like today,
+          when it uses {sayMeasure({ kind: 'volume', value: now.need }, manner)}. Full-grown in a heat wave it
+          lasts <strong>{days(heat.untilSlow)}</strong>, and leaves go limp after {days(heat.untilLimp)}.
         </p>
       )}
       <p>
-        Soaked, with its plants in fruit, it weighs about{' '}
+        Soaked and with plants in fruit, it weighs about{' '}
         <strong>{sayMeasure({ kind: 'mass', value: mass }, manner)}</strong>.
       </p>
       <p className="text-quiet">
         Another way: {nameOf(other.school).toLowerCase()},{' '}
-        {sayMeasure({ kind: 'volume', value: other.answer.least }, manner)} a plant are enough:{' '}
+        {sayMeasure({ kind: 'volume', value: other.answer.least }, manner)} per plant are enough:{' '}
         {sayReason(other.gains[0]!, manner)}; but {sayReason(other.costs[0]!, manner)}.
       </p>
       <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />

@@ -75,12 +75,12 @@ export function PotsScreen({ view }: { view: PotsView }) {
       </h1>
       <p className="mt-1 text-lg text-quiet">
         {pots.length === 0
-          ? 'Add pots to the plan; a mix for a bed can be worked out here already.'
-          : 'Potting mix settles by an eighth: it is bought so that the pots are still full after.'}
+          ? 'Add pots to the plan. You can work out a mix for a bed here now.'
+          : 'Potting mix settles by an eighth, so you buy enough to keep the pots full.'}
       </p>
       <div className="mt-5 grid gap-8 lg:grid-cols-2">
         <section aria-label="Mix" className="min-w-0">
-          <PartHeading>The mix, to buy</PartHeading>
+          <PartHeading>Mix to buy</PartHeading>
           <div className="grid grid-cols-2 gap-3">
             <Labelled label="For">
               <select
@@ -131,7 +131,7 @@ export function PotsScreen({ view }: { view: PotsView }) {
           </div>
           {recipe === 'raised-bed' && !bed && (
             <p className="mt-2 font-semibold text-cut">
-              Garden soil packs and drowns roots in a pot: choose another recipe for pots.
+              In a pot, garden soil packs down and drowns the roots. Choose another recipe for pots.
             </p>
           )}
           <table className="mt-3 w-full">
@@ -164,10 +164,10 @@ export function PotsScreen({ view }: { view: PotsView }) {
         {pots.length > 0 && (
           <section aria-label="Load" className="min-w-0 space-y-3">
             <PartHeading>On a balcony, deck or roof</PartHeading>
-            <Labelled label="It may carry, in all" fault={'fault' in floorRead ? floorRead.fault : undefined}>
+            <Labelled label="Most it can carry" fault={'fault' in floorRead ? floorRead.fault : undefined}>
               <input
                 className="input min-h-11 w-full"
-                placeholder="leave empty if you do not know"
+                placeholder="leave blank if you do not know"
                 value={floor}
                 onChange={(event) => setFloor(event.target.value)}
               />

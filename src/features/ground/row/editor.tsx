@@ -52,13 +52,13 @@ export function RowEditor({
   const lay = () => {
     if (laid.left < 0)
       return onFail(
-        `The runs are ${sayLength(-laid.left, manner)} longer than the row: take out plants first. Nothing was laid.`,
+        `The runs are ${sayLength(-laid.left, manner)} longer than the row. Take out plants first. Nothing was saved.`,
       )
     onLay(layEdits(view, place, runs, endEdge))
   }
   return (
     <section aria-label="Row" className="mt-7 space-y-3">
-      <PartHeading>The row as runs of cultivars</PartHeading>
+      <PartHeading>Divide the row among cultivars</PartHeading>
       <RunStrip laid={laid} length={place.length} nameOf={nameOf} manner={manner} />
       <p role="status" className={laid.left < 0 ? 'font-semibold text-cut' : 'text-quiet'}>
         {laid.left < 0
@@ -69,10 +69,10 @@ export function RowEditor({
             )}, ${sayLength(laid.left, manner)} of the row left.`}{' '}
         {bare.length > 0 &&
           known.size > 0 &&
-          `Not between trusted ones: ${[...new Set(bare.map(({ cultivarId }) => nameOf(cultivarId)))].join(', ')}. If they fail, the row has a bare end.`}
+          `Not next to a cultivar you trust: ${[...new Set(bare.map(({ cultivarId }) => nameOf(cultivarId)))].join(', ')}. If they fail, the row has a gap.`}
       </p>
       {standing ? (
-        <p className="text-quiet">Plants stand in this row: it is laid anew when they are gone.</p>
+        <p className="text-quiet">Plants grow in this row, so you cannot change it until they are gone.</p>
       ) : (
         <>
           <OrderedList
@@ -93,7 +93,7 @@ export function RowEditor({
                   {cultivars.map(({ id, name }) => (
                     <option key={id} value={id}>
                       {name}
-                      {known.has(id) ? '' : ' (untried here)'}
+                      {known.has(id) ? '' : ' (new here)'}
                     </option>
                   ))}
                 </select>
@@ -144,7 +144,7 @@ export function RowEditor({
               disabled={bare.length === 0 || known.size === 0}
               onClick={() => setRuns(hedged(runs, known))}
             >
-              Plant new cultivars between proven ones
+              Put new cultivars between proven ones
             </button>
             <button
               type="button"
@@ -152,7 +152,7 @@ export function RowEditor({
               disabled={runs.length === 0}
               onClick={lay}
             >
-              Lay the row
+              Save the row
             </button>
           </div>
         </>

@@ -26,10 +26,10 @@ export function DayPlanScreen({ plan }: { plan: DayPlan }) {
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {going.length > 0
-          ? `Best toward evening or under cloud; about ${sayMeasure({ kind: 'volume', value: water }, manner)} of water to water them in.`
+          ? `Plant toward evening or under cloud. You need about ${sayMeasure({ kind: 'volume', value: water }, manner)} of water to water them in.`
           : waiting.length > 0
-            ? 'The seedlings are not ready yet, or nights and soil are still too cold.'
-            : 'Season says when the next are due.'}
+            ? 'The seedlings are not ready, or nights and soil are still too cold.'
+            : 'Season shows when the next are due.'}
       </p>
       {going.length > 0 && (
         <section aria-label="Bring out first" className="mt-6">
@@ -83,19 +83,17 @@ function Work({ work, plan, query }: { work: DayPlanting; plan: DayPlan; query: 
         <ul className="mt-1 list-disc pl-5 leading-snug">
           <li>
             {stemBuried < AS_IT_GREW
-              ? `Set it as it grew, hole ${sayLength(holeDepth, manner)} deep`
+              ? `Plant it at the depth it grew, hole ${sayLength(holeDepth, manner)} deep`
               : `${method === 'trench' ? 'Trench' : 'Hole'} ${sayLength(holeDepth, manner)} deep, ${sayLength(stemBuried, manner)} of stem under the soil`}
-            {strip > 0 && `, ${sayCount(strip, 'leaf', 'leaves')} off`}; as for a plant of the usual size,
-            until one is measured.
+            {strip > 0 && `, ${sayCount(strip, 'leaf', 'leaves')} off`}, for a typical plant until you measure
+            one.
           </li>
           <li>{work.support}.</li>
           <li>{work.hole}</li>
         </ul>
       ) : (
         <p className="mt-1">
-          {work.waits
-            ? `Wait until about ${formatDate(work.waits, manner)}.`
-            : 'No warm enough spell is in sight.'}
+          {work.waits ? `Wait until about ${formatDate(work.waits, manner)}.` : 'No warm spell is in sight.'}
         </p>
       )}
     </section>

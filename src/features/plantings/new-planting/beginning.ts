@@ -45,7 +45,7 @@ function opensOn(outlook: SeasonOutlook, { crop }: GardenCultivar): IsoDate | nu
   return p50 === null ? null : dateInSeason(outlook.start, p50)
 }
 
-/** What happened to a planting before it was written down: its first entries; or why that cannot be. */
+/** What you recorded to a planting before it was written down: its first entries; or why that cannot be. */
 export function firstEntries(
   begun: Begun,
   planting: Pick<Planting, 'id' | 'count'>,

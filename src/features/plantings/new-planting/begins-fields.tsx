@@ -27,7 +27,7 @@ export function BeginsFields({
   return (
     <>
       <ChoiceCards
-        legend="How they begin"
+        legend="How they start"
         choices={BEGINNINGS.map((id) => ({ id, ...BEGINNING_WORDS[id] }))}
         field={field('begins')}
         className="sm:grid-cols-2 lg:grid-cols-4"
@@ -36,7 +36,7 @@ export function BeginsFields({
         {(begins === 'seed' || begins === 'seed-in-place') && (
           <DateField
             label="Sown on"
-            hint="Empty: not sown yet"
+            hint="Leave blank if not sown yet"
             manner={manner}
             last={now}
             {...field('sownOn')}
@@ -51,7 +51,7 @@ export function BeginsFields({
         {begins === 'growing' && (
           <DateField
             label="Growing here since"
-            hint="Empty: worked out from their size"
+            hint="Leave blank to estimate from their size"
             manner={manner}
             last={now}
             {...field('since')}
@@ -75,7 +75,7 @@ export function BeginsFields({
             {begins === 'bought' && (
               <TextField label="Leaves on the stem" hint="If you count them" {...field('leaves')} />
             )}
-            <ChoiceField label="They carry" {...field('carries')}>
+            <ChoiceField label="They have" {...field('carries')}>
               {CARRIES.map((carries) => (
                 <option key={carries} value={carries}>
                   {CARRIES_NAMES[carries]}

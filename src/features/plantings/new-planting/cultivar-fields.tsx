@@ -67,7 +67,7 @@ export function CultivarFields({
             ))}
           </optgroup>
         )}
-        <optgroup label="By type, as most of them are">
+        <optgroup label="By type, typical values">
           {TYPICAL_CULTIVARS.map(({ key, name, habit, daysToMaturity }) => (
             <option key={key} value={typicalOf(key)}>
               {name}
@@ -91,7 +91,7 @@ export function CultivarFields({
           . {chosen.notes}
           {values.differs !== 'yes' && (
             <button type="button" className="link ml-2" onClick={() => tellFrom(chosen)}>
-              Like this one, but …
+              Start from this one …
             </button>
           )}
         </p>
@@ -100,13 +100,13 @@ export function CultivarFields({
         <div className="mt-3 grid gap-3 sm:grid-cols-3">
           <TextField
             label="Name of the cultivar"
-            hint="Empty: called by its type"
+            hint="Leave blank to name it by its type"
             {...field('cultivarName')}
           />
           <CropFields form={form} field={field} values={values} follow={follow} />
           <TextField
             label="Days to maturity"
-            hint="From the packet; empty: the type’s usual"
+            hint="From the seed packet. Leave blank for a typical value."
             inputMode="numeric"
             {...field('daysToMaturity')}
           />
@@ -114,7 +114,7 @@ export function CultivarFields({
             <option value="transplanting">transplanting</option>
             <option value="sowing">sowing</option>
           </ChoiceField>
-          <TextField label="Colour when ripe" {...field('ripeColour')} />
+          <TextField label="Color when ripe" {...field('ripeColour')} />
           <label className="flex min-h-11 items-center gap-3 sm:mt-6">
             <input
               type="checkbox"
@@ -126,9 +126,9 @@ export function CultivarFields({
           </label>
           {values.grafted === 'yes' && (
             <TextField
-              label="Union above the pot’s soil"
+              label="Height of the graft above the soil"
               placeholder={inEither(choices.manner, '8 cm', '3 in')}
-              hint="It stays above the soil when planted"
+              hint="Keep it above the soil when you plant"
               {...field('unionHeight')}
             />
           )}
@@ -180,7 +180,7 @@ function CropFields({
           label="Habit"
           hint={
             values.habit === 'dwarf'
-              ? '“Indeterminate dwarf” on a packet is this: it bears until the frost, but stays short and is pruned like a bush.'
+              ? 'A packet may call this “indeterminate dwarf”. It fruits until frost, but stays short and you prune it like a bush.'
               : undefined
           }
           {...habitField}

@@ -102,7 +102,7 @@ export function fitOf(
     return [
       {
         about: 'Reach',
-        text: `${wide} of it lie beyond an arm’s reach of the sides that are open, and stay empty: open another side, or lay a board across.`,
+        text: `${wide} of it are out of arm’s reach from the open sides, and stay empty. Open another side, or lay a board across.`,
       },
     ]
   }

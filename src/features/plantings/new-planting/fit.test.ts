@@ -79,7 +79,7 @@ describe('what speaks against a place', () => {
   it('is a middle that no arm reaches', () => {
     const wide = { length: 4, width: 2, sun: null, kind: 'bed' as const }
     const both = told({ ...wide, openSides: ['south', 'north'] })
-    expect(plain(both.against[0]!.text)).toMatch(/^80 cm of it lie beyond an arm’s reach/)
+    expect(plain(both.against[0]!.text)).toMatch(/^80 cm of it are out of arm’s reach/)
     expect(plain(told({ ...wide, openSides: ['south'] }).against[0]!.text)).toMatch(/^1.4 m of it/)
     expect(told({ ...wide, width: 1.2, openSides: ['south', 'north'] }).against).toEqual([])
   })

@@ -35,7 +35,7 @@ export function Fit({
       {fit.anyway && (
         <div className="mt-2 border-l-4 border-feed bg-base-200 px-4 py-2">
           {isThere ? (
-            <p className="font-semibold">They stand about {fit.anyway.apart} apart.</p>
+            <p className="font-semibold">They are about {fit.anyway.apart} apart.</p>
           ) : (
             anyway(`Plant them anyway, ${fit.anyway.apart} apart`)
           )}

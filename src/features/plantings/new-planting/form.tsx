@@ -60,7 +60,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
 
   return (
     <form onSubmit={submit} noValidate className="max-w-4xl space-y-7" aria-label="New planting">
-      <Part title="How they begin">
+      <Part title="How they start">
         <BeginsFields
           begins={values.begins}
           got={values.got}
@@ -120,7 +120,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
             ))}
           </ChoiceField>
           <ChoiceField label="Laid" {...field('laying')}>
-            <option value={AS_USUAL}>As is usual in each place</option>
+            <option value={AS_USUAL}>Automatic</option>
             {LAYINGS.map((laying) => (
               <option key={laying} value={laying}>
                 {capital(nameOf(laying))}
@@ -130,7 +130,7 @@ export function NewPlantingForm({ choices }: { choices: Choices }) {
         </div>
         <details className="mt-2">
           <summary className="min-h-11 cursor-pointer py-2">
-            {isSeed ? 'Set your own distances and seed odds' : 'Set your own distances'}
+            {isSeed ? 'Set your own distances and seed rates' : 'Set your own distances'}
           </summary>
           <div className="grid gap-3 sm:grid-cols-4">
             <TextField

@@ -80,7 +80,7 @@ export async function makePlantings(
 ): Promise<{ ids: string[] } | FormProblems> {
   const cultivars = await cultivarRecord.of(garden.id, tx)
   const cultivar = cultivarOf(values, cultivars)
-  if (!cultivar) return { fields: { cultivar: 'This cultivar is no longer there: choose another.' } }
+  if (!cultivar) return { fields: { cultivar: 'This cultivar is gone. Choose another.' } }
   const fault = cultivarFault(cultivar)
   if (fault) return { fields: fault }
 
@@ -187,13 +187,12 @@ async function placesOf(
     if (plants > MOST_PLANTS_AT_ONCE || made.length + (kind ? many : 0) > MOST_NEW_PLACES)
       return {
         fields: {
-          [`spots.${at}.${kind ? 'many' : 'count'}`]: `At most ${MOST_NEW_PLACES} new places and ${MOST_PLANTS_AT_ONCE} plants in one go: save these, then add the rest.`,
+          [`spots.${at}.${kind ? 'many' : 'count'}`]: `You can add ${MOST_NEW_PLACES} new places and ${MOST_PLANTS_AT_ONCE} plants at once. Save these, then add the rest.`,
         },
       }
     if (!kind) {
       const place = there.find(({ id }) => id === spot.place)
-      if (!place)
-        return { fields: { [`spots.${at}.place`]: 'This place is no longer there: choose another.' } }
+      if (!place) return { fields: { [`spots.${at}.place`]: 'This place is gone. Choose another.' } }
       found.push({ places: [place], isNew: false, count, anyway })
       continue
     }
@@ -209,7 +208,7 @@ async function placesOf(
       return {
         fields: {
           [`spots.${at}.length`]:
-            'No pot that wide holds that much: it would be too flat or too high. Leave “across” empty, or check both.',
+            'A pot that wide cannot hold that much. Leave the width blank, or check both.',
         },
       }
     }
@@ -253,7 +252,7 @@ const PEPPERS: readonly FruitType[] = PEPPER_FRUITS
 function cultivarFault({ crop, fruit }: GardenCultivar): Record<string, string> | null {
   if ((crop === 'pepper') === PEPPERS.includes(fruit)) return null
   return {
-    fruit: crop === 'pepper' ? 'Choose a pepper’s type of fruit.' : 'Choose a tomato’s type of fruit.',
+    fruit: crop === 'pepper' ? 'Choose a type of pepper.' : 'Choose a type of tomato.',
   }
 }
 
@@ -266,5 +265,5 @@ function cageFault(
   if (support !== 'cage' || ownCage === null || kind === 'container' || ownCage <= Math.min(length, width))
     return null
   const say = (metres: number) => sayLength(metres, mannerOf(garden))
-  return `Cages ${say(ownCage)} across are wider than ${name}, ${say(Math.min(length, width))}: give narrower cages, or another place.`
+  return `Cages ${say(ownCage)} across are wider than ${name}, ${say(Math.min(length, width))}. Choose narrower cages, or another place.`
 }

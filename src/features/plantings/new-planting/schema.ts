@@ -92,7 +92,7 @@ const sizeFields = (manner: Manner): ObjectShape => ({
 const beforeNow = (manner: Manner, today: IsoDate) =>
   optionalDateField(manner, today).test(
     'past',
-    'That day has not come yet.',
+    'That day is still to come.',
     (value) => !/^\d{4}-/.test(value) || value <= today,
   )
 

@@ -62,7 +62,7 @@ export function SpotsFields({
                   </ChoiceField>
                 </div>
                 <TextField
-                  label={many ? 'Plants in each' : 'Plants wanted'}
+                  label={many ? 'Plants in each' : 'How many plants'}
                   inputMode="numeric"
                   {...field(`spots.${at}.count`)}
                 />
@@ -94,7 +94,7 @@ export function SpotsFields({
                         {...field(`spots.${at}.litres`)}
                       />
                       <TextField
-                        label="Across, if measured"
+                        label="Width across (optional)"
                         placeholder={inEither(manner, '38 cm', '15 in')}
                         {...field(`spots.${at}.length`)}
                       />
@@ -117,7 +117,7 @@ export function SpotsFields({
                     <TextField
                       label="Name of the place"
                       placeholder={many ? `${capital(nameOf(kind))} 1, ${capital(nameOf(kind))} 2 …` : ''}
-                      hint="Empty: named by its kind"
+                      hint="Leave blank to name it by its kind"
                       {...field(`spots.${at}.name`)}
                     />
                   </div>

@@ -32,11 +32,11 @@ export function BeforePlanting({ day }: { day: PlantingDay }) {
     seasonSlackDays: conditions.seasonSlackDays,
   })
   return (
-    <section aria-label="Look before you plant">
-      <PartHeading>Look before you plant</PartHeading>
+    <section aria-label="Check before you plant">
+      <PartHeading>Check before you plant</PartHeading>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <label className="flex flex-col gap-1 text-sm text-quiet">
-          The soil in the hand
+          Squeeze some soil: how does it feel?{' '}
           <select
             className="select min-h-11 w-auto text-base text-base-content"
             value={soil}
@@ -49,8 +49,8 @@ export function BeforePlanting({ day }: { day: PlantingDay }) {
             ))}
           </select>
         </label>
-        <Tick label="Roots circle" on={rootsCircle} onChange={setRootsCircle} />
-        <Tick label="Flowers open" on={flowers} onChange={setFlowers} />
+        <Tick label="Roots circle the pot" on={rootsCircle} onChange={setRootsCircle} />
+        <Tick label="Flowers are open" on={flowers} onChange={setFlowers} />
       </div>
       <ul className="mt-2" aria-live="polite">
         {checks.map(({ about, verdict, reason }) => {

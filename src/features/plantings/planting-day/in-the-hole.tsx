@@ -21,12 +21,12 @@ export function InTheHole({ day }: { day: PlantingDay }) {
   }
   return (
     <>
-      <section aria-label="Into the hole">
-        <PartHeading>Into the hole</PartHeading>
+      <section aria-label="In the planting hole">
+        <PartHeading>In the planting hole</PartHeading>
         <p>{sayHole(amendment, count, manner)}</p>
         <p className="text-quiet">{sayFeedingNote(amendment, manner)}</p>
         <label className="mt-2 flex flex-wrap items-center gap-2 text-sm text-quiet">
-          Feeding school
+          Feeding method{' '}
           <select
             className="select min-h-11 w-auto text-base text-base-content"
             value={school}
@@ -40,8 +40,8 @@ export function InTheHole({ day }: { day: PlantingDay }) {
           </select>
         </label>
       </section>
-      <section aria-label="What holds them">
-        <PartHeading>What holds them</PartHeading>
+      <section aria-label="Support">
+        <PartHeading>Support</PartHeading>
         {[...rows].map(([headline, { how, rows: count }]) => (
           <p key={headline} className="leading-snug">
             <strong>

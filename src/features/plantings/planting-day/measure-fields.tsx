@@ -11,7 +11,7 @@ const FIELDS = [
   { name: 'height', label: 'Height' },
   { name: 'leaves', label: 'True leaves' },
   { name: 'rootBall', label: 'Root ball' },
-  { name: 'soilDepth', label: 'Soil to floor' },
+  { name: 'soilDepth', label: 'Depth of dug soil' },
 ] as const
 
 /** The few measures of planting day; every sound one redraws the section at once. */

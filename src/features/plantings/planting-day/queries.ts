@@ -37,7 +37,7 @@ export interface PlantingDay {
   /** The day's high, °C, and wind, m/s; the next nights' lows; days of hardening. */
   weather: { tmax: number; wind: number; nights: number[]; hardeningDays: number }
   feeding: FeedingSchool
-  /** What holds them, a plan for each row. */
+  /** Support, a plan for each row. */
   plans: SupportPlan[]
   /** From the stem to its stake, m. */
   stakeDistance: number

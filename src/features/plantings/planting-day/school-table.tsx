@@ -27,12 +27,12 @@ export function SchoolTable({
   return (
     <section>
       <PartHeading>Another way</PartHeading>
-      <div className="overflow-x-auto">
-        <table className="w-full border-collapse">
+      <div className="table-room">
+        <table className="cards w-full border-collapse">
           <thead className="text-left text-sm text-quiet">
             <tr>
               <th scope="col" className="py-1 pr-3 font-normal">
-                school
+                method
               </th>
               <th scope="col" className="pr-3 font-normal">
                 stem
@@ -60,12 +60,16 @@ export function SchoolTable({
                     {nameOf(school)}
                   </button>
                 </th>
-                <td className="pr-3 whitespace-nowrap">{sayLength(answer.stemBuried, manner)}</td>
-                <td className="pr-3 whitespace-nowrap">
+                <td data-label="stem" className="pr-3 whitespace-nowrap">
+                  {sayLength(answer.stemBuried, manner)}
+                </td>
+                <td data-label="hole" className="pr-3 whitespace-nowrap">
                   {sayLength(answer.holeDepth, manner)}
                   {answer.method === 'trench' && ' trench'}
                 </td>
-                <td className="py-1 leading-snug">{effect}</td>
+                <td data-wide className="py-1 leading-snug">
+                  {effect}
+                </td>
               </tr>
             ))}
           </tbody>

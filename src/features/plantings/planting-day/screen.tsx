@@ -56,9 +56,9 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
 
   const headline =
     answer.method === 'trench'
-      ? `Lay it: ${sayLength(answer.stemBuried, manner)} of stem in the trench`
+      ? `Lay it in a trench: ${sayLength(answer.stemBuried, manner)} of stem`
       : answer.stemBuried < AS_IT_GREW
-        ? 'Set it as it grew'
+        ? 'Plant it at the depth it grew'
         : `Bury ${sayLength(answer.stemBuried, manner)} of stem`
   const how =
     (answer.method === 'trench'
@@ -95,7 +95,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
   useKeys([
     {
       key: 'm',
-      label: 'to the measures',
+      label: 'for those measures',
       run: () => document.querySelector<HTMLInputElement>('[name=height]')?.focus(),
     },
   ])
@@ -154,12 +154,12 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         />
         {byHand ? (
           <section>
-            <PartHeading>As you drag it</PartHeading>
+            <PartHeading>While you drag</PartHeading>
             <p>
               {sayLength(answer.stemBuried, manner)} buried instead of{' '}
               {sayLength(advice.answer.stemBuried, manner)};{' '}
               {answer.delayDays < 0.5
-                ? 'no day lost to stripping'
+                ? 'no days lost to stripping'
                 : `about ${sayCount(Math.round(answer.delayDays), 'day')} lost to stripping`}
               .
             </p>
@@ -174,7 +174,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           </section>
         ) : (
           <Why
-            heading={school === 'worked-out' ? 'Why this deep' : `Why, in the school “${nameOf(school)}”`}
+            heading={school === 'worked-out' ? 'Why this deep' : `Why, with the method “${nameOf(school)}”`}
             reasons={advice.reasons.map((reason) => ({
               text: sayDepthReason(reason, manner),
               weight: reason.weight,
@@ -183,7 +183,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         )}
         <BeforePlanting day={day} />
         {day.done ? (
-          <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">You have planted these out already.</p>
+          <p className="border-l-4 border-leaf bg-base-200 px-3 py-2">You already planted these out.</p>
         ) : isAhead ? (
           <Ahead />
         ) : (
@@ -194,7 +194,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
               onClick={() => void setOut()}
             >
               {count === 1 ? 'Plant it out' : `Plant out all ${count}`}
-              {waits && ' all the same'}
+              {waits && ' anyway'}
             </button>
           </div>
         )}
@@ -209,7 +209,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
             }}
           />
         )}
-        <Why heading="Is it the day?" reasons={day.verdict.reasons} />
+        <Why heading="Is today the day?" reasons={day.verdict.reasons} />
         <InTheHole day={day} />
         <Cautions
           texts={[...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])].map(

@@ -16,7 +16,7 @@ export function Made({ view, made }: { view: PlantingView; made: number }) {
       className="mb-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-leaf bg-base-200 px-4 py-2"
     >
       <p role="status" className="font-semibold">
-        {made > 1 ? `Saved in ${sayCount(made, 'place')}; this is the first.` : 'Saved.'}
+        {made > 1 ? `Saved in ${sayCount(made, 'place')}. This is the first.` : 'Saved.'}
       </p>
       <p className="flex flex-wrap gap-2">
         {next.map(({ href, words }) => (

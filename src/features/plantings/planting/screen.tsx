@@ -31,39 +31,41 @@ export function PlantingScreen({ view, made }: { view: PlantingView; made: numbe
         <div className="min-w-0 space-y-6">
           <section aria-label="Dates">
             <PartHeading>This season’s dates</PartHeading>
-            <table className="w-full border-collapse">
-              <thead className="text-left text-sm text-quiet">
-                <tr>
-                  <th scope="col" className="py-1 font-normal">
-                    stage
-                  </th>
-                  <th scope="col" className="font-normal">
-                    date
-                  </th>
-                  <th scope="col" className="font-normal max-sm:hidden">
-                    8 years in 10
-                  </th>
-                </tr>
-              </thead>
-              <tbody>
-                {view.stages.map(({ stage, name, date, how, spread, share, why }) => (
-                  <tr key={stage} data-stage={stage} className="border-t border-base-300 align-top">
-                    <th scope="row" className="py-1.5 pr-3 text-left font-normal">
-                      {name}
-                      {why && <span className="block text-sm leading-snug text-quiet">{why}</span>}
+            <div className="table-room">
+              <table className="cards w-full border-collapse">
+                <thead className="text-left text-sm text-quiet">
+                  <tr>
+                    <th scope="col" className="py-1 font-normal">
+                      stage
                     </th>
-                    <td className="py-1.5 pr-3 whitespace-nowrap">
-                      <span className="font-semibold">{date}</span>{' '}
-                      <span className="text-sm text-quiet">{how}</span>
-                    </td>
-                    <td className="py-1.5 text-sm whitespace-nowrap text-quiet max-sm:hidden">
-                      {spread}
-                      {share && <span className="block">{share}</span>}
-                    </td>
+                    <th scope="col" className="font-normal">
+                      date
+                    </th>
+                    <th scope="col" className="font-normal">
+                      8 years in 10
+                    </th>
                   </tr>
-                ))}
-              </tbody>
-            </table>
+                </thead>
+                <tbody>
+                  {view.stages.map(({ stage, name, date, how, spread, share, why }) => (
+                    <tr key={stage} data-stage={stage} className="border-t border-base-300 align-top">
+                      <th scope="row" className="py-1.5 pr-3 text-left font-normal">
+                        {name}
+                        {why && <span className="block text-sm leading-snug text-quiet">{why}</span>}
+                      </th>
+                      <td className="py-1.5 pr-3 whitespace-nowrap">
+                        <span className="font-semibold">{date}</span>{' '}
+                        <span className="text-sm text-quiet">{how}</span>
+                      </td>
+                      <td data-label="8 years in 10" className="py-1.5 text-sm whitespace-nowrap text-quiet">
+                        {spread}
+                        {share && <span className="block">{share}</span>}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
             <WorkedOut workings={['sowing', 'window', 'growth', 'ripe', 'topping', 'frost']} />
           </section>
           {view.season.cover && <Cover cover={view.season.cover} />}
@@ -98,8 +100,8 @@ export function PlantingScreen({ view, made }: { view: PlantingView; made: numbe
             <Ways id={view.id} ways={view.season.ways} canChoose={view.on === view.now} />
           )}
           {view.season.succession && (
-            <section aria-label="What follows">
-              <PartHeading>What follows</PartHeading>
+            <section aria-label="What comes next">
+              <PartHeading>What comes next</PartHeading>
               <p>{view.season.succession}</p>
             </section>
           )}
@@ -124,7 +126,7 @@ export function PlantingScreen({ view, made }: { view: PlantingView; made: numbe
           )}
           <section>
             <p className="mb-1 text-lg font-semibold">{view.spacing.answer}</p>
-            <Why reasons={view.spacing.reasons} heading="Why this far apart" />
+            <Why reasons={view.spacing.reasons} heading="Why this spacing" />
             <h3 className="mt-4 mb-1.5 text-base font-semibold">Another way</h3>
             <ul className="space-y-1">
               {view.spacing.schools.map(({ name, inRow, effect }) => (
@@ -138,11 +140,11 @@ export function PlantingScreen({ view, made }: { view: PlantingView; made: numbe
             </ul>
           </section>
           <section>
-            <PartHeading>What happened</PartHeading>
+            <PartHeading>What you recorded</PartHeading>
             {view.log.length === 0 ? (
-              <p className="text-quiet">Nothing is entered yet.</p>
+              <p className="text-quiet">Nothing is recorded yet.</p>
             ) : (
-              <ul className="space-y-1" aria-label="What happened">
+              <ul className="space-y-1" aria-label="What you recorded">
                 {view.log.map(({ id, date, text }) => (
                   <li key={id} className="grid grid-cols-[8rem_1fr] gap-2">
                     <span className="text-quiet">{date}</span>

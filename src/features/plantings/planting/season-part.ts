@@ -50,7 +50,7 @@ export interface SeasonPart {
   /** What raising it takes; null: it is not raised here. */
   needs: { headline: string; lines: string[] } | null
   hardening: { done: string; days: HardeningLine[] }
-  /** What buys time where the season is short; empty: it has the time. */
+  /** How to gain time where the season is short; empty: it has the time. */
   time: TimeLine[]
   ways: WayLine[]
   succession: string | null
@@ -126,14 +126,14 @@ function hardeningLine(day: HardeningDay, manner: Manner): HardeningLine {
     date: formatDate(day.date, manner, 'weekday'),
     step: `${day.step}`,
     hours: day.rest === null ? day.hours : 0,
-    where: day.rest === null ? capital(where.join(', ')) : 'They stay in',
+    where: day.rest === null ? capital(where.join(', ')) : 'Keep them indoors',
     weather: `${sayTemperature(day.high, manner)} by day, ${sayTemperature(day.low, manner)} in the night, wind up to ${speed}`,
     source: SOURCES[day.source],
     verdict:
       day.rest === 'cold'
-        ? 'rest: too cold'
+        ? 'rest day: too cold'
         : day.rest === 'wind'
-          ? 'rest: too windy'
+          ? 'rest day: too windy'
           : `${sayMeasure({ kind: 'duration', value: day.hours * 3600 }, manner)} out`,
     rests: day.rest !== null,
   }
@@ -160,14 +160,15 @@ function waysOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): W
         : later === null
           ? 'no ripe fruit to compare'
           : later === 0
-            ? 'no sooner and no later'
+            ? 'at the same time'
             : `${sayCount(Math.abs(later), 'day')} ${later > 0 ? 'later' : 'sooner'} to the first ripe fruit`
       return {
         way,
         name: capital(nameOf(way)),
         planned,
         sow: sowing,
-        setOut: way === 'direct' ? 'grows where it lies' : sayDate(dates['set-out'], manner, 'no warm spell'),
+        setOut:
+          way === 'direct' ? 'grows where you sow it' : sayDate(dates['set-out'], manner, 'no warm spell'),
         ripe: sayDate(dates['first-ripe'], manner, 'not this season'),
         effect: effect + odds,
       }
@@ -190,8 +191,8 @@ function successionOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Mann
   const isDirect = own.planting.raising === 'direct'
   const again = next.dates[isDirect ? 'sow' : 'set-out'].date
   return again === null || share < 0.1
-    ? `It is done about ${free}. Too late for the same once more: a quick crop of another family can follow.`
-    : `It is done about ${free}. The same once more: sow ${sayDate(next.dates.sow, manner, '')}${isDirect ? '' : `, plant out ${formatDate(again, manner)}`}, first ripe ${sayDate(next.dates['first-ripe'], manner, 'hardly')}, ${sayOdds(share)}.`
+    ? `It is done about ${free}. It is too late to grow the same again, but a quick crop of another family can follow.`
+    : `It is done about ${free}. To grow the same again, sow ${sayDate(next.dates.sow, manner, '')}${isDirect ? '' : `, plant out ${formatDate(again, manner)}`}, first ripe ${sayDate(next.dates['first-ripe'], manner, 'hardly')}, ${sayOdds(share)}.`
 }
 
 function shortSeasonsOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Manner): string | null {
@@ -201,7 +202,7 @@ function shortSeasonsOf(outlook: SeasonOutlook, own: PlantingOutlook, manner: Ma
   const say = (offset: number | null): string =>
     offset === null ? 'the turn of the season' : formatDate(dateInSeason(own.start, offset), manner)
   const { before, gap, after } = split
-  return `Nights stay too warm to set from about ${say(gap.begins.p50)} to ${say(gap.ends.p50)}. Two short seasons: plant out from ${say(before.opens.p50)} to ${say(before.closes.p50)}, and again from ${say(after.opens.p50)}${after.closes.p50 === null ? '' : ` to ${say(after.closes.p50)}`}.`
+  return `Nights stay too warm to set from about ${say(gap.begins.p50)} to ${say(gap.ends.p50)}. Grow two short seasons: plant out from ${say(before.opens.p50)} to ${say(before.closes.p50)}, and again from ${say(after.opens.p50)}${after.closes.p50 === null ? '' : ` to ${say(after.closes.p50)}`}.`
 }
 
 const COVER_DAYS = 5
@@ -214,7 +215,7 @@ function coverOf({ line, today }: SeasonOutlook, manner: Manner): NonNullable<Se
     const inside = `${sayTemperature(day.tmax, manner)} inside by day, ${sayTemperature(day.tmin, manner)} by night`
     const shade = day.shade ? ' Hang the shade cloth.' : ''
     if (day.opens === null)
-      return `Keep it shut; vent for a while in the morning to let the damp out. ${inside}.${shade}`
+      return `Keep it shut, but vent for a while in the morning to let the damp out. ${inside}.${shade}`
     const shut = day.shuts === null ? 'it can stay open' : `shut by ${clock(day.shuts)}`
     return `Open by ${clock(day.opens)}, ${shut}. ${inside}.${shade}`
   }

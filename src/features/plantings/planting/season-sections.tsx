@@ -59,12 +59,12 @@ export function Hardening({ hardening }: { hardening: SeasonPart['hardening'] })
   )
 }
 
-/** What buys time where the season is short, each with its dates and its odds. */
+/** How to gain time where the season is short, each with its dates and its odds. */
 export function Time({ time }: { time: SeasonPart['time'] }) {
   return (
-    <section aria-label="What buys time">
-      <PartHeading>What buys time</PartHeading>
-      <p>The season is short for this cultivar here. Each of these alone, with its dates and its odds:</p>
+    <section aria-label="How to gain time">
+      <PartHeading>How to gain time</PartHeading>
+      <p>The season is short for this cultivar here. Each of these alone helps; see its dates and chances:</p>
       <ul>
         {time.map(({ by, name, how, setOut, ripe, odds }) => (
           <li key={by} className="border-t border-base-300 py-1.5 leading-snug">
@@ -83,8 +83,8 @@ export function Time({ time }: { time: SeasonPart['time'] }) {
 /** The same planting raised in each way. */
 export function Ways({ id, ways, canChoose }: { id: string; ways: SeasonPart['ways']; canChoose: boolean }) {
   return (
-    <section aria-label="Ways to raise it">
-      <PartHeading>Raised here, sown in place, or bought</PartHeading>
+    <section aria-label="Which size to plant">
+      <PartHeading>Raised here, sown in place or bought</PartHeading>
       <ul>
         {ways.map(({ way, name, planned, sow, setOut, ripe, effect }) => (
           <li
@@ -114,8 +114,8 @@ export function Cover({ cover }: { cover: NonNullable<SeasonPart['cover']> }) {
       <PartHeading>Under cover</PartHeading>
       <p className="text-lg font-semibold">{cover.today}</p>
       <p className="mt-1">
-        Shake or tap every open truss once a day, late in the morning: in still air, unshaken, only half the
-        flowers set.
+        Shake or tap every open flower cluster once a day, late in the morning. In still air only half the
+        flowers set without it.
       </p>
       <ul className="mt-1">
         {cover.days.map(({ date, text }) => (

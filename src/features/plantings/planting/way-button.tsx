@@ -10,8 +10,8 @@ export function WayButton({ id, way, name }: { id: string; way: RaisingWay; name
   const choose = () =>
     change({
       send: () => chooseWay(id, way),
-      said: `${name}: the dates follow.`,
-      undo: { name: 'the other way of raising', send: ({ before }) => chooseWay(id, before.raising) },
+      said: `${name}: the dates now use it.`,
+      undo: { name: 'the other size to plant', send: ({ before }) => chooseWay(id, before.raising) },
     })
   return (
     <button

@@ -29,12 +29,12 @@ export function DueHeights({
             <span className="w-20 font-semibold">{sayLength(height, manner)}</span>
             <span>
               {height <= stem
-                ? 'due: the stem is there'
+                ? 'due: the stem is that tall'
                 : on
                   ? `about ${formatDate(on, manner)}`
                   : isPlanted
                     ? 'not reached this season'
-                    : 'once they are planted out'}
+                    : 'after planting out'}
             </span>
           </li>
         ))}

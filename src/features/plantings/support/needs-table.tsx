@@ -19,8 +19,8 @@ export function NeedsTable({
 }) {
   const lines = added(needs)
   return (
-    <section aria-label="What it takes">
-      <PartHeading>What it takes</PartHeading>
+    <section aria-label="What you need">
+      <PartHeading>What you need</PartHeading>
       {lines.length === 0 ? (
         <p className="text-quiet">Nothing.</p>
       ) : (
@@ -37,7 +37,9 @@ export function NeedsTable({
           </tbody>
         </table>
       )}
-      {lines.length > 0 && <p className="mt-2">Bought new: {sayCost(costOf(needs, sold), manner)}.</p>}
+      {lines.length > 0 && (
+        <p className="mt-2">Cost if bought new: {sayCost(costOf(needs, sold), manner)}.</p>
+      )}
       {minutes > 0 && (
         <p className="mt-2 text-quiet">
           About {sayMeasure({ kind: 'duration', value: minutes * 60 }, manner)} of work for the row in a

@@ -51,21 +51,21 @@ export function OwnPart({
     return verdict ? [{ supply, verdict }] : []
   })
   return (
-    <section aria-label="Will yours do?">
-      <PartHeading>Will yours do?</PartHeading>
+    <section aria-label="Are yours strong enough?">
+      <PartHeading>Are yours strong enough?</PartHeading>
       {verdicts.length === 0 ? (
         <p className="text-quiet">
-          Note your stakes, posts and cages in the{' '}
+          List your stakes, posts and cages in the{' '}
           <Link className="link" href="/shed">
             Shed
           </Link>
-          , with how long and thick they are: it is said here whether they hold.
+          , with their length and thickness. Then you see here whether they are strong enough.
         </p>
       ) : (
         <>
           <div className="grid gap-x-6 sm:grid-cols-2">
             <Slider
-              label="Gust they must hold"
+              label="Gust they must withstand"
               value={gust}
               {...GUSTS}
               step={1}
@@ -73,7 +73,7 @@ export function OwnPart({
               onChange={setGust}
             />
             <Slider
-              label="Driven so deep"
+              label="Depth driven in"
               value={depth}
               low={0.2}
               high={DEEPEST}
@@ -103,13 +103,13 @@ export function OwnPart({
                 ))}
                 {verdict.instead.length > 0 && (
                   <p className="mt-1 text-quiet">
-                    What would do: {verdict.instead.map((reason) => sayReason(reason, manner)).join(' ')}
+                    What would work: {verdict.instead.map((reason) => sayReason(reason, manner)).join(' ')}
                   </p>
                 )}
               </li>
             ))}
           </ul>
-          {rows > 1 && <p className="text-sm text-quiet">Counted for the longest row.</p>}
+          {rows > 1 && <p className="text-sm text-quiet">For the longest row.</p>}
         </>
       )}
     </section>

@@ -21,7 +21,7 @@ export interface SupportView {
   inTunnel: boolean
   /** Of the stem, m: on the day, 0 before it is set out. */
   heightToday: number
-  /** How things are sold, for what it would cost bought new. */
+  /** How things are sold, for what it would cost, bought new. */
   sold: readonly Supply[]
   growth: { from: IsoDate; sums: number[] } | null
 }

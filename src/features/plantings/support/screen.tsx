@@ -71,7 +71,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
   const keep = () =>
     change({
       send: () => chooseSupport(view.plantingId, system),
-      said: `${nameOf(`by-${system}`)} holds them from now on.`,
+      said: `${nameOf(`by-${system}`)} is their support from now on.`,
       undo: {
         name: 'the change of support',
         send: ({ before }) => chooseSupport(view.plantingId, before.support),
@@ -91,8 +91,8 @@ export function SupportScreen({ view }: { view: SupportView }) {
         {words.how}{' '}
         {plan.holds !== null &&
           (inTunnel
-            ? 'Inside a tunnel no wind gets at it.'
-            : `Holds a gust of ${speedOf(plan.holds)} ${sayLength(10, manner)} up${sayAsked(speedOf(plan.holds), speedOf(row.gust), onRecord)}.`)}
+            ? 'Inside a tunnel there is no wind.'
+            : `Stands up to gusts of ${speedOf(plan.holds)} ${sayLength(10, manner)} up${sayAsked(speedOf(plan.holds), speedOf(row.gust), onRecord)}.`)}
       </p>
       <figure className="mt-4 border border-base-300 bg-base-100" data-testid="elevation">
         <SupportElevation
@@ -108,7 +108,8 @@ export function SupportScreen({ view }: { view: SupportView }) {
           manner={manner}
         />
         <figcaption className="px-3 py-1.5 text-sm text-quiet">
-          Side of the row, to scale. Dashed: grown. {plan.tiers.length > 0 && 'Pale strings: not due yet.'}
+          The row from the side, to scale. Dashed: full-grown.{' '}
+          {plan.tiers.length > 0 && 'Pale twine: not due yet.'}
         </figcaption>
       </figure>
       <div className="mt-4 grid gap-x-6 gap-y-3 sm:grid-cols-2 lg:grid-cols-4">
@@ -134,7 +135,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
         />
         {system === 'weave' && (
           <Slider
-            label="Plants a bay"
+            label="Plants per bay"
             value={plantsPerBay}
             low={1}
             high={6}
@@ -194,7 +195,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
           )}
           {system !== view.system && (
             <button className="btn min-h-11 btn-primary" disabled={busy} onClick={keep}>
-              Hold them so: {nameOf(`by-${system}`).toLowerCase()}
+              Use this: {nameOf(`by-${system}`).toLowerCase()}
             </button>
           )}
         </div>

@@ -38,17 +38,23 @@ export function SupportTable({
   return (
     <section aria-label="Another way">
       <PartHeading>Another way</PartHeading>
-      <div className="overflow-x-auto">
-        <table className="w-full min-w-3xl border-collapse">
+      <div className="table-room">
+        <table className="cards w-full border-collapse">
           <thead className="text-left text-sm text-quiet">
             <tr>
-              {['support', 'this plant', 'post', 'work', 'bought new', 'lasts', 'against the answer'].map(
-                (heading) => (
-                  <th key={heading} scope="col" className="py-1 pr-3 font-normal">
-                    {heading}
-                  </th>
-                ),
-              )}
+              {[
+                'support',
+                'this plant',
+                'post',
+                'work',
+                'cost, bought new',
+                'lasts',
+                'against the answer',
+              ].map((heading) => (
+                <th key={heading} scope="col" className="py-1 pr-3 font-normal">
+                  {heading}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -66,20 +72,26 @@ export function SupportTable({
                     {nameOf(`by-${plan.system}`)}
                   </button>
                 </th>
-                <td className="pr-3 whitespace-nowrap">{SUITS[plan.suits]}</td>
-                <td className="pr-3 whitespace-nowrap">
+                <td data-label="this plant" className="pr-3 whitespace-nowrap">
+                  {SUITS[plan.suits]}
+                </td>
+                <td data-label="post" className="pr-3 whitespace-nowrap">
                   {plan.post
                     ? `${sayLength(plan.post.length, manner)} ${nameOf(plan.post.material)}`
                     : 'none'}
                 </td>
-                <td className="pr-3 whitespace-nowrap">
+                <td data-label="work" className="pr-3 whitespace-nowrap">
                   {sayMeasure({ kind: 'duration', value: plan.minutes * 60 }, manner)}
                 </td>
-                <td className="pr-3 leading-snug">
+                <td data-label="cost, bought new" className="pr-3 leading-snug">
                   {plan.needs.length > 0 && sayCost(costOf(plan.needs, sold), manner)}
                 </td>
-                <td className="pr-3 whitespace-nowrap">{plan.life > 0 && sayCount(plan.life, 'season')}</td>
-                <td className="py-1 leading-snug">{effect}</td>
+                <td data-label="lasts" className="pr-3 whitespace-nowrap">
+                  {plan.life > 0 && sayCount(plan.life, 'season')}
+                </td>
+                <td data-wide className="py-1 leading-snug">
+                  {effect}
+                </td>
               </tr>
             ))}
           </tbody>

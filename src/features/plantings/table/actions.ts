@@ -32,13 +32,13 @@ export async function plantTable(typed: {
   columns: PlantingColumns
 }): Promise<TablePlanted> {
   const state = await loadGarden()
-  if (!state) return { ok: false, message: 'There is no garden yet: make one first.' }
+  if (!state) return { ok: false, message: 'You have no garden yet. Start one first.' }
   const table = checkedTable(typed)
-  if (!table) return { ok: false, message: `A table of 1 to ${MOST_LINES} lines, please.` }
+  if (!table) return { ok: false, message: `Use a table of 1 to ${MOST_LINES} lines.` }
   const day = dayOf(state, state.now)
   return write(async (tx): Promise<TablePlanted> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'There is no garden yet: make one first.' }
+    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
     const manner = mannerOf(garden)
     const faults: LineFault[] = []
     let [plantings, plants] = [0, 0]

@@ -97,7 +97,7 @@ export function readRow(
     return at === undefined ? '' : (cells[at] ?? '').trim()
   }
   const word = (role: PlantingRole) => cell(role).toLowerCase()
-  if (cell('count') === '') return { missing: 'Say how many plants.' }
+  if (cell('count') === '') return { missing: 'Enter how many plants.' }
   const what = cultivarIn()
   if ('missing' in what) return what
   const { plant, chosen } = what
@@ -143,7 +143,7 @@ export function readRow(
       wordOf(FRUIT_WORDS, name.toLowerCase())
     if (!fruit)
       return {
-        missing: `${name === '' ? 'Say which cultivar or type it is' : `“${name}” is new here: say its type of fruit`}, such as cherry, slicer, paste, bell or hot.`,
+        missing: `${name === '' ? 'Name a cultivar or type' : `“${name}” is new here: say its type of fruit`}, such as cherry, slicer, paste, bell or hot.`,
       }
     const isPepper = (PEPPER_FRUITS as readonly string[]).includes(fruit)
     const habit = isPepper ? null : (wordOf(HABIT_WORDS, word('habit')) ?? 'indeterminate')

@@ -43,7 +43,7 @@ export function TableScreen({ example }: { example: string }) {
   const readFile = async (file: File | undefined) => {
     if (!file) return
     if (file.size > MOST_BYTES)
-      return setProblem('This file is larger than any list of plantings: is it the right one?')
+      return setProblem('This file is too large for a list of plantings. Is it the right one?')
     read(await file.text())
   }
   const lines = table ? table.rows.slice(table.header ? 1 : 0) : []
@@ -72,8 +72,8 @@ export function TableScreen({ example }: { example: string }) {
     <div className="mx-auto max-w-5xl space-y-5 px-6 py-5 max-sm:px-4">
       <h1 className="text-3xl font-semibold">Plantings from a list</h1>
       <p className="max-w-prose text-quiet">
-        Copy your list from a spreadsheet and paste it here, or choose a CSV file. One line a planting: its
-        place, its cultivar and how many plants; more columns if you have them.
+        Copy your list from a spreadsheet and paste it here, or choose a CSV file. Use one line per planting:
+        its place, its cultivar and how many plants. Add more columns if you have them.
       </p>
       <label className="block">
         <span className="text-sm text-quiet">Your list</span>
@@ -155,7 +155,7 @@ export function TableScreen({ example }: { example: string }) {
             See the season
           </Link>
           <Link href="/ground" className="btn min-h-11 bg-base-100">
-            See them from above
+            See them on the plan
           </Link>
         </p>
       )}

@@ -88,7 +88,7 @@ describe('a line of a list', () => {
     expect(row('place,variety,plants', 'A,Nothing Known,2')).toEqual({
       missing: expect.stringContaining('“Nothing Known” is new here') as string,
     })
-    expect(row('place,variety,plants', 'A,Tern,')).toEqual({ missing: 'Say how many plants.' })
+    expect(row('place,variety,plants', 'A,Tern,')).toEqual({ missing: 'Enter how many plants.' })
   })
 })
 

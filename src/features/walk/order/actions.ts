@@ -16,9 +16,9 @@ const orderSchema = array(string().required().max(64)).defined().nullable().max(
  */
 export async function orderRound(typed: string[] | null): Promise<Result> {
   if (!orderSchema.isValidSync(typed, { strict: true }))
-    return { ok: false, message: 'That is no order of places: load the screen again.' }
+    return { ok: false, message: 'That order of places cannot be used. Load the screen again.' }
   const state = await loadGarden()
-  if (!state) return { ok: false, message: 'There is no garden yet: make one first.' }
+  if (!state) return { ok: false, message: 'You have no garden yet. Start one first.' }
   const turns = new Map(typed?.map((id, turn) => [id, turn]))
   const edits = state.record.places.flatMap((place): GroundEdit[] => {
     const walk = turns.get(place.id) ?? null
@@ -26,6 +26,6 @@ export async function orderRound(typed: string[] | null): Promise<Result> {
   })
   const changed = await putGround(edits, () => null)
   if ('conflict' in changed)
-    return { ok: false, message: 'The places were put in another order elsewhere: load the screen again.' }
+    return { ok: false, message: 'Another window changed the order of places. Load the screen again.' }
   return changed.ok ? { ok: true } : changed
 }

@@ -56,7 +56,7 @@ describe('the order of the round', () => {
     for (const wrong of [[5], 'tub', { 0: 'tub' }, ['x'.repeat(65)]])
       expect(await orderRound(wrong as never)).toMatchObject({
         ok: false,
-        message: expect.stringMatching(/no order of places/),
+        message: expect.stringMatching(/order of places cannot be used/),
       })
     expect(orderViewOf(await today()).isOwn).toBe(false)
   })

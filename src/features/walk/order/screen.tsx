@@ -37,20 +37,20 @@ export function OrderScreen({ view }: { view: OrderView }) {
       <Link href={`/walk${view.query}`} className="link">
         Walk
       </Link>
-      <h1 className="mt-1 text-3xl font-semibold">Walk the places in your order</h1>
+      <h1 className="mt-1 text-3xl font-semibold">Walk your places in your own order</h1>
       <p className="mt-1 text-lg text-quiet">
         {view.isOwn
-          ? 'The round goes by this order, after what cannot wait.'
-          : 'So far the round goes from the south-west corner always to the nearest place left.'}
+          ? 'The round follows this order, after what cannot wait.'
+          : 'For now the round starts in the southwest corner and always goes on to the nearest place.'}
       </p>
       {places.length < 2 ? (
-        <p className="mt-4">There are no two places to put in order yet.</p>
+        <p className="mt-4">You need at least two places before you can order them.</p>
       ) : (
         <div className="mt-4" aria-busy={isKeeping}>
           <OrderedList
             label="Places"
             rows={places}
-            onOrder={(rows) => keep(idsOf(rows), 'The round goes in this order.', rows)}
+            onOrder={(rows) => keep(idsOf(rows), 'The round follows this order.', rows)}
           >
             {({ name, holds }, index) => (
               <p className="flex items-baseline gap-3 py-1">
@@ -64,9 +64,9 @@ export function OrderScreen({ view }: { view: OrderView }) {
             <button
               type="button"
               className="btn mt-4 min-h-11"
-              onClick={() => keep(null, 'The round goes by where the places lie.')}
+              onClick={() => keep(null, 'The round follows the plan again.')}
             >
-              Go by where they lie again
+              Follow the plan again
             </button>
           )}
         </div>

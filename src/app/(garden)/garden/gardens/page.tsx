@@ -14,7 +14,7 @@ export default async function GardensPage({ searchParams }: { searchParams: Prom
     <GardenPage
       at="/garden/gardens"
       title={gardens.length === 1 ? 'One garden' : `${gardens.length} gardens`}
-      deciding="Each has a place, a climate, plantings and a log of its own. What you enter goes into the one that is open."
+      deciding="Each garden has its own place, climate, plantings and log. What you enter goes into the one that is open."
       query={day.query}
     >
       <GardenList gardens={gardens} />

@@ -10,6 +10,6 @@ export async function GET(_: Request, { params }: { params: Promise<{ token: str
   const { token } = await params
   const gardenId = await gardenOfFeed(token)
   const state = gardenId === null ? null : await stateOf(gardenId)
-  if (!state) return new Response('There is no calendar at this address, or no longer.', { status: 404 })
+  if (!state) return new Response('This calendar link does not work, or no longer works.', { status: 404 })
   return fileResponse(calendarFile(state, new Date()), 'text/calendar', 'prairie-season.ics')
 }

@@ -1,0 +1,96 @@
+import type { Page } from '@playwright/test'
+import { SCREENS } from './support/screens'
+import { expect, open, test } from './support/test'
+
+const WIDTHS = [320, 640, 768, 1280, 1440]
+
+/** Texts that print over each other, and what is wider than the window, each in words. */
+const crowding = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const faults: string[] = []
+    const root = document.scrollingElement!
+    if (root.scrollWidth > root.clientWidth) {
+      const wide = [...document.querySelectorAll('main *')].find((one) => {
+        const box = one.getBoundingClientRect()
+        return box.right > root.clientWidth + 1 && box.width > 0 && !one.closest('[data-scrolls]')
+      })
+      faults.push(`${root.scrollWidth} px wide: ${wide?.outerHTML.slice(0, 120)}`)
+    }
+    /** Where an element is cut off by those around it; null: it is not shown at all. */
+    const shownIn = (element: Element): DOMRect | null => {
+      let [left, top, right, bottom] = [-1e6, -1e6, 1e6, 1e6]
+      for (let at: Element | null = element; at; at = at.parentElement) {
+        const style = getComputedStyle(at)
+        if (style.visibility !== 'visible' || style.opacity === '0' || style.display === 'none') return null
+        if (style.position === 'fixed' || style.position === 'sticky') return null
+        if (style.clipPath !== 'none') return null
+        if (at instanceof SVGElement && !(at instanceof SVGSVGElement)) continue
+        if (style.overflowX !== 'visible' || style.overflowY !== 'visible') {
+          const box = at.getBoundingClientRect()
+          if (box.width <= 1 || box.height <= 1) return null
+          left = Math.max(left, box.left)
+          top = Math.max(top, box.top)
+          right = Math.min(right, box.right)
+          bottom = Math.min(bottom, box.bottom)
+        }
+      }
+      return new DOMRect(left, top, right - left, bottom - top)
+    }
+    const boxes: {
+      text: string
+      left: number
+      top: number
+      right: number
+      bottom: number
+      owner: Element
+    }[] = []
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+    while (walker.nextNode()) {
+      const node = walker.currentNode as Text
+      const owner = node.parentElement
+      if (!owner || !node.data.trim() || owner.closest('script, style, title, option, [hidden]')) continue
+      const shown = shownIn(owner)
+      if (!shown || !owner.checkVisibility({ contentVisibilityAuto: true })) continue
+      const range = document.createRange()
+      range.selectNodeContents(node)
+      for (const box of range.getClientRects()) {
+        const left = Math.max(box.left, shown.left)
+        const right = Math.min(box.right, shown.right)
+        // Letters fill the middle of their line.
+        const top = Math.max(box.top + box.height * 0.22, shown.top)
+        const bottom = Math.min(box.bottom - box.height * 0.22, shown.bottom)
+        if (right - left > 2 && bottom - top > 2)
+          boxes.push({ text: node.data.trim().slice(0, 30), left, top, right, bottom, owner })
+      }
+    }
+    boxes.sort((one, other) => one.top - other.top)
+    for (let at = 0; at < boxes.length; at++)
+      for (let next = at + 1; next < boxes.length && boxes[next]!.top < boxes[at]!.bottom; next++) {
+        const [one, other] = [boxes[at]!, boxes[next]!]
+        const across = Math.min(one.right, other.right) - Math.max(one.left, other.left)
+        const down = Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top)
+        if (across > 1.5 && down > 1.5 && one.owner !== other.owner)
+          faults.push(`“${one.text}” over “${other.text}”`)
+      }
+    return [...new Set(faults)].slice(0, 8)
+  })
+
+const AT_ONCE = 8
+for (let from = 0; from < SCREENS.length; from += AT_ONCE) {
+  const screens = SCREENS.slice(from, from + AT_ONCE)
+  test(`no text over another, nothing sideways: ${screens[0]} to ${screens.at(-1)}`, async ({ page }) => {
+    const faults: string[] = []
+    for (const path of screens) {
+      await page.setViewportSize({ width: WIDTHS[0]!, height: 800 })
+      await open(page, path)
+      for (const width of WIDTHS) {
+        await page.setViewportSize({ width, height: 800 })
+        await page.evaluate(
+          () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+        )
+        for (const fault of await crowding(page)) faults.push(`${path} at ${width}: ${fault}`)
+      }
+    }
+    expect(faults).toEqual([])
+  })
+}
