@@ -16,25 +16,30 @@ const crowding = (page: Page): Promise<string[]> =>
       })
       faults.push(`${root.scrollWidth} px wide: ${wide?.outerHTML.slice(0, 120)}`)
     }
-    /** Where an element is cut off by those around it; null: it is not shown at all. */
-    const shownIn = (element: Element): DOMRect | null => {
-      let [left, top, right, bottom] = [-1e6, -1e6, 1e6, 1e6]
-      for (let at: Element | null = element; at; at = at.parentElement) {
-        const style = getComputedStyle(at)
-        if (style.visibility !== 'visible' || style.opacity === '0' || style.display === 'none') return null
-        if (style.position === 'fixed' || style.position === 'sticky') return null
-        if (style.clipPath !== 'none') return null
-        if (at instanceof SVGElement && !(at instanceof SVGSVGElement)) continue
-        if (style.overflowX !== 'visible' || style.overflowY !== 'visible') {
-          const box = at.getBoundingClientRect()
-          if (box.width <= 1 || box.height <= 1) return null
-          left = Math.max(left, box.left)
-          top = Math.max(top, box.top)
-          right = Math.min(right, box.right)
-          bottom = Math.min(bottom, box.bottom)
-        }
-      }
-      return new DOMRect(left, top, right - left, bottom - top)
+    /** Where an element is cut off by those around it; null: it is not shown at all, or stays while others scroll. */
+    const known = new Map<Element | null, DOMRect | null>([[null, new DOMRect(-1e6, -1e6, 2e6, 2e6)]])
+    const shownIn = (element: Element | null): DOMRect | null => {
+      if (!known.has(element)) known.set(element, shownAsOf(element!))
+      return known.get(element)!
+    }
+    const shownAsOf = (element: Element): DOMRect | null => {
+      const around = shownIn(element.parentElement)
+      const style = getComputedStyle(element)
+      const isShown = style.visibility === 'visible' && style.opacity !== '0' && style.display !== 'none'
+      const isLoose = style.position === 'fixed' || style.position === 'sticky' || style.clipPath !== 'none'
+      if (!around || !isShown || isLoose) return null
+      if (element instanceof SVGElement && !(element instanceof SVGSVGElement)) return around
+      if (style.overflowX === 'visible' && style.overflowY === 'visible') return around
+      const box = element.getBoundingClientRect()
+      if (box.width <= 1 || box.height <= 1) return null
+      const left = Math.max(around.left, box.left)
+      const top = Math.max(around.top, box.top)
+      return new DOMRect(
+        left,
+        top,
+        Math.min(around.right, box.right) - left,
+        Math.min(around.bottom, box.bottom) - top,
+      )
     }
     const boxes: {
       text: string
@@ -63,6 +68,7 @@ const crowding = (page: Page): Promise<string[]> =>
           boxes.push({ text: node.data.trim().slice(0, 30), left, top, right, bottom, owner })
       }
     }
+    if (boxes.length < 3) faults.push('no text was found')
     boxes.sort((one, other) => one.top - other.top)
     for (let at = 0; at < boxes.length; at++)
       for (let next = at + 1; next < boxes.length && boxes[next]!.top < boxes[at]!.bottom; next++) {

@@ -38,6 +38,27 @@ test('every workspace shows a garden of the south in its own units and dates', a
   }
 })
 
+test('the values of a chart are told as the garden writes numbers', async ({ page }) => {
+  await open(page, '/bench/water')
+  const chart = page.getByRole('figure', { name: 'Water by day' })
+  await chart.getByText('Show the values').click()
+  const values = chart.getByRole('region', { name: 'Water by day: values' })
+  await expect(values.getByRole('columnheader')).toHaveText([
+    'day',
+    /^short of, (in|gal)$/,
+    /^growth slows, (in|gal)$/,
+    /^rain, (in|gal)$/,
+    /^watered, (in|gal)$/,
+  ])
+  await expect(
+    values
+      .getByRole('cell')
+      .filter({ hasText: /^\d+,\d+$/ })
+      .first(),
+  ).toBeVisible()
+  await expect(values.getByRole('cell').filter({ hasText: /\d\.\d/ })).toHaveCount(0)
+})
+
 test('what was sown where it grows is walked, fed and picked like the rest', async ({ page }) => {
   await open(page, '/walk')
   await expect(page.getByRole('button', { name: /Shore Row/ }).first()).toBeVisible()

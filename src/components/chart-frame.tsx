@@ -1,6 +1,8 @@
 'use client'
 
 import { useState, type ReactNode } from 'react'
+import type { Manner } from '../core/facts'
+import { sayNumber } from '../wording/say'
 
 /** A line, a bar or a point of a chart: what it is called, how it is drawn, and its values along the chart. */
 export interface Series {
@@ -27,6 +29,7 @@ export function ChartFrame({
   along,
   series,
   tall = 'h-56',
+  manner,
   children,
 }: {
   name: string
@@ -34,10 +37,11 @@ export function ChartFrame({
   along: { name: string; steps: readonly string[] }
   series: readonly Series[]
   tall?: string
+  manner: Manner
   children: ReactNode
 }) {
   const [isOpen, setIsOpen] = useState(false)
-  const told = series.filter(({ values }) => values)
+  const valued = series.filter(({ values }) => values)
   return (
     <figure aria-label={name} className="min-w-0">
       <div className={tall} role="img" aria-label={`${name}. ${says}`}>
@@ -66,7 +70,7 @@ export function ChartFrame({
                   <th scope="col" className="py-1 text-left font-normal">
                     {along.name}
                   </th>
-                  {told.map((one) => (
+                  {valued.map((one) => (
                     <th key={one.name} scope="col" className="pl-4 font-normal">
                       {one.name}
                     </th>
@@ -79,9 +83,9 @@ export function ChartFrame({
                     <th scope="row" className="py-1 text-left font-normal whitespace-nowrap">
                       {step}
                     </th>
-                    {told.map((one) => (
+                    {valued.map((one) => (
                       <td key={one.name} className="pl-4">
-                        {one.values![at] ?? '–'}
+                        {told(one.values![at], manner)}
                       </td>
                     ))}
                   </tr>
@@ -94,6 +98,10 @@ export function ChartFrame({
     </figure>
   )
 }
+
+/** A value as the garden writes numbers. */
+const told = (value: string | number | null | undefined, manner: Manner) =>
+  typeof value === 'number' ? sayNumber(value, manner, 2) : (value ?? '–')
 
 /** How a series is drawn, small; as a drawing, so that forced colors keep it. */
 const Swatch = ({ series: { mark, color, opacity } }: { series: Series }) => (

@@ -112,6 +112,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
             </label>
           </div>
           <ChartFrame
+            manner={manner}
             name="Harvest by week"
             says="What should ripen is estimated from typical crops and from what the cultivar gave here before. The dotted line is this week."
             along={{ name: 'week of', steps: points.map(({ name }) => name) }}

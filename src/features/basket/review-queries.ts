@@ -30,7 +30,7 @@ export interface ReviewView {
   season: number
   /** Seasons with a planting in the ground, the last first. */
   seasons: number[]
-  /** Put away, and its log is closed through a day; null: it is open. */
+  /** Archived, and its log is closed through a day; null: it is open. */
   archived: string | null
   /** The season is over, so that it can be put away. */
   isOver: boolean

@@ -92,6 +92,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
             )}
           </div>
           <ChartFrame
+            manner={manner}
             name="Blight weather by day"
             says={`Remove the lowest leaves once the sum reaches ${blight.act.from} points. The gray part is forecast.`}
             along={{ name: 'day', steps: blight.points.map(({ name }) => name) }}

@@ -33,7 +33,7 @@ export function GardenScreen({
             The average months. You entered the months marked “own”; the others come from your site.
           </p>
           {offer && <ClimateOfferPart offer={offer} />}
-          <NormalsChart months={view.chart} units={view.manner.units} />
+          <NormalsChart months={view.chart} manner={view.manner} />
           <NormalsForm
             key={JSON.stringify(view.normals)}
             normals={view.normals}

@@ -3,23 +3,25 @@
 import dynamic from 'next/dynamic'
 import { PartHeading } from '../../components/advice/why'
 import { ChartFrame } from '../../components/chart-frame'
-import { sayCount } from '../../wording/say'
+import type { Manner } from '../../core/facts'
+import { sayCount, sayNumber } from '../../wording/say'
 import type { GrowthPoint } from './growth'
 
 const Drawn = dynamic(() => import('./growth-chart'), { ssr: false })
 
 /** The plant's growth so far; in words what the chart says. */
-export function GrowthFigure({ points, units }: { points: GrowthPoint[]; units: 'metric' | 'us' }) {
+export function GrowthFigure({ points, manner }: { points: GrowthPoint[]; manner: Manner }) {
   if (points.length < 3) return null
-  const unit = units === 'us' ? 'in' : 'cm'
+  const unit = manner.units === 'us' ? 'in' : 'cm'
   const last = points.at(-1)!
   const cut = points.reduce((sum, point) => sum + (point.cut ?? 0), 0)
   return (
     <section aria-label="Growth so far">
       <PartHeading>Growth so far</PartHeading>
       <ChartFrame
+        manner={manner}
         name="Growth so far"
-        says={`It is ${last.height}\u00a0${unit} high, with ${last.leaves} ${last.leaves === 1 ? 'leaf' : 'leaves'} on the main stem. You cut ${sayCount(cut, 'part')}.`}
+        says={`It is ${sayNumber(last.height, manner)}\u00a0${unit} high, with ${last.leaves} ${last.leaves === 1 ? 'leaf' : 'leaves'} on the main stem. You cut ${sayCount(cut, 'part')}.`}
         along={{ name: 'day', steps: points.map(({ name }) => name) }}
         tall="h-52"
         series={[

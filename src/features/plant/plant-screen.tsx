@@ -114,7 +114,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
         <Why reasons={view.reasons} />
         <SystemsTable view={view} />
         {on <= now && <SeenForm view={view} />}
-        <GrowthFigure points={view.growth} units={manner.units} />
+        <GrowthFigure points={view.growth} manner={manner} />
         <History view={view} onTakeBack={takeBack} />
       </div>
     </div>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { growPlant, plantTraits, USUAL_VINE } from '../../../core/crop'
 import { applyCuts } from '../../../core/pruning'
 import { drawnStems } from './shape'
-import { nearestSpot, partSpots, samePart, stepFrom, type PartSpot } from './spots'
+import { cutOf, nearestSpot, partSpots, samePart, stepFrom, type PartSpot } from './spots'
 
 const days = Array.from({ length: 62 }, () => ({ degreeDays: 10, tmin: 17, tmax: 24 }))
 const plant = growPlant(plantTraits(USUAL_VINE), days, [])
@@ -18,6 +18,27 @@ describe('the parts of a drawn plant', () => {
       expect(Math.hypot(found.x - spot.x, found.y - spot.y)).toBeLessThan(1e-9)
     }
     expect(nearestSpot(spots, 9, 9, 0.1)).toBeNull()
+  })
+  it('are cut close to their stem, on their own side, across the part', () => {
+    const stems = drawnStems(plant)
+    for (const { stem, node, organ } of spots) {
+      const at = stems[stem]![node]!
+      const { x, y, across } = cutOf(at, organ)
+      const hangs = organ === 'truss' ? Math.max(at.y, 0.11) : at.y
+      expect(Math.hypot(x - at.x, y - hangs)).toBeLessThan(0.02)
+      if (organ === 'leaf' || organ === 'sucker') expect(Math.sign(x - at.x)).toBe(at.side)
+      if (organ === 'truss') expect(Math.sign(x - at.x)).toBe(-at.side)
+      // The blade goes across the way that the part grows.
+      expect((x - at.x) * across.x + (y - hangs) * across.y).toBeCloseTo(0, 9)
+    }
+  })
+  it('lie on their own leaf, however small it is', () => {
+    const stems = drawnStems(plant)
+    for (const { stem, node, organ, x, y } of spots) {
+      if (organ !== 'leaf') continue
+      const at = stems[stem]![node]!
+      expect(Math.hypot(x - at.x, y - at.y)).toBeLessThan(at.leaf.length)
+    }
   })
   it('go with what is cut', () => {
     const leaf = spots.find(({ organ }) => organ === 'leaf')!

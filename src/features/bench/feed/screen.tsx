@@ -118,6 +118,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
           )}
         </div>
         <ChartFrame
+          manner={manner}
           name="Supply and demand by week"
           says="Bars above the line mean more nutrients come free than the plants need that week. The dotted line is this week."
           along={{ name: 'week of', steps: detail.weeks }}
@@ -148,6 +149,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
           <Drawn points={points} today={today} />
         </ChartFrame>
         <ChartFrame
+          manner={manner}
           name="Unused in the soil by week"
           says="This much is ready in the soil and not used yet."
           along={{ name: 'week of', steps: detail.weeks }}

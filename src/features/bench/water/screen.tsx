@@ -1,10 +1,7 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
 import { Cautions, PartHeading, WorkedOut } from '../../../components/advice/why'
-import { ChartFrame } from '../../../components/chart-frame'
-import type { Manner } from '../../../core/facts'
 import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
 import { FINGER_DEPTH, MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../../core/watering'
@@ -12,6 +9,7 @@ import { CAUTIONS } from '../../../wording/cautions'
 import { formatDate } from '../../../wording/dates'
 import { formatMeasure } from '../../../core/quantity'
 import { AnyWater } from './any-water'
+import { BalanceChart } from './balance-chart'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'
 import type { PlaceWaterView, WaterView } from './queries'
@@ -19,7 +17,6 @@ import {
   FEEL_NAMES,
   feelsOf,
   sayCans,
-  sayDepth,
   sayDue,
   sayLasts,
   sayLitres,
@@ -30,8 +27,6 @@ import { WaterForm } from './form'
 import { MeterForm } from './meter-form'
 import { WaterButt } from './shown-later'
 import { sayLength } from '../../../wording/say'
-
-const Drawn = dynamic(() => import('./chart'), { ssr: false })
 
 /** From this width on, px, the place stands beside the list. */
 const BESIDE = 1024
@@ -277,46 +272,3 @@ function TrussTable({ trusses }: { trusses: PlaceWaterView['trusses'] }) {
 }
 /** Risks under this are not told. */
 const WORTH = 0.05
-
-/** A place's water by day, up to now and ahead. */
-function BalanceChart({ place, manner }: { place: PlaceWaterView; manner: Manner }) {
-  const { days, unit } = place
-  const say = (depth: number) =>
-    place.isPot ? sayLitres(depth * place.area, manner) : sayDepth(depth, manner)
-  return (
-    <ChartFrame
-      name="Water by day"
-      says={`${place.name} is short of ${say(place.depletion)} today. Growth slows once it is short of ${say(place.raw)}. The shaded days are still to come, if nobody waters.`}
-      along={{ name: 'day', steps: days.map(({ name }) => name) }}
-      series={[
-        {
-          name: `short of, ${unit}`,
-          mark: 'line',
-          color: 'var(--color-primary)',
-          values: days.map(({ depletion }) => depletion),
-        },
-        {
-          name: `growth slows, ${unit}`,
-          mark: 'dashed',
-          color: 'var(--color-error)',
-          values: days.map(({ trigger }) => trigger),
-        },
-        {
-          name: `rain, ${unit}`,
-          mark: 'bar',
-          color: 'var(--color-info)',
-          opacity: 0.45,
-          values: days.map(({ rain }) => rain),
-        },
-        {
-          name: `watered, ${unit}`,
-          mark: 'bar',
-          color: 'var(--color-info)',
-          values: days.map(({ watering }) => watering),
-        },
-      ]}
-    >
-      <Drawn points={days} unit={unit} />
-    </ChartFrame>
-  )
-}

@@ -2,17 +2,18 @@
 
 import dynamic from 'next/dynamic'
 import { ChartFrame } from '../../../components/chart-frame'
+import type { Manner } from '../../../core/facts'
 import { chartUnits } from '../../../components/chart-style'
 import type { ChartMonth } from './normals-chart'
 
 const Drawn = dynamic(() => import('./normals-chart'), { ssr: false })
 
 /** The chart comes after the page. */
-export function NormalsChart(props: { months: ChartMonth[]; units: 'metric' | 'us' }) {
-  const { months, units } = props
-  const { degree, depth } = chartUnits(units)
+export function NormalsChart({ months, manner }: { months: ChartMonth[]; manner: Manner }) {
+  const { degree, depth } = chartUnits(manner.units)
   return (
     <ChartFrame
+      manner={manner}
       name="Average months"
       says="The average high and low of each month, and its rain."
       along={{ name: 'month', steps: months.map(({ name }) => name) }}
@@ -38,7 +39,7 @@ export function NormalsChart(props: { months: ChartMonth[]; units: 'metric' | 'u
         },
       ]}
     >
-      <Drawn {...props} />
+      <Drawn months={months} units={manner.units} />
     </ChartFrame>
   )
 }

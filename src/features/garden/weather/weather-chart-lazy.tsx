@@ -2,19 +2,23 @@
 
 import dynamic from 'next/dynamic'
 import { ChartFrame } from '../../../components/chart-frame'
+import type { Manner } from '../../../core/facts'
 import { chartUnits } from '../../../components/chart-style'
+import { sayNumber } from '../../../wording/say'
 import type { ChartDay } from './weather-chart'
 
 const Drawn = dynamic(() => import('./weather-chart'), { ssr: false })
 
 /** The chart comes after the page. */
-export function WeatherChart(props: { days: ChartDay[]; units: 'metric' | 'us' }) {
-  const { days, units } = props
-  const { degree, depth } = chartUnits(units)
+export function WeatherChart({ days, manner }: { days: ChartDay[]; manner: Manner }) {
+  const { degree, depth } = chartUnits(manner.units)
   const rangeOf = (isMade: boolean) =>
-    days.map(({ range: [low, high], made }) => (made === isMade ? `${low} to ${high}` : null))
+    days.map(({ range: [low, high], made }) =>
+      made === isMade ? `${sayNumber(low, manner)} to ${sayNumber(high, manner)}` : null,
+    )
   return (
     <ChartFrame
+      manner={manner}
       name="Weather of the month"
       says="Each bar runs from the day’s low to its high. The dashed line is freezing."
       along={{ name: 'day', steps: days.map(({ name }) => name) }}
@@ -42,7 +46,7 @@ export function WeatherChart(props: { days: ChartDay[]; units: 'metric' | 'us' }
         },
       ]}
     >
-      <Drawn {...props} />
+      <Drawn days={days} units={manner.units} />
     </ChartFrame>
   )
 }

@@ -44,7 +44,7 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
                     rain: rain ?? 0,
                     made: source === 'simulated' || source === 'forecast',
                   }))}
-                  units={manner.units}
+                  manner={manner}
                 />
                 <DayTable days={days} units={manner.units} />
               </>
