@@ -361,22 +361,22 @@ test.describe('on a phone', () => {
       /(?:Pot|Bed|Row) \w+|Tunnel/.exec(await rows.nth(turn).innerText())![0]
     const [one, two, three, four] = [await placeOf(0), await placeOf(1), await placeOf(2), await placeOf(3)]
     await rows.first().getByRole('button').tap()
-    await expect(article).toContainText(new RegExp(`Stop 1 of .*${one}`))
+    await expect(article).toContainText(new RegExp(`Stop 1 of \\d+ · ${one}`))
     await swipe(page, 'left')
-    await expect(article).toContainText(new RegExp(`Stop 2 of .*${two}`))
+    await expect(article).toContainText(new RegExp(`Stop 2 of \\d+ · ${two}`))
     await swipe(page, 'right')
-    await expect(article).toContainText(new RegExp(`Stop 1 of .*${one}`))
+    await expect(article).toContainText(new RegExp(`Stop 1 of \\d+ · ${one}`))
     await expect(article.getByRole('button', { name: /^Watered, / })).toBeInViewport({ ratio: 1 })
     await page.getByRole('button', { name: /^Watered/ }).tap()
     // What comes next stands there at once.
-    await expect(article).toContainText(new RegExp(`Stop 1 of .*${two}`))
+    await expect(article).toContainText(new RegExp(`Stop 1 of \\d+ · ${two}`))
     await page.getByRole('button', { name: /^Later/ }).tap()
     await page.getByRole('button', { name: 'Tomorrow' }).tap()
-    await expect(article).toContainText(new RegExp(`Stop 1 of .*${three}`))
+    await expect(article).toContainText(new RegExp(`Stop 1 of \\d+ · ${three}`))
     await page.getByRole('button', { name: /^Skip/ }).tap()
     await page.getByLabel('Reason (optional)').fill('door is stuck')
     await page.getByRole('button', { name: 'Skip this' }).tap()
-    await expect(article).toContainText(new RegExp(`Stop 1 of .*${four}`))
+    await expect(article).toContainText(new RegExp(`Stop 1 of \\d+ · ${four}`))
     await page.getByRole('button', { name: 'Round' }).tap()
     await page.getByRole('button', { name: 'Sum up' }).tap()
     const summary = page.getByRole('article', { name: 'The round so far' })
@@ -385,6 +385,29 @@ test.describe('on a phone', () => {
     )
     await expect(summary.getByRole('region', { name: 'Later' })).toContainText(two)
     await expect(summary.getByRole('region', { name: 'Skipped' })).toContainText('door is stuck')
+  })
+
+  test('who goes back to the round before an answer has come stays there', async ({ page }) => {
+    await open(page, '/walk')
+    const article = page.getByRole('article')
+    const rows = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('listitem')
+    const before = await rows.count()
+    await rows.first().getByRole('button').tap()
+    let release = () => {}
+    const released = new Promise<void>((done) => (release = done))
+    await page.route('**/walk*', async (route) => {
+      if (route.request().method() === 'POST') await released
+      await route.continue()
+    })
+    await page.getByRole('button', { name: /^Skip/ }).tap()
+    await page.getByRole('button', { name: 'Skip this' }).tap()
+    await page.getByRole('button', { name: 'Round' }).tap()
+    await expect(article).toBeHidden()
+    release()
+    await expect(page.getByText(/: skipped\.$/)).toBeVisible()
+    await expect(rows).toHaveCount(before - 1)
+    await expect(article).toBeHidden()
+    await expect(page).toHaveURL(/\/walk$/)
   })
 
   test('Back leads from a stop to the list where it was left, and a look is asked again', async ({

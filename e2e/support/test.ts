@@ -26,13 +26,13 @@ export const test = base.extend<{ data: LaidGarden; server: Server }, { shared: 
 export async function open(page: Page, path: string): Promise<void> {
   await page.goto(path)
   // The frame takes keys first; the screen in it comes, and answers, a little later.
-  await page.waitForFunction(() => {
-    const heading = document.querySelector('main h1')
-    return (
+  await page.waitForFunction(
+    () =>
       document.documentElement.dataset.keys === 'ready' &&
       !document.querySelector('main .appear-late') &&
-      (!heading || Object.keys(heading).some((key) => key.startsWith('__reactFiber')))
-    )
-  })
+      [...document.querySelectorAll('main :is(h1, button, input, select)')].every((part) =>
+        Object.keys(part).some((key) => key.startsWith('__reactFiber')),
+      ),
+  )
   await page.evaluate(() => new Promise((rest) => requestAnimationFrame(() => setTimeout(rest))))
 }

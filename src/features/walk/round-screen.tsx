@@ -34,8 +34,9 @@ export function RoundScreen({ round }: { round: Round }) {
   const { act, isAhead: ahead } = useAct(round)
   // A call that is answered is gone at once; the fresh round no longer holds it.
   const [answered, setAnswered] = useOptimistic<readonly string[]>([])
-  const [chosen, setChosen, leave] = useStopAddress(round)
-  const [open, setOpen] = useState<Open>(null)
+  const { chosen, choose, goOn, leave } = useStopAddress(round)
+  /** What is open below which stop: the form of one is not another's. */
+  const [form, setForm] = useState<{ of: string; open: Open } | null>(null)
   const [sumsUp, setSumsUp] = useState(false)
   const [early, setEarly] = useState<string | null>(null)
   const large = useListScroll(sumsUp ? 'sum' : chosen)
@@ -50,12 +51,15 @@ export function RoundScreen({ round }: { round: Round }) {
   const isComing = stop !== null && coming.includes(stop)
   /** What is not due yet is done only after it was asked for. */
   const isEarly = isComing && early === stop.call
+  const open = stop && form?.of === stop.call ? form.open : null
+  const setOpen = (next: Open) => setForm(stop && { of: stop.call, open: next })
+  const shut = (of: string) => setForm((now) => (now?.of === of ? null : now))
   const [heading, tell] = useToldHeading(stop?.call ?? null)
 
   const select = (call: string) => {
     tell()
-    setChosen(call)
-    setOpen(null)
+    choose(call)
+    setForm(null)
     setSumsUp(false)
   }
 
@@ -68,13 +72,12 @@ export function RoundScreen({ round }: { round: Round }) {
     const isSaved = await act({
       entries,
       said: isEarly ? `${said.replace(/\.$/, '')}, before it was due.` : said,
-      begin: () => !isTyped && setChosen(next),
+      begin: () => !isTyped && choose(next),
       atOnce: () => !isTyped && setAnswered((before) => [...before, call]),
     })
     if (!isSaved || !isTyped) return
-    tell()
-    setOpen(null)
-    setChosen(next)
+    shut(call)
+    goOn(chosen, next)
   }
 
   /** How long a stop took, for the garden's own working times. */
@@ -141,9 +144,9 @@ export function RoundScreen({ round }: { round: Round }) {
       )
     },
     note: async (note, photo) => {
-      const { entrySubject: subject, place } = stop!
+      const { call, entrySubject: subject, place } = stop!
       const said = photo ? `${place}: photo saved.` : `${place}: note saved.`
-      if (await act({ entries: [{ subject, kind: 'note', data: {}, note }], photo, said })) setOpen(null)
+      if (await act({ entries: [{ subject, kind: 'note', data: {}, note }], photo, said })) shut(call)
     },
     decline: (why) => {
       const { subject, call, place } = stop!
@@ -161,7 +164,7 @@ export function RoundScreen({ round }: { round: Round }) {
     if (!ahead && stop && (!isComing || isEarly) && !sumsUp) run()
   }
   const back = () => {
-    setOpen(null)
+    setForm(null)
     setSumsUp(false)
     leave()
   }
@@ -202,7 +205,7 @@ export function RoundScreen({ round }: { round: Round }) {
           sumsUp={sumsUp}
           onSumUp={() => {
             setSumsUp(!sumsUp)
-            setChosen(null)
+            choose(null)
           }}
         />
         {round.firstWeek && <FirstWeekPart week={round.firstWeek} />}

@@ -18,9 +18,15 @@ function write(call: string | null, how: 'pushState' | 'replaceState'): void {
  * chosen shows at once; the address follows.
  *
  * @param round the round as it was fetched
- * @returns the stop's call, null for the list; how to choose another; and how to leave it for the list
+ * @returns the stop's call, null for the list; how to choose another; how to go on from one to the next, unless
+ *   something else was chosen since; and how to leave for the list
  */
-export function useStopAddress(round: object): [string | null, (call: string | null) => void, () => void] {
+export function useStopAddress(round: object): {
+  chosen: string | null
+  choose: (call: string | null) => void
+  goOn: (from: string | null, to: string | null) => void
+  leave: () => void
+} {
   const [chosen, setChosen] = useState<string | null>(null)
   const shown = useRef<string | null>(null)
   const at = useRef<string | undefined>(undefined)
@@ -52,10 +58,14 @@ export function useStopAddress(round: object): [string | null, (call: string | n
     } else if (call !== before) write(call, 'replaceState')
     show(call)
   }
+  const goOn = (from: string | null, to: string | null) => {
+    if (shown.current === from) choose(to)
+  }
   /** To the list, which may lie behind the stop: the same as Back. */
   const leave = () => {
-    if (inAddress() !== null && isOverList.current) window.history.back()
-    else choose(null)
+    if (inAddress() === null || !isOverList.current) return choose(null)
+    show(null)
+    window.history.back()
   }
-  return [chosen, choose, leave]
+  return { chosen, choose, goOn, leave }
 }
