@@ -93,7 +93,7 @@ test('the shed: what is short is bought, printed and taken along as a table', as
   await expect(cages.getByRole('listitem').first()).toBeVisible()
   const things = await heading.textContent()
   await season.getByRole('button', { name: 'Cages: bought' }).click()
-  await expect(page.getByText('In the shed: 1 line.')).toBeVisible()
+  await expect(page.getByText('In the shed: 1 item.')).toBeVisible()
   await expect(cages.getByRole('cell').nth(2)).toHaveText('none')
   await expect(heading).not.toHaveText(things!)
 

@@ -410,6 +410,19 @@ test.describe('on a phone', () => {
     await expect(page).toHaveURL(/\/walk$/)
   })
 
+  test('a weight that cannot be is refused by the name of the stop, and stays typed', async ({ page }) => {
+    await open(page, '/walk')
+    await page.getByRole('button', { name: /Pot 7 .*Pick what is ripe/ }).tap()
+    await page.getByRole('button', { name: 'Enter the picking' }).tap()
+    const form = page.getByRole('form', { name: /^Details: Pick/ })
+    await form.getByLabel('Weight').fill('300')
+    await form.getByRole('button', { name: 'Save' }).tap()
+    await expect(
+      page.getByText(/^Pot 7: pick what is ripe, and weigh it: not saved\. That is more than/),
+    ).toBeVisible()
+    await expect(form.getByLabel('Weight')).toHaveValue('300')
+  })
+
   test('Back leads from a stop to the list where it was left, and a look is asked again', async ({
     page,
   }) => {

@@ -134,7 +134,7 @@ const rows = outlook.plantings.slice(0, 10).map((own, index) => ({
 }))
 const site = { gust: 20, shelter: 'open', wetness: 'low', weave: 'sectional' } as const
 bench('shed totals for 500 plants', () =>
-  spreadOver(shortOf(seasonNeeds(rows, [], site, usualFeeding), demo.supplies), 3),
+  spreadOver(shortOf(seasonNeeds(rows, [], site, usualFeeding), demo.supplies, 'metric'), 3),
 )
 const traits = plantTraits(demo.cultivars.find(({ habit }) => habit === 'indeterminate')!)
 const season200 = Array.from({ length: 200 }, (_, day) => ({

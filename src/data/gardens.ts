@@ -68,7 +68,12 @@ export function normalsOf(rows: readonly NormalRow[]): Normals {
   }))
 }
 
-export const mannerOf = ({ units, decimals, dates }: GardenRow): Manner => ({ units, decimals, dates })
+export const mannerOf = ({ units, decimals, dates, currency }: GardenRow): Manner => ({
+  units,
+  decimals,
+  dates,
+  currency,
+})
 
 /** The garden's date: the one its clock is held on, or the computer's in the garden's time zone. */
 export function todayIn(

@@ -69,6 +69,7 @@ export function gardenOf(
     timeZone: 'America/Chicago',
     units: 'metric',
     decimals: 'point',
+    currency: 'USD',
     dates: 'day-first',
     clockDate: '2026-06-18' as IsoDate,
     shelter: 'open',

@@ -111,6 +111,12 @@ export function choiceField<T extends string>(choices: readonly T[], what: strin
   return string<T>().required(`Choose ${what}.`).oneOf(choices, `Choose ${what}.`)
 }
 
+/** A currency's code; empty where none is chosen. */
+export const currencyField = () =>
+  string()
+    .default('')
+    .matches(/^([A-Z]{3})?$/, 'Choose a currency from the list.')
+
 /** A plain number from `low` to `high`, with point or comma, in the unit that stands beside it. */
 export function decimalField(low: number, high: number) {
   const message = `From ${sayBound(low, Math.ceil)} to ${sayBound(high, Math.floor)}, please.`

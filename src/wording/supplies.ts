@@ -32,6 +32,21 @@ export const supplyName = (
   manner: Manner,
 ): string => (length === null ? NAMES[kind] : `${NAMES[kind]} of at least ${sayLength(length, manner)}`)
 
+/** Feet and half feet, as pieces are sold: `7½ ft`. */
+function soldFeet(length: number): string {
+  const halves = Math.round(length / 0.1524)
+  return `${Math.floor(halves / 2) || ''}${halves % 2 === 1 ? '½' : ''}\u00a0ft`
+}
+
+/** What is bought, in a length that is sold: `Stakes, 2.4 m`. */
+export const soldName = (
+  { kind, length }: { kind: SupplyKind; length: number | null },
+  manner: Manner,
+): string =>
+  length === null
+    ? NAMES[kind]
+    : `${NAMES[kind]}, ${manner.units === 'us' ? soldFeet(length) : sayLength(length, manner)}`
+
 /** How thick a piece is, told finer than how long. */
 export const sayThickness = (value: number, manner: Manner): string =>
   sayMeasure({ kind: 'thickness', value }, manner)
@@ -68,9 +83,28 @@ export function sayAmount(kind: SupplyKind, quantity: number, manner: Manner): s
   }
 }
 
-/** An amount of the gardener's own money, which has no sign here. */
-export const sayMoney = (amount: number, { decimals }: Pick<Manner, 'decimals'>): string =>
-  amount.toFixed(2).replace('.', decimals === 'comma' ? ',' : '.')
+const MONEY = { useGrouping: false, minimumFractionDigits: 2, maximumFractionDigits: 2 } as const
+
+/** An amount of the garden's money, with its sign: `$12.50`. */
+export function sayMoney(
+  amount: number,
+  { decimals, currency }: Pick<Manner, 'decimals' | 'currency'>,
+): string {
+  const style = currency
+    ? ({ style: 'currency', currency, currencyDisplay: 'narrowSymbol', useGrouping: false } as const)
+    : MONEY
+  return new Intl.NumberFormat('en', style)
+    .formatToParts(amount)
+    .map(({ type, value }) => (type === 'decimal' && decimals === 'comma' ? ',' : value))
+    .join('')
+}
+
+/** A pound, kg. */
+const POUND = 0.45359237
+
+/** What a mass costs: `$2.20 per kg`. @param price of a kg */
+export const sayPerMass = (price: number, manner: Manner): string =>
+  manner.units === 'us' ? `${sayMoney(price * POUND, manner)} per lb` : `${sayMoney(price, manner)} per kg`
 
 /** What it costs, as far as prices are known. */
 export const sayCost = ({ cost, open }: { cost: number; open: boolean }, manner: Manner): string =>

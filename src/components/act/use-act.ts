@@ -26,6 +26,8 @@ export interface NewAct {
   entries: readonly NewEntry[]
   /** What is said when it is durable, as a sentence. */
   said: string
+  /** What it is called where it was not saved; else by what would have been said. */
+  name?: string
   /** Of the first entry. */
   photo?: Blob | null
   /** Called when nothing stands in its way, before it is sent. */
@@ -89,7 +91,7 @@ export function useAct({ on, now, manner }: ActDay) {
   async function act(wanted: NewAct): Promise<boolean> {
     const result = await put(wanted)
     if (!result.ok && result.message)
-      sayFault(`${wanted.said.replace(/\.$/, '')}: not saved. ${result.message}`)
+      sayFault(`${wanted.name ?? wanted.said.replace(/\.$/, '')}: not saved. ${result.message}`)
     return result.ok
   }
 

@@ -20,6 +20,8 @@ export interface Manner {
   units: UnitSystem
   decimals: 'point' | 'comma'
   dates: 'day-first' | 'month-first' | 'iso'
+  /** Of the gardener's money, ISO 4217; null: none was chosen. */
+  currency?: string | null
   /** The day that is looked at: dates of another year are written with it. */
   seenOn?: IsoDate
 }

@@ -48,8 +48,8 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
     return this.on === this.now ? '' : `?on=${this.on}`
   }
   get manner(): Manner {
-    const { units, decimals, dates } = this.state.garden
-    return { units, decimals, dates, seenOn: this.on }
+    const { units, decimals, dates, currency } = this.state.garden
+    return { units, decimals, dates, currency, seenOn: this.on }
   }
   get outlook(): SeasonOutlook<LogEntry> {
     return this.once('outlook', () => outlookAlong(this.state.record, lineOn(this.state, this.on), this.on))

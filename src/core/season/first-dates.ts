@@ -56,5 +56,13 @@ export function firstDates(
   return { season, start, isForBought: sow !== null && today > addDays(sow, SOWN_LATE), crops }
 }
 
+/** The same as a picture shows it, with the frosts of the middle year. */
+export function firstSeason(outlook: Parameters<typeof firstDates>[0] & Pick<SeasonOutlook, 'frost'>) {
+  const { season, start, crops } = firstDates(outlook)
+  const { lastSpring, firstAutumn } = outlook.frost
+  const date = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
+  return { season, crops, lastFrost: date(lastSpring.p50), firstFrost: date(firstAutumn.p50) }
+}
+
 /** Days after the day to sow from which bought plants are told of. */
 const SOWN_LATE = 21

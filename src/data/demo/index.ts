@@ -35,6 +35,7 @@ export function demoGarden(): GardenFile {
     timeZone: 'America/Chicago',
     units: 'metric',
     decimals: 'point',
+    currency: 'USD',
     dates: 'day-first',
     clockDate: HELD_ON,
     shelter: 'open',

@@ -21,6 +21,8 @@ export const garden = sqliteTable('garden', {
   units: text().$type<'metric' | 'us'>().notNull(),
   decimals: text().$type<'point' | 'comma'>().notNull(),
   dates: text().$type<'day-first' | 'month-first' | 'iso'>().notNull(),
+  /** Of the gardener's money, ISO 4217; null: none was chosen. */
+  currency: text(),
   /** The day that the clock is held on; null: it follows the computer. */
   clockDate: date(),
   shelter: text().$type<Shelter>().notNull(),
@@ -50,6 +52,7 @@ const gardenRow = object({
   units: string().required().oneOf(['metric', 'us']),
   decimals: string().required().oneOf(['point', 'comma']),
   dates: string().required().oneOf(['day-first', 'month-first', 'iso']),
+  currency: orNull(string().matches(/^[A-Z]{3}$/, '${path} must be a currency such as EUR')),
   clockDate: orNull(isoDateField()),
   shelter: string().required().oneOf(SHELTERS),
   soil: string().required().oneOf(SOILS),
@@ -86,6 +89,7 @@ export const gardenRecord = {
       timeZone: typeof row.timeZone === 'string' && !isTimeZone(row.timeZone) ? 'UTC' : row.timeZone,
     }),
     10: (row: LooseRow): LooseRow => ({ ...row, climateHot: row.climateShift }),
+    13: (row: LooseRow): LooseRow => ({ ...row, currency: row.units === 'us' ? 'USD' : null }),
   },
 }
 

@@ -15,6 +15,10 @@ const ROW = { id: 'one' }
 /** A row as the version before wrote it, and as the step makes it; by list and the version that the step leads to. */
 const STEPS: Record<string, [before: object, after: object][]> = {
   'garden 10': [[{ climateShift: -2.2 }, { climateShift: -2.2, climateHot: -2.2 }]],
+  'garden 13': [
+    [{ units: 'us' }, { units: 'us', currency: 'USD' }],
+    [{ units: 'metric' }, { units: 'metric', currency: null }],
+  ],
   'garden 8': [
     [{ timeZone: 'Prairie/Nowhere' }, { timeZone: 'UTC' }],
     [{ timeZone: 'America/Chicago' }, { timeZone: 'America/Chicago' }],

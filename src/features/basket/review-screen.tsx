@@ -6,7 +6,7 @@ import { massAnHour } from '../../core/harvest'
 import { DECISION_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { sayCount, sayHours, sayMass } from '../../wording/say'
-import { sayCost, sayMoney } from '../../wording/supplies'
+import { sayCost, sayPerMass } from '../../wording/supplies'
 import { ArchivePart } from './archive-part'
 import type { ReviewView } from './review-queries'
 import { CultivarsTable, PlantingsTable } from './shown-later'
@@ -50,7 +50,7 @@ export function ReviewScreen({ view }: { view: ReviewView }) {
           <p className="text-lg text-quiet">
             About {sayHours(view.hours, manner)} of work, {sayMass(massAnHour(all.mass, view.hours), manner)}{' '}
             an hour; supports and feeds {sayCost(view.cost, manner)}
-            {!view.cost.open && `, ${sayMoney(view.cost.cost / all.mass, manner)} per kg`}.
+            {!view.cost.open && `, ${sayPerMass(view.cost.cost / all.mass, manner)}`}.
           </p>
         )}
       </div>

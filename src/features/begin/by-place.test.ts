@@ -5,14 +5,14 @@ import { zoneOf } from './look'
 
 describe('how numbers and dates are written', () => {
   it.each([
-    ['US', 'en-US', { units: 'us', decimals: 'point', dates: 'month-first' }],
-    ['GB', 'en-GB', { units: 'metric', decimals: 'point', dates: 'day-first' }],
-    ['DE', 'de-DE', { units: 'metric', decimals: 'comma', dates: 'day-first' }],
-    ['SE', 'sv-SE', { units: 'metric', decimals: 'comma', dates: 'iso' }],
+    ['US', 'en-US', { units: 'us', currency: 'USD', decimals: 'point', dates: 'month-first' }],
+    ['GB', 'en-GB', { units: 'metric', currency: 'GBP', decimals: 'point', dates: 'day-first' }],
+    ['DE', 'de-DE', { units: 'metric', currency: 'EUR', decimals: 'comma', dates: 'day-first' }],
+    ['SE', 'sv-SE', { units: 'metric', currency: 'SEK', decimals: 'comma', dates: 'iso' }],
     // Who moved: units go by the place, the rest by the language.
-    ['FR', 'en-US', { units: 'metric', decimals: 'point', dates: 'month-first' }],
-    ['', 'en-US', { units: 'us', decimals: 'point', dates: 'month-first' }],
-    ['', 'not a language!', { units: 'metric', decimals: 'point', dates: 'day-first' }],
+    ['FR', 'en-US', { units: 'metric', currency: 'EUR', decimals: 'point', dates: 'month-first' }],
+    ['', 'en-US', { units: 'us', currency: 'USD', decimals: 'point', dates: 'month-first' }],
+    ['', 'not a language!', { units: 'metric', currency: null, decimals: 'point', dates: 'day-first' }],
   ])('in %s with %s', (country, locale, manner) => expect(mannerAt(country, locale)).toEqual(manner))
 })
 

@@ -1,4 +1,5 @@
 import type { Manner } from '../../core/facts'
+import { currencyOf } from '../../wording/currencies'
 
 /** Countries that write feet, gallons and °F. */
 const US_UNITS = ['US', 'LR', 'MM', 'PR', 'GU', 'VI', 'AS', 'MP']
@@ -12,9 +13,14 @@ function countryOf(locale: string): string {
   }
 }
 
-/** How numbers and dates are written where a garden lies: units by its country, the rest by the browser's language. */
+/**
+ * How numbers and dates are written where a garden lies: units and money by its country, the rest by the browser's
+ * language.
+ */
 export function mannerAt(country: string, locale: string): Manner {
-  const units = US_UNITS.includes(country || countryOf(locale)) ? 'us' : 'metric'
+  const land = country || countryOf(locale)
+  const units = US_UNITS.includes(land) ? 'us' : 'metric'
+  const currency = currencyOf(land)
   try {
     const decimal = new Intl.NumberFormat(locale).formatToParts(1.5).find(({ type }) => type === 'decimal')
     const order = new Intl.DateTimeFormat(locale)
@@ -22,10 +28,11 @@ export function mannerAt(country: string, locale: string): Manner {
       .flatMap(({ type }) => (type === 'day' || type === 'month' || type === 'year' ? [type] : []))
     return {
       units,
+      currency,
       decimals: decimal?.value === ',' ? 'comma' : 'point',
       dates: order[0] === 'year' ? 'iso' : order[0] === 'month' ? 'month-first' : 'day-first',
     }
   } catch {
-    return { units, decimals: 'point', dates: units === 'us' ? 'month-first' : 'day-first' }
+    return { units, currency, decimals: 'point', dates: units === 'us' ? 'month-first' : 'day-first' }
   }
 }

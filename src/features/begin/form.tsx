@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useEffectEvent, useState } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceCards } from '../../components/forms/choice-cards'
-import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
+import { ChoiceField, CurrencyField, FormError, TextField } from '../../components/forms/fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import { parseCoordinates, type UnitSystem } from '../../core/quantity'
@@ -12,7 +12,8 @@ import { HAVE_WORDS } from '../../wording/beginnings'
 import { inEither } from '../../wording/either'
 import { begin, openDemo, type LookAnswer } from './actions'
 import { mannerAt } from './by-place'
-import { LookPanel } from './shown-later'
+import type { Example } from './example'
+import { ExamplePart, LookPanel } from './shown-later'
 import { TownField } from './town-field'
 import type { TownFound } from './towns'
 import { useLook } from './use-look'
@@ -27,10 +28,15 @@ const sizesIn = (units: UnitSystem) => ({
 export function BeginForm({
   today,
   beside,
+  currencies,
+  example,
   children,
 }: {
   today: IsoDate
   beside: boolean
+  currencies: readonly [code: string, name: string][]
+  /** What is shown before a place is known. */
+  example: Example
   children: React.ReactNode
 }) {
   const { form, submit, field, sending, busy, problem } = useCheckedForm<BeginValues>({
@@ -46,6 +52,7 @@ export function BeginForm({
       units: 'metric',
       decimals: 'point',
       dates: 'day-first',
+      currency: '',
       timeZone: 'UTC',
       placeName: 'Bed 1',
       placeKind: 'bed',
@@ -90,8 +97,8 @@ export function BeginForm({
   const write = useCallback(
     (country: string) => {
       const manner = mannerAt(country, navigator.language)
-      for (const name of ['units', 'decimals', 'dates'] as const)
-        if (!isOwn(name)) setValue(name, manner[name] as never)
+      for (const name of ['units', 'decimals', 'dates', 'currency'] as const)
+        if (!isOwn(name)) setValue(name, (manner[name] ?? '') as never)
       resize()
     },
     [setValue, resize, isOwn],
@@ -210,13 +217,18 @@ export function BeginForm({
             onBend={askAgain}
           />
         ) : (
-          <p role="status" className="max-w-prose text-lg text-quiet">
-            {isLooking
-              ? 'Working out your climate …'
-              : hasFailed
-                ? 'The server did not answer. Choose the town again.'
-                : 'Your climate shows here, with the dates that follow from it: when to sow, and when to plant out.'}
-          </p>
+          <>
+            <p role="status" className="max-w-prose text-lg text-quiet">
+              {isLooking
+                ? 'Working out your climate …'
+                : hasFailed
+                  ? 'The server did not answer. Choose the town again.'
+                  : 'Your climate shows here, with the dates that follow from it: when to sow, and when to plant out.'}
+            </p>
+            <div className="max-lg:hidden">
+              <ExamplePart example={example} units={units} />
+            </div>
+          </>
         )}
       </div>
       <div className="px-6 pt-5 pb-10 max-sm:px-4 lg:pl-[max(1.5rem,calc(50vw-38rem))]">
@@ -250,6 +262,7 @@ export function BeginForm({
                     <option value="point">1.5</option>
                     <option value="comma">1,5</option>
                   </ChoiceField>
+                  <CurrencyField choices={currencies} {...own('currency')} />
                   <TextField label="Time zone" {...own('timeZone')} />
                 </div>
               </details>

@@ -1,5 +1,7 @@
 import { Link } from '../../components/link'
 import { todayIn } from '../../data/gardens'
+import { currencyChoices } from '../../wording/currencies'
+import { examplePlanting } from './example'
 import { BeginForm } from './form'
 import { TakeGarden } from './shown-later'
 
@@ -7,7 +9,12 @@ import { TakeGarden } from './shown-later'
 export function BeginPage({ beside = false }: { beside?: boolean }) {
   return (
     <main>
-      <BeginForm today={todayIn({ clockDate: null, timeZone: 'UTC' })} beside={beside}>
+      <BeginForm
+        today={todayIn({ clockDate: null, timeZone: 'UTC' })}
+        beside={beside}
+        currencies={currencyChoices()}
+        example={examplePlanting()}
+      >
         {beside ? (
           <p className="text-quiet">
             Your other gardens stay as they are.{' '}

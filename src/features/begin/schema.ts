@@ -4,15 +4,28 @@ import { isTimeZone, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
 import { isClimateSource } from '../../data/records/climate-source'
-import { choiceField, nameField, optionalDateField, orNothing, quantityField } from '../../wording/fields'
+import {
+  choiceField,
+  currencyField,
+  nameField,
+  optionalDateField,
+  orNothing,
+  quantityField,
+} from '../../wording/fields'
 import { longUnit } from '../../wording/either'
 import { FIRST_PLACES, HAVES, type BeginValues } from './values'
 
-export const mannerOf = ({ units, decimals, dates }: Pick<BeginValues, 'units' | 'decimals' | 'dates'>) =>
+export const mannerOf = ({
+  units,
+  decimals,
+  dates,
+  currency,
+}: Pick<BeginValues, 'units' | 'decimals' | 'dates' | 'currency'>) =>
   ({
     units: units === 'us' ? 'us' : 'metric',
     decimals: decimals === 'comma' ? 'comma' : 'point',
     dates: dates === 'month-first' || dates === 'iso' ? dates : 'day-first',
+    currency: currency || null,
   }) satisfies Manner
 
 /** Where a garden lies and what its climate is like: what its first answer is worked out from. */
@@ -52,6 +65,7 @@ export function beginSchema(typed: BeginValues, today: IsoDate) {
     units: choiceField(['metric', 'us'] as const, 'units'),
     decimals: choiceField(['point', 'comma'] as const, 'how decimals are written'),
     dates: choiceField(['day-first', 'month-first', 'iso'] as const, 'how dates are written'),
+    currency: currencyField(),
     timeZone: string()
       .required('Choose a time zone.')
       .max(120)

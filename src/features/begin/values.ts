@@ -15,6 +15,8 @@ export interface BeginValues {
   units: UnitSystem
   decimals: string
   dates: string
+  /** Empty: none. */
+  currency: string
   timeZone: string
   placeName: string
   placeKind: string

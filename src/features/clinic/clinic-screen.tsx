@@ -104,7 +104,7 @@ export function ClinicScreen({ view }: { view: ClinicView }) {
       <section
         id="answer"
         aria-label="What it could be"
-        className="min-w-0 scroll-mt-28 space-y-4 lg:sticky lg:top-[117px] lg:max-h-[calc(100dvh-130px)] lg:self-start lg:overflow-y-auto lg:pr-2"
+        className="min-w-0 scroll-mt-28 space-y-4 lg:sticky lg:top-[calc(var(--ribbon)+0.75rem)] lg:max-h-[calc(100dvh-var(--ribbon)-1.5rem)] lg:self-start lg:overflow-y-auto lg:pr-2"
         tabIndex={-1}
       >
         {ranked[0] ? (

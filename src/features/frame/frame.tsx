@@ -50,7 +50,7 @@ function ribbonOrNone(state: GardenState): RibbonData | null {
 
 function PlainHeader({ state: { garden, now } }: { state: GardenState }) {
   return (
-    <header className="sticky top-0 z-10 min-h-[105px] border-b border-base-300 bg-base-200 px-4 py-2 print:hidden">
+    <header className="sticky top-0 z-10 short:static min-h-[105px] border-b border-base-300 bg-base-200 px-4 py-2 print:hidden">
       <p className="font-serif text-lg font-semibold">{garden.name}</p>
       <p className="font-semibold">{now}</p>
       <p role="alert">

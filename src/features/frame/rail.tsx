@@ -35,7 +35,7 @@ export function Rail() {
   return (
     <nav
       aria-label="Workspaces"
-      className="sticky top-[105px] flex h-[calc(100dvh-105px)] w-[10.75rem] shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-1 max-lg:w-36 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:overflow-visible max-sm:bg-base-200 max-sm:pt-0 print:hidden"
+      className="sticky top-(--ribbon) flex h-[calc(100dvh-var(--ribbon))] w-[10.75rem] shrink-0 flex-col overflow-y-auto border-r border-base-300 pt-1 max-lg:w-36 max-sm:h-auto max-sm:fixed max-sm:inset-x-0 max-sm:top-auto max-sm:bottom-0 max-sm:z-20 max-sm:w-auto max-sm:flex-row max-sm:border-t max-sm:border-r-0 max-sm:overflow-visible max-sm:bg-base-200 max-sm:pt-0 print:hidden"
     >
       {WORKSPACES.map(({ name, about, path, key, inBar }) => (
         <Link

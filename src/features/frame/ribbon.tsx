@@ -48,7 +48,7 @@ export function Ribbon({ data }: { data: RibbonData }) {
   const at = daysBetween(start, date)
   const words = dayInWords(data, at)
   return (
-    <header className="sticky top-0 z-10 flex border-b border-base-300 bg-base-200 max-sm:static max-sm:flex-col print:hidden">
+    <header className="sticky top-0 z-10 flex short:static border-b border-base-300 bg-base-200 max-sm:static max-sm:flex-col print:hidden">
       <div className="w-44 shrink-0 px-4 py-2 max-sm:flex max-sm:w-auto max-sm:flex-wrap max-sm:items-baseline max-sm:gap-x-3 max-sm:pb-1 xl:w-52">
         <p className="font-serif text-lg leading-6 font-semibold max-sm:text-base">{data.garden}</p>
         <p className="leading-6 font-semibold" data-testid="ribbon-date">

@@ -42,6 +42,7 @@ export async function keepSite(typed: SiteValues, shown: SiteValues): Promise<Fo
       ...place,
       shelter: values.shelter as Shelter,
       soil: values.soil as SoilTexture,
+      currency: values.currency || null,
       clockDate: clock === '' ? null : (clock as IsoDate),
     })
     const moved =

@@ -25,7 +25,13 @@ export function GardenScreen({
       <div className="mt-6 grid gap-10 xl:grid-cols-[minmax(0,26rem)_1fr]">
         <section>
           <h2 className="mb-3 text-xl font-semibold">Site</h2>
-          <SiteForm key={JSON.stringify(view.site)} site={view.site} manner={view.manner} today={view.now} />
+          <SiteForm
+            key={JSON.stringify(view.site)}
+            site={view.site}
+            currencies={view.currencies}
+            manner={view.manner}
+            today={view.now}
+          />
         </section>
         <section className="min-w-0">
           <h2 className="mb-1 text-xl font-semibold">Climate</h2>

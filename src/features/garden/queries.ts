@@ -3,6 +3,7 @@ import { dayOfYear, epochDay, type IsoDate } from '../../core/calendar'
 import { dateInSeason, daylightHours, sunTimes } from '../../core/climate'
 import type { Manner } from '../../core/facts'
 import { mannerOf } from '../../data/gardens'
+import { currencyChoices } from '../../wording/currencies'
 import { formatDate, monthName } from '../../wording/dates'
 import type { ChartMonth } from './site/normals-chart'
 import { shownNormal, type NormalsValues, type SiteValues } from './schema'
@@ -15,6 +16,7 @@ export interface GardenView {
   deciding: string
   daylight: string
   site: SiteValues
+  currencies: readonly [code: string, name: string][]
   normals: NormalsValues
   entered: boolean[]
   chart: ChartMonth[]
@@ -35,9 +37,10 @@ export function gardenView(day: Day): GardenView {
       last.p50 === null && first.p50 === null
         ? 'Most years have no frost'
         : `Frost-free from about ${say(last.p50, 'the start of the year')} to ${say(first.p50, 'its end')}`,
-    deciding: `In 9 years of 10 the last frost is over by ${say(last.p90, 'the turn of the year')}. In 1 year of 10 the first comes by ${say(first.p10, 'never')}.`,
+    deciding: `9 years in 10 the last frost is over by ${say(last.p90, 'the turn of the year')}. 1 year in 10 the first comes by ${say(first.p10, 'never')}.`,
     daylight: daylightOn(on, garden, manner),
     site: typedSite(garden),
+    currencies: currencyChoices(),
     normals: typedNormals(normalRows, manner),
     entered: normalRows.map(({ source }) => source === 'entered'),
     chart: normalRows.map((row) => {

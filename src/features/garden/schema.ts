@@ -4,7 +4,14 @@ import { isTimeZone, type IsoDate } from '../../core/calendar'
 import { NORMAL_BOUNDS, type MonthNormal } from '../../core/climate'
 import { SHELTERS, SOILS, type Manner } from '../../core/facts'
 import { parseCoordinates } from '../../core/quantity'
-import { choiceField, decimalField, nameField, optionalDateField, quantityField } from '../../wording/fields'
+import {
+  choiceField,
+  currencyField,
+  decimalField,
+  nameField,
+  optionalDateField,
+  quantityField,
+} from '../../wording/fields'
 import { longUnit } from '../../wording/either'
 
 export interface SiteValues {
@@ -15,6 +22,8 @@ export interface SiteValues {
   units: string
   decimals: string
   dates: string
+  /** Empty: none. */
+  currency: string
   shelter: string
   soil: string
   clock: string
@@ -40,6 +49,7 @@ export function siteSchema(manner: Manner, today: IsoDate) {
     units: choiceField(['metric', 'us'] as const, 'units'),
     decimals: choiceField(['point', 'comma'] as const, 'how decimals are written'),
     dates: choiceField(['day-first', 'month-first', 'iso'] as const, 'how dates are written'),
+    currency: currencyField(),
     shelter: choiceField(SHELTERS, 'how sheltered it is'),
     soil: choiceField(SOILS, 'a soil'),
     clock: optionalDateField(manner, today),

@@ -19,6 +19,7 @@ export function typedSite(garden: GardenRow): SiteValues {
     units: garden.units,
     decimals: garden.decimals,
     dates: garden.dates,
+    currency: garden.currency ?? '',
     shelter: garden.shelter,
     soil: garden.soil,
     clock: garden.clockDate === null ? '' : formatDate(garden.clockDate, manner, 'full'),

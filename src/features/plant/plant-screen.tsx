@@ -72,7 +72,7 @@ export function PlantScreen({ view }: { view: PlantView }) {
 
   return (
     <div className="grid grid-cols-1 lg:grid-cols-2">
-      <figure className="border-r border-base-300 p-2 max-lg:border-r-0 lg:sticky lg:top-[105px] lg:h-[calc(100dvh-7rem)]">
+      <figure className="border-r border-base-300 p-2 max-lg:border-r-0 lg:sticky lg:top-(--ribbon) lg:h-[calc(100dvh-var(--ribbon)-0.5rem)]">
         <PlantSide
           plant={shown}
           marks={marks}

@@ -4,8 +4,10 @@ import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { dateInSeason, expectedSeries, frostRisk, indexOf, startOfSeason } from '../../core/climate'
 import { wantedIn, type Manner, type WantedLine } from '../../core/facts'
+import type { FirstSeasonDates } from '../../components/drawing/first-season'
 import {
   firstPick,
+  firstSeason,
   allPlantings,
   datingEntries,
   riskiestDates,
@@ -58,6 +60,8 @@ export interface SeasonView {
     like: { cultivar: string; count: number }[]
   }
   plantings: LanePlanting[]
+  /** What it would look like, where nothing is planned; null: something is, or it is too late for it. */
+  first: FirstSeasonDates | null
   kit: SeasonKit
 }
 
@@ -117,8 +121,14 @@ function workView(day: Day, season: number): SeasonView {
     backdrop: backdropOf(day, outlook, axis),
     wanted: wantedOf(state, season),
     plantings: lanesOf(outlook.plantings),
+    first: outlook.plantings.length === 0 ? firstIn(outlook) : null,
     kit: kitOf(state, outlook),
   }
+}
+
+function firstIn(outlook: Outlook): FirstSeasonDates | null {
+  const first = firstSeason(outlook)
+  return first.season === outlook.season ? first : null
 }
 
 /** What the plantings' dates ask in these two weeks, the soonest first; the same of several plantings once. */
@@ -282,7 +292,7 @@ function answerOf(outlook: SeasonOutlook, manner: Manner): Pick<SeasonView, 'ans
   const deciding =
     p50 === null
       ? 'In most years no frost ends the season here.'
-      : `The last frost comes about ${spring.p50 === null ? 'never' : say(spring.p50)}, the first about ${say(p50)}${p90 === null ? '' : ` (by ${say(p90)} in 9 years of 10)`}.`
+      : `The last frost comes about ${spring.p50 === null ? 'never' : say(spring.p50)}, the first about ${say(p50)}${p90 === null ? '' : ` (9 years in 10 by ${say(p90)})`}.`
   if (ripening)
     return {
       answer: `Next to ripen: ${ripening.name} in ${ripening.place}, about ${formatDate(ripening.date, manner)}`,

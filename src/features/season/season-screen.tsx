@@ -1,5 +1,6 @@
 import { Link } from '../../components/link'
 import type { ReactNode } from 'react'
+import { FirstSeason } from '../../components/drawing/first-season'
 import { Tabs } from '../../components/tabs'
 import { SeasonBoard } from './season-board'
 import type { SeasonView } from './queries'
@@ -108,11 +109,13 @@ const addressOf = (season: number, query: string) =>
   `/season${query === '' ? '?' : `${query}&`}season=${season}`
 
 /** A season without plantings: where the first comes from. */
-function Nothing({ view: { season, seasons }, query }: { view: SeasonView; query: string }) {
+function Nothing({ view, query }: { view: SeasonView; query: string }) {
+  const { season, seasons, first, manner } = view
   const before = seasons.find(({ number, plantings }) => number === season - 1 && plantings > 0)
   return (
-    <div className="mt-8 max-w-prose text-lg">
-      <p>
+    <div className="mt-5 max-w-4xl text-lg">
+      {first && <FirstSeason dates={first} manner={manner} />}
+      <p className="max-w-prose">
         Plan a planting, and its whole season shows here: when to sow, plant out and pick, and how likely each
         date is.
       </p>

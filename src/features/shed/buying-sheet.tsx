@@ -1,6 +1,6 @@
 import { PrintFrame } from '../../components/print-frame'
 import { formatDate } from '../../wording/dates'
-import { sayAmount, sayMoney, sayPacks, supplyName } from '../../wording/supplies'
+import { sayAmount, sayMoney, sayPacks, soldName } from '../../wording/supplies'
 import type { ShedView } from './queries'
 
 /** What is short, on paper, with a box to tick. */
@@ -25,7 +25,7 @@ export function BuyingSheet({ view, paper }: { view: ShedView; paper: 'a4' | 'le
         <table className="mt-3 w-full border-collapse" style={{ fontSize: '11pt' }}>
           <thead className="text-left">
             <tr>
-              {['', 'what', 'short', 'packs', 'cost'].map((heading) => (
+              {['', 'what', 'short', 'to buy', 'each', 'cost'].map((heading) => (
                 <th key={heading} scope="col" className="py-1 pr-4 font-normal">
                   {heading || <span className="sr-only">done</span>}
                 </th>
@@ -39,11 +39,14 @@ export function BuyingSheet({ view, paper }: { view: ShedView; paper: 'a4' | 'le
                   <span aria-hidden className="inline-block h-4 w-4 border border-black" />
                 </td>
                 <th scope="row" className="pr-4 text-left">
-                  {supplyName(line, manner)}
+                  {soldName(line, manner)}
                 </th>
                 <td className="pr-4">{sayAmount(line.kind, line.short, manner)}</td>
                 <td className="pr-4">{sayPacks(line, manner)}</td>
-                <td>{line.cost === null ? '' : sayMoney(line.cost, manner)}</td>
+                <td className="pr-4">
+                  {line.cost === null ? '________' : sayMoney(line.cost / line.packs, manner)}
+                </td>
+                <td>{line.cost === null ? '________' : sayMoney(line.cost, manner)}</td>
               </tr>
             ))}
           </tbody>
@@ -51,7 +54,7 @@ export function BuyingSheet({ view, paper }: { view: ShedView; paper: 'a4' | 'le
             <tfoot>
               <tr className="border-t-2 border-black">
                 <td />
-                <th scope="row" className="py-2 text-left" colSpan={3}>
+                <th scope="row" className="py-2 text-left" colSpan={4}>
                   Total of items with a price
                 </th>
                 <td className="font-semibold">{sayMoney(known, manner)}</td>

@@ -1,7 +1,7 @@
 import { PartHeading } from '../../components/advice/why'
 import { DataTable, type Column } from '../../components/table/data-table'
 import type { Manner } from '../../core/facts'
-import { sayAmount, sayMoney, sayPacks, supplyName } from '../../wording/supplies'
+import { sayAmount, sayMoney, sayPacks, soldName } from '../../wording/supplies'
 import type { NeededLine } from './queries'
 
 const NUMBER = 'text-right whitespace-nowrap'
@@ -25,10 +25,10 @@ export function NeedsList({
       id: 'what',
       heading: 'what',
       isName: true,
-      value: (line) => supplyName(line, manner),
+      value: (line) => soldName(line, manner),
       cell: (line) => (
         <details>
-          <summary className="min-h-8 cursor-pointer">{supplyName(line, manner)}</summary>
+          <summary className="min-h-8 cursor-pointer">{soldName(line, manner)}</summary>
           <ul className="py-1 pl-4 font-normal text-quiet">
             {line.for.map(({ title, quantity }) => (
               <li key={title}>
@@ -86,7 +86,7 @@ export function NeedsList({
           <button
             className="btn min-h-11 bg-base-100"
             disabled={busy}
-            aria-label={`${supplyName(line, manner)}: bought`}
+            aria-label={`${soldName(line, manner)}: bought`}
             onClick={() => onBought(line)}
           >
             Bought

@@ -34,7 +34,7 @@ const YEARS = 3
 export function shedView(day: Day, years = YEARS): ShedView {
   const { state, on } = day
   const needs = needsOn(day)
-  const lines = shortOf(needs, state.supplies)
+  const lines = shortOf(needs, state.supplies, day.manner.units)
   return {
     manner: day.manner,
     on,
@@ -42,7 +42,9 @@ export function shedView(day: Day, years = YEARS): ShedView {
     query: day.query,
     lines: inOrder(lines).map((line) => ({
       ...line,
-      for: sumsByTitle(needs.filter(({ kind, length }) => kind === line.kind && length === line.length)),
+      for: sumsByTitle(
+        needs.filter(({ kind, length }) => kind === line.kind && line.lengths.includes(length)),
+      ),
     })),
     years: spreadOver(
       lines.filter(({ packs }) => packs > 0),

@@ -43,7 +43,7 @@ export function ShedScreen({ view }: { view: ShedView }) {
             packs,
           })),
         ),
-      said: `In the shed: ${sayCount(bought.length, 'line')}.`,
+      said: `In the shed: ${sayCount(bought.length, 'item')}.`,
     })
 
   return (
@@ -53,12 +53,12 @@ export function ShedScreen({ view }: { view: ShedView }) {
           ? 'You need nothing yet'
           : short.length === 0
             ? 'You have everything for this season'
-            : `${sayCount(short.length, 'thing')} to buy${known > 0 ? `, ${sayMoney(known, manner)} ` : ''}`}
+            : `${sayCount(short.length, 'item')} to buy${known > 0 ? `: ${sayMoney(known, manner)}${open > 0 ? ` (${open} ${open === 1 ? 'has' : 'have'} no price)` : ''}` : ''}`}
       </h1>
       <p className="mt-2 text-lg text-quiet">
         {lines.length === 0
           ? 'Plan a planting, and its supports, ties, labels, mix and mulch are counted here.'
-          : `For all plantings still growing or planned on ${formatDate(on, manner)}. Supports already in your beds count as yours.${open > 0 ? ` ${sayCount(open, 'line')} without a price.` : ''}`}
+          : `For all plantings still growing or planned on ${formatDate(on, manner)}. Supports already in your beds count as yours.`}
       </p>
       {short.length > 0 && (
         <p className="mt-3 flex flex-wrap gap-2">

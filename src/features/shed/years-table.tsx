@@ -5,7 +5,7 @@ import { PartHeading } from '../../components/advice/why'
 import { yearOf, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import type { BuyingYear } from '../../core/supplies'
-import { sayMoney, sayPacks, supplyName } from '../../wording/supplies'
+import { sayMoney, sayPacks, soldName } from '../../wording/supplies'
 import { MOST_YEARS } from './most-years'
 
 /** Buying spread over years: what lasts in shares, what is used up each year. */
@@ -59,7 +59,7 @@ export function YearsTable({
             </span>
             <span className="block leading-snug text-quiet">
               {lines
-                .map((line) => `${sayPacks(line, manner)} ${supplyName(line, manner).toLowerCase()}`)
+                .map((line) => `${sayPacks(line, manner)} ${soldName(line, manner).toLowerCase()}`)
                 .join('; ') || 'nothing'}
             </span>
           </li>

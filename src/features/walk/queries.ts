@@ -13,7 +13,7 @@ import {
 import type { Call } from '../../core/calls'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
-import { firstDates, isDone } from '../../core/season'
+import { firstDates, firstSeason, isDone } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
 import { sayMinutes, sayTools, sayWorks } from '../../wording/calls'
 import { formatDate, weekday } from '../../wording/dates'
@@ -33,16 +33,17 @@ export const roundOf = onceADay('round', (day: Day): Round => {
   const { state, on, manner, outlook } = day
   const calls = day.calls
   const due = calls.filter(({ urgency }) => urgency !== 'coming')
+  const done = doneOn(day)
   return {
     on,
     now: state.now,
     manner,
-    heading: headingOf(due),
+    heading: due.length === 0 && done.length > 0 ? 'Today’s round is done' : headingOf(due),
     pressing: pressingIn(due),
     carry: carryFor(due),
     stops: due.map((call) => stopOf(call, day)),
     coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, day)),
-    done: doneOn(day),
+    done,
     weather: weatherFor(due),
     summary: summaryOf(outlook, due, on, manner, state.plants),
     days: daysAhead(outlook.line, on, manner),
@@ -168,13 +169,14 @@ function firstAnswerOf(day: Day): FirstAnswer {
   return {
     headline: sayFirstDates(dates, manner),
     season: dates.season,
+    picture: firstSeason(outlook),
     // What was grown before can be planned again.
     again: state.record.plantings.some(({ season }) => season === dates.season - 1) ? dates.season - 1 : null,
     crops: dates.crops.map(({ crop, sow, opens, early, late, closes, isShort }) => ({
       crop: capital(crop),
       sow: say(sow, 'no warm spell'),
       opens: say(opens, 'never warm enough outdoors'),
-      range: opens === null ? '' : `${say(early, '–')} to ${say(late, 'later or not')} in 8 years of 10`,
+      range: opens === null ? '' : `8 years in 10 from ${say(early, '–')} to ${say(late, 'later or not')}`,
       closes: isShort ? 'too short a season without help' : say(closes, 'no frost ends it'),
     })),
     reasons: [
@@ -182,7 +184,7 @@ function firstAnswerOf(day: Day): FirstAnswer {
         text:
           frost.p50 === null
             ? 'In most years you have no frost here.'
-            : `The last frost comes about ${say(date(frost.p50), '')}; in 1 year of 10 after ${say(date(frost.p90), 'that')}.`,
+            : `The last frost comes about ${say(date(frost.p50), '')}; 1 year in 10 after ${say(date(frost.p90), 'that')}.`,
         weight: 'decides',
       },
       {

@@ -64,13 +64,14 @@ export function RoundScreen({ round }: { round: Round }) {
   }
 
   /** Answers the stop that is shown. A form closes, and the next stop of the day comes, when what it holds is saved. */
-  const answer = async (entries: readonly NewEntry[], said: string) => {
+  const answer = async (entries: readonly NewEntry[], said: string, name?: string) => {
     const { call } = stop!
     const isTyped = open !== null
     tell()
     const next = stops[stops.findIndex((one) => one.call === call) + 1]?.call ?? null
     const isSaved = await act({
       entries,
+      name,
       said: isEarly ? `${said.replace(/\.$/, '')}, before it was due.` : said,
       begin: () => !isTyped && choose(next),
       atOnce: () => !isTyped && setAnswered((before) => [...before, call]),
@@ -124,6 +125,7 @@ export function RoundScreen({ round }: { round: Round }) {
       void answer(
         [{ subject: stop.entrySubject, kind: stop.act.kind, data, note }, ...timed(stop, minutes)],
         `${stop.place}: ${stop.look?.found ?? 'saved as you entered it'}.`,
+        `${stop.place}: ${lowered(stop.title)}`,
       )
     },
     putOff: (days) => {
@@ -219,7 +221,7 @@ export function RoundScreen({ round }: { round: Round }) {
       </section>
       <section
         ref={large}
-        className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-[6.5625rem] sm:max-h-[calc(100dvh-6.5625rem)] sm:self-start sm:overflow-y-auto ${chosen || sumsUp ? '' : 'max-sm:hidden'}`}
+        className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-(--ribbon) sm:max-h-[calc(100dvh-var(--ribbon))] sm:self-start sm:overflow-y-auto ${chosen || sumsUp || round.firstAnswer ? '' : 'max-sm:hidden'}`}
       >
         {sumsUp && (
           <button className="btn mb-3 min-h-14 sm:hidden" onClick={back}>
@@ -230,7 +232,11 @@ export function RoundScreen({ round }: { round: Round }) {
           <DaysAhead days={round.days} />
         </div>
         {round.firstAnswer && (
-          <FirstAnswerPart answer={round.firstAnswer} newPlantingHref={round.newPlantingHref} />
+          <FirstAnswerPart
+            answer={round.firstAnswer}
+            manner={manner}
+            newPlantingHref={round.newPlantingHref}
+          />
         )}
         {sumsUp ? (
           <SummaryPart summary={round.summary} />

@@ -1,6 +1,7 @@
 import type { FirstWeek } from './first-week'
 import type { SaidReason } from '../../wording/say-reason'
 import type { LookWords } from '../../wording/calls'
+import type { FirstSeasonDates } from '../../components/drawing/first-season'
 import type { LookedFor } from '../../components/drawing/look-picture'
 import type { WaterLevel } from '../../core/watering'
 import type { PhotoView } from '../../components/photo/photo-strip'
@@ -130,5 +131,7 @@ export interface FirstAnswer {
   /** A season whose plantings can be planned again; null: there were none. */
   again: number | null
   reasons: SaidReason[]
+  /** The season on one axis. */
+  picture: FirstSeasonDates
   crops: { crop: string; sow: string; opens: string; range: string; closes: string }[]
 }

@@ -16,6 +16,7 @@ import type { Manner } from '../../../core/facts'
 import { CAUTIONS } from '../../../wording/cautions'
 import type { FeedDetail, FeedView } from './queries'
 import { sayMass, sayNumber } from '../../../wording/say'
+import { PlaceSwitch } from '../place-switch'
 import { Programmes } from './programmes'
 import { FeedByHand, FeedForm, PlantDose, SoilTestForm } from './shown-later'
 
@@ -39,11 +40,20 @@ export function FeedScreen({ view }: { view: FeedView }) {
         <FeedByHand manner={manner} />
       </div>
     )
+  const shown = places.find(({ id }) => id === chosen.id)
   const query = (id: string) => `/bench/feed?place=${id}${on === now ? '' : `&on=${on}`}`
   return (
     <div className="grid lg:grid-cols-[15rem_minmax(0,1fr)]">
-      <nav aria-label="Places by feed" className="border-r border-base-300 py-3 max-lg:border-r-0">
-        <ol className="max-lg:flex max-lg:flex-wrap">
+      <PlaceSwitch
+        key={chosen.id}
+        label="Places by feed"
+        chosen={
+          <>
+            <strong>{chosen.name}</strong> {shown && VERDICTS[shown.verdict]}
+          </>
+        }
+      >
+        <ol>
           {places.map(({ id, name, verdict }) => (
             <li key={id}>
               <Link
@@ -62,7 +72,7 @@ export function FeedScreen({ view }: { view: FeedView }) {
             </li>
           ))}
         </ol>
-      </nav>
+      </PlaceSwitch>
       <Detail key={chosen.id} detail={chosen} view={view} manner={manner} />
     </div>
   )

@@ -6,7 +6,7 @@ import { PartHeading } from '../../../components/advice/why'
 import { pricePerKilogram, type Product } from '../../../core/feeding'
 import { putProductBack } from '../actions'
 import { RELEASE_NAMES } from '../../../wording/feed-schools'
-import { sayNumber } from '../../../wording/say'
+import { sayPerMass } from '../../../wording/supplies'
 import type { Manner } from '../../../core/facts'
 import { ProductForm } from './product-form'
 
@@ -42,8 +42,7 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
                   <span className="text-quiet">
                     , {RELEASE_NAMES[release].toLowerCase()}
                     {labelRate !== null && `, ${labelRate} ${liquid ? 'mL' : 'g'} per liter at full rate`}
-                    {price !== null &&
-                      `, nitrogen costs per kg:  ${sayNumber(price, manner, price < 10 ? 2 : 0)}`}
+                    {price !== null && `, nitrogen at ${sayPerMass(price, manner)}`}
                   </span>
                 </span>
                 <span className="flex gap-2">

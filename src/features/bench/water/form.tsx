@@ -36,7 +36,11 @@ export function WaterForm({
       <button className="btn min-h-11 btn-primary" disabled={busy || form.busy}>
         Record watering
       </button>
-      <span className="self-center text-quiet">{sayLitres(through, manner)} fills its root zone now.</span>
+      {through < place.litres && (
+        <span className="self-center text-quiet">
+          Today {sayLitres(through, manner)} is enough: its roots hold no more yet.
+        </span>
+      )}
     </form>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useSearchParams } from 'next/navigation'
 import { Cautions, PartHeading, WorkedOut } from '../../../components/advice/why'
 import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
@@ -9,6 +9,7 @@ import { CAUTIONS } from '../../../wording/cautions'
 import { formatDate } from '../../../wording/dates'
 import { formatMeasure } from '../../../core/quantity'
 import { AnyWater } from './any-water'
+import { PlaceSwitch } from '../place-switch'
 import { BalanceChart } from './balance-chart'
 import { Holiday } from './holiday'
 import { SensorPart } from './sensor-part'
@@ -28,15 +29,11 @@ import { MeterForm } from './meter-form'
 import { WaterButt } from './shown-later'
 import { sayLength } from '../../../wording/say'
 
-/** From this width on, px, the place stands beside the list. */
-const BESIDE = 1024
-
 /** Places in order of need; of the chosen one how much, when and why, and what it was given. */
 export function WaterScreen({ view }: { view: WaterView }) {
   const { places, manner } = view
-  const [id, setId] = useState(places[0]?.id ?? null)
+  const id = useSearchParams().get('place')
   const { busy, isAhead, act } = useAct(view)
-  const detail = useRef<HTMLDivElement>(null)
   const place = places.find((one) => one.id === id) ?? places[0]
   if (!place)
     return (
@@ -64,18 +61,22 @@ export function WaterScreen({ view }: { view: WaterView }) {
     })
   return (
     <div className="grid lg:grid-cols-[19rem_minmax(0,1fr)]">
-      <nav aria-label="Places by need" className="border-r border-base-300 py-3 max-lg:border-r-0">
+      <PlaceSwitch
+        key={place.id}
+        label="Places by need"
+        chosen={
+          <>
+            <strong>{place.name}</strong> {sayDue(place, manner)}
+          </>
+        }
+      >
         <ol>
           {places.map((one) => (
             <li key={one.id}>
               <button
                 className={`w-full border-b border-base-300 px-6 py-2 text-left max-sm:px-4 ${one.id === place.id ? 'bg-base-200' : ''}`}
                 aria-pressed={one.id === place.id}
-                onClick={() => {
-                  setId(one.id)
-                  // On a phone the place stands under the list.
-                  if (window.innerWidth < BESIDE) detail.current?.scrollIntoView({ block: 'start' })
-                }}
+                onClick={() => choose(one.id)}
               >
                 <span className="flex justify-between gap-2">
                   <strong>{one.name}</strong>
@@ -88,8 +89,8 @@ export function WaterScreen({ view }: { view: WaterView }) {
             </li>
           ))}
         </ol>
-      </nav>
-      <div ref={detail} className="min-w-0 scroll-mt-36 space-y-5 px-6 py-4 max-sm:px-4">
+      </PlaceSwitch>
+      <div className="min-w-0 space-y-5 px-6 py-4 max-sm:px-4">
         <Answer place={place} view={view} />
         {!isAhead ? (
           <WaterForm
@@ -151,6 +152,13 @@ export function WaterScreen({ view }: { view: WaterView }) {
       </div>
     </div>
   )
+}
+
+/** The place that is looked at stands in the address. */
+function choose(id: string) {
+  const address = new URL(window.location.href)
+  address.searchParams.set('place', id)
+  window.history.replaceState(null, '', address)
 }
 
 /** How far a root zone is emptied, against where growth slows. */

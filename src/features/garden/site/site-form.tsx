@@ -1,7 +1,7 @@
 'use client'
 
 import { say } from '../../../components/say'
-import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
+import { ChoiceField, CurrencyField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { IsoDate } from '../../../core/calendar'
 import { SHELTERS, SOILS, type Manner } from '../../../core/facts'
@@ -9,7 +9,17 @@ import { capital, nameOf } from '../../../wording/names'
 import { keepSite } from '../actions'
 import type { SiteValues } from '../schema'
 
-export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Manner; today: IsoDate }) {
+export function SiteForm({
+  site,
+  currencies,
+  manner,
+  today,
+}: {
+  site: SiteValues
+  currencies: readonly [code: string, name: string][]
+  manner: Manner
+  today: IsoDate
+}) {
   const { submit, field, busy, problem } = useCheckedForm<SiteValues>({
     schema: async () => (await import('../schema')).siteSchema(manner, today),
     defaults: site,
@@ -53,6 +63,7 @@ export function SiteForm({ site, manner, today }: { site: SiteValues; manner: Ma
           <option value="month-first">June 18</option>
           <option value="iso">2026-06-18</option>
         </ChoiceField>
+        <CurrencyField choices={currencies} {...field('currency')} />
         <TextField label="Pretend today is" hint="Leave blank to use the real date." {...field('clock')} />
       </div>
       <FormError message={problem} />

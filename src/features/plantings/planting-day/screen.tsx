@@ -6,6 +6,7 @@ import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
 import { takeWayBack } from '../../../components/act/way-back'
 import { Cautions, PartHeading, Why } from '../../../components/advice/why'
+import { FootBar } from '../../../components/foot-bar'
 import { PlantSection } from '../../../components/drawing/plant-section'
 import { useKeys } from '../../../components/keys/keys'
 import type { Manner } from '../../../core/facts'
@@ -98,11 +99,14 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
       label: 'for those measures',
       run: () => document.querySelector<HTMLInputElement>('[name=height]')?.focus(),
     },
+    ...(day.done || isAhead || waits
+      ? []
+      : [{ key: 'Enter', label: 'plant out', run: () => void (busy || setOut()) }]),
   ])
 
   return (
     <div className="grid lg:grid-cols-[minmax(0,520fr)_minmax(0,650fr)]">
-      <div className="border-r border-base-300 bg-[#8a7b6c] max-lg:border-r-0 lg:sticky lg:top-0 lg:h-[calc(100dvh-6.6rem)]">
+      <div className="border-r border-base-300 max-lg:border-r-0 lg:sticky lg:top-(--ribbon) lg:h-[calc(100dvh-var(--ribbon))] lg:max-h-[46rem]">
         <PlantSection
           plant={{
             crop,
@@ -187,16 +191,16 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         ) : isAhead ? (
           <Ahead />
         ) : (
-          <div className="flex flex-wrap gap-2.5">
+          <FootBar>
             <button
-              className={`btn min-h-11 ${waits ? 'bg-base-100' : 'btn-primary'}`}
+              className={`btn min-h-16 text-lg max-sm:w-full sm:min-h-11 sm:text-sm ${waits ? 'bg-base-100' : 'btn-primary'}`}
               disabled={busy}
               onClick={() => void setOut()}
             >
               {count === 1 ? 'Plant it out' : `Plant out all ${count}`}
               {waits && ' anyway'}
             </button>
-          </div>
+          </FootBar>
         )}
         {advice.alternatives.length > 0 && (
           <SchoolTable

@@ -38,7 +38,7 @@ export function NeedsTable({
         </table>
       )}
       {lines.length > 0 && (
-        <p className="mt-2">Cost if bought new: {sayCost(costOf(needs, sold), manner)}.</p>
+        <p className="mt-2">Cost if bought new: {sayCost(costOf(needs, sold, manner.units), manner)}.</p>
       )}
       {minutes > 0 && (
         <p className="mt-2 text-quiet">

@@ -84,7 +84,7 @@ export function SupportTable({
                   {sayMeasure({ kind: 'duration', value: plan.minutes * 60 }, manner)}
                 </td>
                 <td data-label="cost, bought new" className="pr-3 leading-snug">
-                  {plan.needs.length > 0 && sayCost(costOf(plan.needs, sold), manner)}
+                  {plan.needs.length > 0 && sayCost(costOf(plan.needs, sold, manner.units), manner)}
                 </td>
                 <td data-label="lasts" className="pr-3 whitespace-nowrap">
                   {plan.life > 0 && sayCount(plan.life, 'season')}
