@@ -286,3 +286,36 @@ test.describe('with no garden', () => {
     await expect(want.getByRole('alert')).toBeVisible()
   })
 })
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  for (const [address, name, heading, chosen] of [
+    ['/bench/water', 'Places by need', /now$/, /not in the next|by /],
+    ['/bench/feed', 'Places by feed', /nitrogen: give none$/, /weeks$|give none$|No feed/],
+  ] as const)
+    test(`${address} opens on its answer, and another place is chosen from a list that closes`, async ({
+      page,
+    }) => {
+      await open(page, address)
+      const answer = page.getByRole('heading', { level: 1 })
+      await expect(answer).toHaveText(heading)
+      await expect(answer).toBeInViewport({ ratio: 1 })
+      const places = page.getByRole('navigation', { name })
+      await expect(places.getByRole('listitem').first()).toBeHidden()
+      await places.getByRole('button', { name: /Change$/ }).tap()
+      await places
+        .getByRole('listitem')
+        .filter({ hasText: /^Pot 1/ })
+        .locator('a, button')
+        .tap()
+      await expect(places.getByRole('button', { name: /^Pot 1/ }).first()).toHaveAttribute(
+        'aria-expanded',
+        'false',
+      )
+      await expect(answer).toHaveText(chosen)
+      await expect(page).toHaveURL(/place=/)
+      // The address leads back to it.
+      await page.reload()
+      await expect(places.getByRole('button', { name: /^Pot 1.*Change$/ })).toBeVisible()
+    })
+})

@@ -129,7 +129,7 @@ test('places are dragged, and refuse to lie on another’s plants; what has a hi
   page,
 }) => {
   await open(page, '/ground')
-  const shed = page.getByRole('button', { name: /^Tool shed/ })
+  const shed = page.getByRole('button', { name: /^Tool shed:/ })
   const where = await shed.getAttribute('aria-label')
   const box = (await shed.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
@@ -334,4 +334,24 @@ test('of a hundred and fifty plants those one looks at are listed, down to the l
   await table.getByRole('columnheader', { name: 'plant' }).getByRole('button').click()
   await table.getByRole('columnheader', { name: 'plant' }).getByRole('button').click()
   await expect(table.locator('tr[aria-rowindex="2"]').getByRole('rowheader')).toHaveText(/150/)
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test('a pot too small for a finger is chosen by its name under the plan', async ({ page }) => {
+    await open(page, '/ground')
+    const pot = page
+      .getByRole('list', { name: 'On the plan' })
+      .getByRole('button', { name: 'Pot 3', exact: true })
+    expect((await pot.boundingBox())!.height).toBeGreaterThanOrEqual(44)
+    await pot.tap()
+    await expect(page.getByRole('button', { name: /^Pot 3:/ })).toHaveAttribute('aria-pressed', 'true')
+    await expect(
+      page.getByRole('complementary', { name: 'Selected' }).getByRole('link', { name: 'Open' }),
+    ).toBeVisible()
+    // Of another day it is only looked at.
+    await open(page, '/ground?on=2026-05-01')
+    await page.getByRole('link', { name: 'Pot 3', exact: true }).tap()
+    await expect(page).toHaveURL(/ground\/demo-pot-3\?on=2026-05-01/)
+  })
 })

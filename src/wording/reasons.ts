@@ -185,11 +185,12 @@ export const REASONS: Record<Rule, string> = {
   'date.set-out-too-short':
     'The earliest date with {nights} nights of {night} on average and soil of {soil}. Even planted then, nothing ripens before frost in an average season, so you need to gain time.',
   'date.first-flower':
-    'About {sum} of warmth after it comes up, going by the days on its packet. Planting out adds some days.',
-  'date.first-green': 'About {sum} of warmth after the flower it is full-sized, firm and glossy.',
-  'date.first-ripe': 'About {sum} of warmth after the flower opens.',
+    'About {time} after it comes up, depending on warmth ({sum}). Planting out adds some days.',
+  'date.first-green':
+    'About {time} after the flower, depending on warmth ({sum}), it is full-sized, firm and glossy.',
+  'date.first-ripe': 'About {time} after the flower opens, depending on warmth ({sum}).',
   'date.peak': 'When the fruit of the first weeks ripen together.',
-  'date.last-flower-ripe': 'A flower that opens later does not get its {sum} of warmth before the frost.',
+  'date.last-flower-ripe': 'A flower that opens later does not get enough warmth before the frost ({sum}).',
   'date.last-flower-green': 'With {share} of that warmth it is mature green, and ripens indoors.',
   'date.top':
     'From then on new flowers only take from the fruit that is there. Leave two leaves above the last flower cluster.',

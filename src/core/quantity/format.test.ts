@@ -46,6 +46,8 @@ describe('a quantity is written as one would say it', () => {
     ['share', 0.01, '1 %', '1 %'],
     ['days', 1.4, '1 day', '1 day'],
     ['days', 1.6, '2 days', '2 days'],
+    ['weeks', 3, '1 week', '1 week'],
+    ['weeks', 51, '7 weeks', '7 weeks'],
     ['count', 2.25, '2.3', '2,3'],
   ])('%s %d: %s, or %s', (kind, value, inMetric, inUs) => {
     expect(plainly(formatMeasure({ kind, value }, metric))).toBe(inMetric)

@@ -89,6 +89,10 @@ function spoken({ kind, value }: Numeric, units: UnitSystem): Spoken {
       return [value > 0 && value < 0.01 ? '<\u200a1' : whole(value * 100), '%']
     case 'days':
       return [whole(value), Math.round(value) === 1 ? 'day' : 'days']
+    case 'weeks': {
+      const weeks = Math.max(1, Math.round(value / 7))
+      return [String(weeks), weeks === 1 ? 'week' : 'weeks']
+    }
     case 'count':
       return [upTo(value, 1), '']
   }

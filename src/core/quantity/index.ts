@@ -5,6 +5,7 @@ export {
   area,
   count,
   days,
+  weeks,
   degreeDaySum,
   duration,
   length,

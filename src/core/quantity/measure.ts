@@ -3,7 +3,7 @@ import type { IsoDate } from '../calendar'
 /** The kinds a person can type, each with its SI unit: m, °C, kg, L, m², s. */
 export type QuantityKind = 'length' | 'temperature' | 'mass' | 'volume' | 'area' | 'duration'
 
-/** Kinds that are only ever shown: m of a post, K, mm of water, m/s, °C d, a share 0–1, days, a count. */
+/** Kinds that are only ever shown: m of a post, K, mm of water, m/s, °C d, a share 0–1, days, days as weeks, a count. */
 type ShownKind =
   | 'thickness'
   | 'temperature-difference'
@@ -12,6 +12,7 @@ type ShownKind =
   | 'degree-days'
   | 'share'
   | 'days'
+  | 'weeks'
   | 'count'
 
 /** A value that knows what it is, so that it can be put into words in anyone's units. */
@@ -33,6 +34,8 @@ export const degreeDaySum = (value: number): Measure => ({ kind: 'degree-days', 
 export const share = (value: number): Measure => ({ kind: 'share', value })
 export const waterDepth = (value: number): Measure => ({ kind: 'water-depth', value })
 export const days = (value: number): Measure => ({ kind: 'days', value })
+/** @param value days */
+export const weeks = (value: number): Measure => ({ kind: 'weeks', value })
 export const duration = (value: number): Measure => ({ kind: 'duration', value })
 export const count = (value: number): Measure => ({ kind: 'count', value })
 export const onDate = (value: IsoDate): Measure => ({ kind: 'date', value })

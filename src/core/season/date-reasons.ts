@@ -1,6 +1,7 @@
 import type { Reason } from '../advice'
+import { daysBetween } from '../calendar'
 import { dateInSeason } from '../climate'
-import { count, days, degreeDaySum, name, onDate, share, temperature, type Measure } from '../quantity'
+import { count, days, degreeDaySum, name, onDate, share, temperature, weeks, type Measure } from '../quantity'
 import { MATURE_GREEN } from './last-useful-flower'
 import type { PlantingOutlook } from './outlook'
 import { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE, trayEmergence } from './raising'
@@ -50,6 +51,12 @@ export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule>
   if (dates[stage].how === 'logged') return because('date.entered')
   const direct = planting.raising === 'direct'
   const inSeason = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
+  /** So long after another stage as its warmth takes here; null: one of the two has no date. */
+  const after = (from: Stage, rule: DateRule, sum: number) => {
+    const [begin, end] = [dates[from].date, dates[stage].date]
+    if (begin === null || end === null) return null
+    return because(rule, { time: weeks(daysBetween(begin, end)), sum: degreeDaySum(sum) })
+  }
   switch (stage) {
     case 'sow':
       if (planting.raising === 'bought') return null
@@ -98,13 +105,11 @@ export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule>
       })
     }
     case 'first-flower':
-      return because('date.first-flower', { sum: degreeDaySum(thermal.fromEmergence) })
+      return after('emerge', 'date.first-flower', thermal.fromEmergence)
     case 'first-green':
-      return thermal.toGreen === null
-        ? null
-        : because('date.first-green', { sum: degreeDaySum(thermal.toGreen) })
+      return thermal.toGreen === null ? null : after('first-flower', 'date.first-green', thermal.toGreen)
     case 'first-ripe':
-      return because('date.first-ripe', { sum: degreeDaySum(thermal.ripening) })
+      return after('first-flower', 'date.first-ripe', thermal.ripening)
     case 'peak':
       return because('date.peak')
     case 'last-flower-ripe':

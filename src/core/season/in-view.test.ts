@@ -11,7 +11,16 @@ import {
   startOfSeason,
 } from '../climate'
 import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
-import { allPlantings, firstDates, isDone, onPlan, seasonInView, seasonOutlook, seasonToPlant } from '.'
+import {
+  allPlantings,
+  firstDates,
+  firstSeason,
+  isDone,
+  onPlan,
+  seasonInView,
+  seasonOutlook,
+  seasonToPlant,
+} from '.'
 
 const garden = (season: number, entries: Parameters<typeof sampleGarden>[0] = []) =>
   sampleGarden(entries, { plantings: [{ ...sixSlicers, season }] })
@@ -138,6 +147,15 @@ describe('the first dates', () => {
     expect(at('2026-02-01')).toMatchObject({ season: 2026, isForBought: false })
     expect(at('2026-06-10')).toMatchObject({ season: 2026, isForBought: true })
     expect(at('2026-11-28')).toMatchObject({ season: 2027, isForBought: false })
+  })
+  it('have the frosts of the middle year beside them, in the season that they are of', () => {
+    const outlook = (on: string) => seasonOutlook(sampleGarden([], { plantings: [] }), isoDate(on), null)
+    for (const on of ['2026-02-01', '2026-11-28']) {
+      const { season, crops, lastFrost, firstFrost } = firstSeason(outlook(on))
+      expect([season, crops]).toEqual([at(on).season, at(on).crops])
+      expect([lastFrost!, firstFrost!].map((day) => Number(day.slice(0, 4)))).toEqual([season, season])
+      expect(lastFrost! < crops[0]!.opens! && crops[0]!.opens! < firstFrost!).toBe(true)
+    }
   })
   it('give peppers two weeks more indoors, and plant them out no sooner', () => {
     const [tomato, pepper] = at('2026-02-01').crops

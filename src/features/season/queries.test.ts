@@ -75,5 +75,11 @@ describe('the season', () => {
       risks: [],
     })
     expect(empty.basis).toMatch(/You have no weather record yet/)
+    expect(empty.first!.crops.map(({ crop }) => crop)).toEqual(['tomato', 'pepper'])
+    expect(view.first).toBeNull()
+    // Too late for this year: the picture is of no season but the one that is asked for.
+    const autumn = dayOf(demoState({ empty: true }), isoDate('2026-10-20'))
+    expect(seasonView(autumn, 2026).first).toBeNull()
+    expect(seasonView(autumn, 2027).first).not.toBeNull()
   })
 })

@@ -4,7 +4,7 @@ import type { Day, GardenState } from '../../data/garden-state'
 import { addDays, daysBetween, monthOf, type IsoDate } from '../../core/calendar'
 import { dateInSeason, expectedSeries, frostRisk, indexOf, startOfSeason } from '../../core/climate'
 import { wantedIn, type Manner, type WantedLine } from '../../core/facts'
-import type { FirstSeasonDates } from '../../components/drawing/first-season'
+import type { FirstSeasonDates } from '../../components/drawing/first-season-bands'
 import {
   firstPick,
   firstSeason,

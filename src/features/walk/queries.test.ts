@@ -143,5 +143,6 @@ describe('the round', () => {
     const winter = roundOf(dayOf(demoState({ empty: true }), isoDate('2026-12-01')))
     expect(winter.heading).toBe('Nothing to do today')
     expect(winter.carry).toBe('')
+    expect(winter.done).toEqual([])
   })
 })

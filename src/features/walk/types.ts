@@ -1,7 +1,7 @@
 import type { FirstWeek } from './first-week'
 import type { SaidReason } from '../../wording/say-reason'
 import type { LookWords } from '../../wording/calls'
-import type { FirstSeasonDates } from '../../components/drawing/first-season'
+import type { FirstSeasonDates } from '../../components/drawing/first-season-bands'
 import type { LookedFor } from '../../components/drawing/look-picture'
 import type { WaterLevel } from '../../core/watering'
 import type { PhotoView } from '../../components/photo/photo-strip'

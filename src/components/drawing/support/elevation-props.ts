@@ -1,3 +1,4 @@
+import type { Pot } from '../../../core/containers'
 import type { Crop } from '../../../core/crop'
 import type { Manner } from '../../../core/facts'
 import type { SupportPlan } from '../../../core/support'
@@ -12,5 +13,7 @@ export interface ElevationProps {
   grownHeight: number
   canopyWidth: number
   sectional: boolean
+  /** What it stands in, m; null: the ground. */
+  pot: Pot | null
   manner: Manner
 }

@@ -8,6 +8,7 @@ import type { GroundEdit } from '../../../core/facts'
 import { capital, nameOf } from '../../../wording/names'
 import { formatDate } from '../../../wording/dates'
 import type { Lying } from '../../../core/ground'
+import { PiecePick } from './pick'
 import { GroundPlan } from './plan'
 import type { Piece } from './piece'
 import { GroundTabs } from '../tabs'
@@ -210,14 +211,24 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
                 )}
               </>
             ) : (
-              <p className="text-quiet">
-                Click a bed to see or change its size. Drag it to move it, or drag a corner to resize it.
-                Arrow keys move the selected bed. You can do all this in the{' '}
-                <Link href={`/ground/list${query}`} className="link">
-                  list
-                </Link>{' '}
-                too.
-              </p>
+              <>
+                {live && (
+                  <p className="text-quiet">
+                    Choose a bed to see or change its size. Drag it to move it, or drag a corner to resize it.
+                    Arrow keys move the selected bed. You can do all this in the{' '}
+                    <Link href={`/ground/list${query}`} className="link">
+                      list
+                    </Link>{' '}
+                    too.
+                  </p>
+                )}
+                <PiecePick
+                  pieces={pieces}
+                  held={(id) => notes[id]?.held ?? ''}
+                  query={query}
+                  onChoose={live ? setChosen : undefined}
+                />
+              </>
             )}
           </aside>
         </div>

@@ -106,7 +106,7 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
 
   return (
     <div className="grid lg:grid-cols-[minmax(0,520fr)_minmax(0,650fr)]">
-      <div className="border-r border-base-300 max-lg:border-r-0 lg:sticky lg:top-(--ribbon) lg:h-[calc(100dvh-var(--ribbon))] lg:max-h-[46rem]">
+      <div className="border-r border-base-300 max-lg:border-r-0 max-sm:h-[44dvh] lg:sticky lg:top-(--ribbon) lg:h-[calc(100dvh-var(--ribbon))] lg:max-h-[46rem]">
         <PlantSection
           plant={{
             crop,

@@ -1,7 +1,8 @@
 import type { Day } from '../../../data/garden-state'
 import { dayOf } from '../../../core/garden-day'
 import type { IsoDate } from '../../../core/calendar'
-import type { Manner, Supply, Support } from '../../../core/facts'
+import type { Pot } from '../../../core/containers'
+import { potOf, type Manner, type Supply, type Support } from '../../../core/facts'
 import { degreeDaysFrom, stemHeightAfter, supportCasesOf, type SupportCase } from '../../../core/support'
 import { findPlanting } from '../queries'
 
@@ -21,6 +22,8 @@ export interface SupportView {
   inTunnel: boolean
   /** Of the stem, m: on the day, 0 before it is set out. */
   heightToday: number
+  /** What it stands in, m; null: the ground. */
+  pot: Pot | null
   /** How things are sold, for what it would cost, bought new. */
   sold: readonly Supply[]
   growth: { from: IsoDate; sums: number[] } | null
@@ -46,6 +49,7 @@ export function supportViewOf(day: Day, id: string): SupportView | null {
     onRecord: site.onRecord,
     inTunnel: place.kind === 'tunnel',
     heightToday: grownFor === null ? 0 : stemHeightAfter(cultivar, planting.training, grownFor),
+    pot: potOf(place),
     sold: state.supplies,
     growth: degreeDaysFrom(own),
   }

@@ -105,6 +105,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
           grownHeight={row.canopyHeight}
           canopyWidth={row.canopyWidth}
           sectional={weave === 'sectional'}
+          pot={view.pot}
           manner={manner}
         />
         <figcaption className="px-3 py-1.5 text-sm text-quiet">
