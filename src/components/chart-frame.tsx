@@ -3,6 +3,7 @@
 import { useState, type ReactNode } from 'react'
 import type { Manner } from '../core/facts'
 import { sayNumber } from '../wording/say'
+import { ChartNumbers } from './chart-numbers'
 
 /** A line, a bar or a point of a chart: what it is called, how it is drawn, and its values along the chart. */
 export interface Series {
@@ -45,7 +46,7 @@ export function ChartFrame({
   return (
     <figure aria-label={name} className="min-w-0">
       <div className={tall} role="img" aria-label={`${name}. ${says}`}>
-        {children}
+        <ChartNumbers manner={manner}>{children}</ChartNumbers>
       </div>
       <figcaption>
         <ul aria-label="Legend" className="mt-1 flex flex-wrap gap-x-5 gap-y-0.5 text-sm text-quiet">

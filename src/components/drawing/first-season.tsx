@@ -35,9 +35,9 @@ export function FirstSeason({ dates, manner }: { dates: FirstSeasonDates; manner
               {bands.frost.map((frost) => (
                 <span key={frost.left} className="frost-band absolute inset-y-0" style={across(frost)} />
               ))}
-              <span className="absolute inset-y-2 bg-(--leaf-young)" style={across(raised)} />
+              <span className="absolute inset-y-2 lane-raised" style={across(raised)} />
               {out ? (
-                <span className="absolute inset-y-1 bg-leaf" style={across(out)} />
+                <span className="absolute inset-y-1 lane-out" style={across(out)} />
               ) : (
                 <span
                   className="absolute inset-y-1 pl-2 text-sm"
@@ -52,10 +52,10 @@ export function FirstSeason({ dates, manner }: { dates: FirstSeasonDates; manner
       </div>
       <figcaption className="flex flex-wrap gap-x-5 gap-y-1 border-t border-base-300 pt-1 text-sm text-quiet">
         <span className="inline-flex items-center gap-2">
-          <span aria-hidden className="inline-block h-3 w-6 bg-(--leaf-young)" /> sown, under cover
+          <span aria-hidden className="inline-block h-3 w-6 lane-raised" /> sown, under cover
         </span>
         <span className="inline-flex items-center gap-2">
-          <span aria-hidden className="inline-block h-4 w-6 bg-leaf" /> plant out between
+          <span aria-hidden className="inline-block h-4 w-6 lane-out" /> plant out between
         </span>
         <span className="inline-flex items-center gap-2">
           <span aria-hidden className="frost-band inline-block h-4 w-6" /> frost in half the years

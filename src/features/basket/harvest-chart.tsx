@@ -11,6 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
+import { useChartNumbers } from '../../components/chart-numbers'
 import { AXIS, MARGIN, TOOLTIP } from '../../components/chart-style'
 import type { BasketWeek } from './queries'
 
@@ -24,13 +25,14 @@ export default function HarvestChart({
   today: string | null
   unit: string
 }) {
+  const numbers = useChartNumbers()
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={weeks} margin={MARGIN}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={18} />
-        <YAxis {...AXIS} axisLine={false} width={60} unit={` ${unit}`} />
-        <Tooltip {...TOOLTIP} />
+        <YAxis {...AXIS} {...numbers.axis} axisLine={false} width={60} unit={` ${unit}`} />
+        <Tooltip {...TOOLTIP} {...numbers.tooltip} />
         {today && <ReferenceLine x={today} stroke="var(--color-base-content)" strokeDasharray="2 3" />}
         <Bar
           dataKey="picked"

@@ -13,11 +13,13 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
+import { useChartNumbers } from '../../components/chart-numbers'
 import { AXIS, MARGIN, TOOLTIP } from '../../components/chart-style'
 import type { WatchScreenView } from './watch-queries'
 
 /** The score of each day and their sum, with where it is time to act; days of late-blight weather as marks. */
 export default function BlightChart({ blight }: { blight: NonNullable<WatchScreenView['blight']> }) {
+  const numbers = useChartNumbers()
   const { points, act } = blight
   const ahead = points.filter((point) => point.ahead)
   const most = Math.max(act.late + 4, ...points.map(({ sum }) => sum))
@@ -27,7 +29,14 @@ export default function BlightChart({ blight }: { blight: NonNullable<WatchScree
       <ComposedChart accessibilityLayer={false} data={points} margin={{ ...MARGIN, right: 12 }}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={22} />
-        <YAxis {...AXIS} axisLine={false} width={34} domain={[0, ticks.at(-1)!]} ticks={ticks} />
+        <YAxis
+          {...AXIS}
+          {...numbers.axis}
+          axisLine={false}
+          width={34}
+          domain={[0, ticks.at(-1)!]}
+          ticks={ticks}
+        />
         {ahead.length > 0 && (
           <ReferenceArea
             x1={ahead[0]!.name}
@@ -48,7 +57,7 @@ export default function BlightChart({ blight }: { blight: NonNullable<WatchScree
             label={{ value: says, position: 'insideTopLeft', fill: 'var(--quiet)', fontSize: 13 }}
           />
         ))}
-        <Tooltip {...TOOLTIP} />
+        <Tooltip {...TOOLTIP} {...numbers.tooltip} />
         <Bar
           dataKey="score"
           name="early blight, the day’s score"

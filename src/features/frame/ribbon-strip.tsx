@@ -12,11 +12,15 @@ import type { RibbonData } from './queries'
 const TOP = 16
 const BOTTOM = 64
 const LANES = { 'under cover': 70, 'in the ground': 81, bearing: 92 } as const
-const LANE_COLOURS = {
-  'under cover': 'var(--leaf-young)',
-  'in the ground': 'var(--color-primary)',
-  bearing: 'var(--ripe)',
-} as const
+/** Strokes of a lane, one over the other, as the season's lanes look: hollow under glass, solid, beaded with fruit. */
+const STROKES: Record<keyof typeof LANES, React.SVGAttributes<SVGLineElement>[]> = {
+  'under cover': [
+    { stroke: 'var(--color-primary)', strokeWidth: 6 },
+    { stroke: 'var(--color-base-200)', strokeWidth: 3 },
+  ],
+  'in the ground': [{ stroke: 'var(--color-primary)', strokeWidth: 6 }],
+  bearing: [{ stroke: 'var(--ripe)', strokeWidth: 6, strokeLinecap: 'round', strokeDasharray: '0 9' }],
+}
 
 export function RibbonStrip({
   data,
@@ -131,18 +135,19 @@ const Curves = memo(function Curves({ data }: { data: RibbonData }) {
           strokeDasharray="6 4"
           vectorEffect="non-scaling-stroke"
         />
-        {data.lanes.map(({ name, from, to }) => (
-          <line
-            key={name}
-            x1={from}
-            x2={to}
-            y1={LANES[name] + 2}
-            y2={LANES[name] + 2}
-            stroke={LANE_COLOURS[name]}
-            strokeWidth="6"
-            vectorEffect="non-scaling-stroke"
-          />
-        ))}
+        {data.lanes.flatMap(({ name, from, to }) =>
+          STROKES[name].map((stroke, index) => (
+            <line
+              key={`${name} ${index}`}
+              x1={from}
+              x2={to}
+              y1={LANES[name] + 2}
+              y2={LANES[name] + 2}
+              vectorEffect="non-scaling-stroke"
+              {...stroke}
+            />
+          )),
+        )}
       </svg>
       <div className="pointer-events-none absolute inset-0 overflow-hidden text-xs" aria-hidden>
         {months.map(({ day, month }) => (

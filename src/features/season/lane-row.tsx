@@ -12,10 +12,10 @@ import { laneOf, type Axis, type SegmentKind } from './lanes'
 import type { LanePlanting } from './lane-plantings'
 
 export const FILL: Record<SegmentKind, string> = {
-  raising: 'bg-(--leaf-young)',
-  hardening: 'bg-[repeating-linear-gradient(135deg,var(--leaf-young)_0_4px,var(--color-primary)_4px_8px)]',
-  growing: 'bg-leaf',
-  bearing: 'bg-ripe',
+  raising: 'lane-raised',
+  hardening: 'lane-hardened',
+  growing: 'lane-out',
+  bearing: 'lane-bearing',
 }
 
 /** One planting along the axis; where it is not sown yet, the seed can be moved. */

@@ -11,6 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
+import { useChartNumbers } from '../../../components/chart-numbers'
 import { AXIS, MARGIN, TOOLTIP } from '../../../components/chart-style'
 
 export interface FeedPoint {
@@ -23,13 +24,14 @@ export interface FeedPoint {
 
 /** What comes free by week, stacked by where from, against what the plants need. */
 export default function FeedChart({ points, today }: { points: FeedPoint[]; today: string | null }) {
+  const numbers = useChartNumbers()
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={points} margin={MARGIN}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={18} />
-        <YAxis {...AXIS} axisLine={false} width={52} unit=" g" />
-        <Tooltip {...TOOLTIP} />
+        <YAxis {...AXIS} {...numbers.axis} axisLine={false} width={52} unit=" g" />
+        <Tooltip {...TOOLTIP} {...numbers.tooltip} />
         {today && <ReferenceLine x={today} stroke="var(--color-base-content)" strokeDasharray="2 3" />}
         <Bar
           dataKey="soil"
@@ -62,13 +64,14 @@ export default function FeedChart({ points, today }: { points: FeedPoint[]; toda
 
 /** What lies ready in the soil and unused, by week: far more than a week's need, so on a chart of its own. */
 export function UnusedChart({ points, today }: { points: FeedPoint[]; today: string | null }) {
+  const numbers = useChartNumbers()
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={points} margin={MARGIN}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={18} />
-        <YAxis {...AXIS} axisLine={false} width={52} unit=" g" tickCount={3} />
-        <Tooltip {...TOOLTIP} />
+        <YAxis {...AXIS} {...numbers.axis} axisLine={false} width={52} unit=" g" tickCount={3} />
+        <Tooltip {...TOOLTIP} {...numbers.tooltip} />
         {today && <ReferenceLine x={today} stroke="var(--color-base-content)" strokeDasharray="2 3" />}
         <Line
           dataKey="left"

@@ -11,18 +11,20 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
+import { useChartNumbers } from '../../../components/chart-numbers'
 import { AXIS, MARGIN, TOOLTIP } from '../../../components/chart-style'
 import type { BalancePoint } from './queries'
 
 /** What is missing from a root zone by day, over what came from the sky and the can. */
 export default function WaterChart({ points, unit }: { points: BalancePoint[]; unit: string }) {
+  const numbers = useChartNumbers()
   const ahead = points.filter((point) => point.ahead)
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={points} margin={MARGIN} barGap={0}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={20} />
-        <YAxis {...AXIS} axisLine={false} width={70} unit={` ${unit}`} />
+        <YAxis {...AXIS} {...numbers.axis} axisLine={false} width={70} unit={` ${unit}`} />
         {ahead.length > 0 && (
           <ReferenceArea
             x1={ahead[0]!.name}
@@ -31,7 +33,7 @@ export default function WaterChart({ points, unit }: { points: BalancePoint[]; u
             fillOpacity={0.7}
           />
         )}
-        <Tooltip {...TOOLTIP} />
+        <Tooltip {...TOOLTIP} {...numbers.tooltip} />
         <Bar
           dataKey="rain"
           name={`rain, ${unit}`}

@@ -1,6 +1,7 @@
 'use client'
 
 import { Bar, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import { useChartNumbers } from '../../../components/chart-numbers'
 import {
   AXIS,
   chartUnits,
@@ -20,16 +21,17 @@ export interface ChartMonth {
 
 /** Lows, highs and rain of the usual months. */
 export default function NormalsChart({ months, units }: { months: ChartMonth[]; units: 'metric' | 'us' }) {
+  const numbers = useChartNumbers()
   const { degree, depth } = chartUnits(units)
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={months} margin={MARGIN}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} interval="preserveStartEnd" minTickGap={4} />
-        <YAxis {...TEMPERATURE_AXIS} unit={` ${degree}`} />
-        <YAxis {...RAIN_AXIS} unit={` ${depth}`} />
+        <YAxis {...TEMPERATURE_AXIS} {...numbers.axis} unit={` ${degree}`} />
+        <YAxis {...RAIN_AXIS} {...numbers.axis} unit={` ${depth}`} />
         <Tooltip
-          formatter={(value, name) => [`${value} ${name === 'rain' ? depth : degree}`, name]}
+          formatter={(value, name) => [`${numbers.say(value)} ${name === 'rain' ? depth : degree}`, name]}
           {...TOOLTIP}
         />
         <Bar

@@ -11,6 +11,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts'
+import { useChartNumbers } from '../../../components/chart-numbers'
 import {
   AXIS,
   chartUnits,
@@ -30,19 +31,20 @@ export interface ChartDay {
 
 /** Each day's low to high, with its rain beneath. */
 export default function WeatherChart({ days, units }: { days: ChartDay[]; units: 'metric' | 'us' }) {
+  const numbers = useChartNumbers()
   const { degree, depth, freezing } = chartUnits(units)
   return (
     <ResponsiveContainer width="100%" height="100%">
       <ComposedChart accessibilityLayer={false} data={days} margin={MARGIN} barGap={-10}>
         <CartesianGrid vertical={false} stroke="var(--color-base-300)" />
         <XAxis dataKey="name" {...AXIS} minTickGap={14} />
-        <YAxis {...TEMPERATURE_AXIS} unit={` ${degree}`} />
-        <YAxis {...RAIN_AXIS} unit={` ${depth}`} />
+        <YAxis {...TEMPERATURE_AXIS} {...numbers.axis} unit={` ${degree}`} />
+        <YAxis {...RAIN_AXIS} {...numbers.axis} unit={` ${depth}`} />
         <Tooltip
           formatter={(value, name) =>
             Array.isArray(value)
-              ? [`${value[0]} to ${value[1]} ${degree}`, 'low to high']
-              : [`${value} ${depth}`, name]
+              ? [`${numbers.say(value[0])} to ${numbers.say(value[1])} ${degree}`, 'low to high']
+              : [`${numbers.say(value)} ${depth}`, name]
           }
           {...TOOLTIP}
         />
