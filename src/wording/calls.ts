@@ -187,6 +187,9 @@ export function sayChange(answer: CallAnswer): string | null {
       return answer.plants > 1 ? 'Not all plants' : 'Details'
     case 'set-out':
     case 'follow':
+    // What is entered anyway is asked for by the main act.
+    case 'read-soil':
+    case 'pick':
       return null
     default:
       return 'Details'

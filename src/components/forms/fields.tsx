@@ -1,12 +1,6 @@
 'use client'
 
-import {
-  useId,
-  type ComponentProps,
-  type InputHTMLAttributes,
-  type ReactNode,
-  type SelectHTMLAttributes,
-} from 'react'
+import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
 
 /** A labelled control with what is wrong with it beneath. */
 export function Labelled({
@@ -89,26 +83,6 @@ export function ChoiceField({
         </select>
       )}
     </Labelled>
-  )
-}
-
-/** Which money the garden's costs are in. */
-export function CurrencyField({
-  choices,
-  ...field
-}: { choices: readonly [code: string, name: string][] } & Omit<
-  ComponentProps<typeof ChoiceField>,
-  'label' | 'children'
->) {
-  return (
-    <ChoiceField label="Currency" {...field}>
-      <option value="">No sign</option>
-      {choices.map(([code, name]) => (
-        <option key={code} value={code}>
-          {`${name} (${code})`}
-        </option>
-      ))}
-    </ChoiceField>
   )
 }
 

@@ -1,5 +1,11 @@
-import { adviseDepth, depthInputOf, USUAL_PLANT, WARM_SOIL, type DepthAnswer } from '../../core/transplant'
-import type { DepthInput } from '../../core/transplant'
+import {
+  adviseDepth,
+  depthInputOf,
+  USUAL_PLANT,
+  WARM_SOIL,
+  type DepthAnswer,
+  type DepthInput,
+} from '../../core/transplant'
 
 /** A tomato as it is planted out on a good day: what a newcomer sees before a place is known. */
 export interface Example {

@@ -3,7 +3,8 @@
 import { useCallback, useEffect, useEffectEvent, useState } from 'react'
 import { useWatch } from 'react-hook-form'
 import { ChoiceCards } from '../../components/forms/choice-cards'
-import { ChoiceField, CurrencyField, FormError, TextField } from '../../components/forms/fields'
+import { ChoiceField, FormError, TextField } from '../../components/forms/fields'
+import { MannerFields } from '../../components/forms/manner-fields'
 import { useCheckedForm } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import { parseCoordinates, type UnitSystem } from '../../core/quantity'
@@ -249,20 +250,7 @@ export function BeginForm({
                 </summary>
                 <div className="mt-1 grid gap-3 sm:grid-cols-2">
                   <TextField label="Elevation (rough is fine)" {...own('elevation')} onBlur={askAgain} />
-                  <ChoiceField label="Units" {...own('units')}>
-                    <option value="metric">meters, liters, °C</option>
-                    <option value="us">feet, gallons, °F</option>
-                  </ChoiceField>
-                  <ChoiceField label="Dates" {...own('dates')}>
-                    <option value="day-first">18 June</option>
-                    <option value="month-first">June 18</option>
-                    <option value="iso">2026-06-18</option>
-                  </ChoiceField>
-                  <ChoiceField label="Decimals" {...own('decimals')}>
-                    <option value="point">1.5</option>
-                    <option value="comma">1,5</option>
-                  </ChoiceField>
-                  <CurrencyField choices={currencies} {...own('currency')} />
+                  <MannerFields field={own} currencies={currencies} />
                   <TextField label="Time zone" {...own('timeZone')} />
                 </div>
               </details>

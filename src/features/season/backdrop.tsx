@@ -2,7 +2,7 @@ import { memo } from 'react'
 import { linePath } from '../../components/drawing/line-path'
 import type { Manner } from '../../core/facts'
 import { sayTemperature } from '../../wording/say'
-import type { Backdrop } from './queries'
+import type { Backdrop } from './season-backdrop'
 
 const TOP = 8
 const BOTTOM = 92

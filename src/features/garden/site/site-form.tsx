@@ -1,7 +1,8 @@
 'use client'
 
 import { say } from '../../../components/say'
-import { ChoiceField, CurrencyField, FormError, TextField } from '../../../components/forms/fields'
+import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
+import { MannerFields } from '../../../components/forms/manner-fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import type { IsoDate } from '../../../core/calendar'
 import { SHELTERS, SOILS, type Manner } from '../../../core/facts'
@@ -50,20 +51,7 @@ export function SiteForm({
             </option>
           ))}
         </ChoiceField>
-        <ChoiceField label="Units" {...field('units')}>
-          <option value="metric">meters, liters, °C</option>
-          <option value="us">feet, gallons, °F</option>
-        </ChoiceField>
-        <ChoiceField label="Decimals" {...field('decimals')}>
-          <option value="point">1.5</option>
-          <option value="comma">1,5</option>
-        </ChoiceField>
-        <ChoiceField label="Dates" {...field('dates')}>
-          <option value="day-first">18 June</option>
-          <option value="month-first">June 18</option>
-          <option value="iso">2026-06-18</option>
-        </ChoiceField>
-        <CurrencyField choices={currencies} {...field('currency')} />
+        <MannerFields field={field} currencies={currencies} />
         <TextField label="Pretend today is" hint="Leave blank to use the real date." {...field('clock')} />
       </div>
       <FormError message={problem} />
