@@ -1,7 +1,8 @@
-import { yearOf } from '../core/calendar'
+import { yearOf, type IsoDate } from '../core/calendar'
 import type { Manner } from '../core/facts'
 import type { FirstDates } from '../core/season'
 import { formatDate } from './dates'
+import { capital } from './names'
 
 /** The first answer in a sentence: `For 2027: sow tomatoes about 28 March, plant them out about 15 May.` */
 export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner): string {
@@ -28,3 +29,12 @@ const SHORT =
 
 const capitalAfter = (begin: string, text: string) =>
   begin === '' ? text.charAt(0).toUpperCase() + text.slice(1) : begin + text
+
+type CropDates = FirstDates['crops'][number]
+
+/** A crop's season as a picture shows it, in a sentence. */
+export const saySeasonOf = (
+  { crop, sow, opens, closes, isShort }: CropDates & { sow: IsoDate; opens: IsoDate },
+  manner: Manner,
+): string =>
+  `${capital(crop)}: under cover from ${formatDate(sow, manner)}, planted out from ${formatDate(opens, manner)}${closes ? ` to ${formatDate(closes, manner)}` : ''}${isShort ? ', too short a season' : ''}.`

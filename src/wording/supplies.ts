@@ -1,4 +1,5 @@
 import { SUPPLY_UNIT, type Manner, type Supply, type SupplyKind } from '../core/facts'
+import { convertFromSi } from '../core/quantity'
 import { nameOf } from './names'
 import { sayLength, sayMeasure } from './say'
 
@@ -34,7 +35,7 @@ export const supplyName = (
 
 /** Feet and half feet, as pieces are sold: `7½ ft`. */
 function soldFeet(length: number): string {
-  const halves = Math.round(length / 0.1524)
+  const halves = Math.round(2 * convertFromSi(length, 'length', 'ft'))
   return `${Math.floor(halves / 2) || ''}${halves % 2 === 1 ? '½' : ''}\u00a0ft`
 }
 
@@ -99,12 +100,11 @@ export function sayMoney(
     .join('')
 }
 
-/** A pound, kg. */
-const POUND = 0.45359237
-
 /** What a mass costs: `$2.20 per kg`. @param price of a kg */
 export const sayPerMass = (price: number, manner: Manner): string =>
-  manner.units === 'us' ? `${sayMoney(price * POUND, manner)} per lb` : `${sayMoney(price, manner)} per kg`
+  manner.units === 'us'
+    ? `${sayMoney(price / convertFromSi(1, 'mass', 'lb'), manner)} per lb`
+    : `${sayMoney(price, manner)} per kg`
 
 /** What it costs, as far as prices are known. */
 export const sayCost = ({ cost, open }: { cost: number; open: boolean }, manner: Manner): string =>

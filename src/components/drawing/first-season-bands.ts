@@ -20,7 +20,7 @@ export interface FirstSeasonDates {
 }
 
 /** A crop that is warm enough for somewhere in the year. */
-export type KnownCrop = CropDates & { sow: IsoDate; opens: IsoDate }
+type KnownCrop = CropDates & { sow: IsoDate; opens: IsoDate }
 
 /** From where to where on the axis, %. */
 export interface Band {

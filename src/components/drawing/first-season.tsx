@@ -1,7 +1,8 @@
 import type { Manner } from '../../core/facts'
-import { formatDate, monthName } from '../../wording/dates'
+import { monthName } from '../../wording/dates'
+import { saySeasonOf } from '../../wording/first-dates'
 import { capital } from '../../wording/names'
-import { bandsOf, type Band, type FirstSeasonDates, type KnownCrop } from './first-season-bands'
+import { bandsOf, type Band, type FirstSeasonDates } from './first-season-bands'
 
 const across = ({ left, width }: Band) => ({ left: `${left}%`, width: `${width}%` })
 
@@ -13,7 +14,7 @@ export function FirstSeason({ dates, manner }: { dates: FirstSeasonDates; manner
     <figure className="my-4">
       <div
         role="img"
-        aria-label={bands.crops.map((one) => said(one.dates, manner)).join(' ')}
+        aria-label={bands.crops.map((one) => saySeasonOf(one.dates, manner)).join(' ')}
         className="border-t border-base-300"
       >
         <div className="ml-20 flex" aria-hidden>
@@ -64,6 +65,3 @@ export function FirstSeason({ dates, manner }: { dates: FirstSeasonDates; manner
     </figure>
   )
 }
-
-const said = ({ crop, sow, opens, closes, isShort }: KnownCrop, manner: Manner) =>
-  `${capital(crop)}: under cover from ${formatDate(sow, manner)}, planted out from ${formatDate(opens, manner)}${closes ? ` to ${formatDate(closes, manner)}` : ''}${isShort ? ', too short a season' : ''}.`

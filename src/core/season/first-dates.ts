@@ -57,9 +57,8 @@ export function firstDates(
 }
 
 /** The same as a picture shows it, with the frosts of the middle year. */
-export function firstSeason(outlook: Parameters<typeof firstDates>[0] & Pick<SeasonOutlook, 'frost'>) {
-  const { season, start, crops } = firstDates(outlook)
-  const { lastSpring, firstAutumn } = outlook.frost
+export function firstSeason({ season, start, crops }: FirstDates, frost: SeasonOutlook['frost']) {
+  const { lastSpring, firstAutumn } = frost
   const date = (offset: number | null) => (offset === null ? null : dateInSeason(start, offset))
   return { season, crops, lastFrost: date(lastSpring.p50), firstFrost: date(firstAutumn.p50) }
 }

@@ -151,7 +151,7 @@ describe('the first dates', () => {
   it('have the frosts of the middle year beside them, in the season that they are of', () => {
     const outlook = (on: string) => seasonOutlook(sampleGarden([], { plantings: [] }), isoDate(on), null)
     for (const on of ['2026-02-01', '2026-11-28']) {
-      const { season, crops, lastFrost, firstFrost } = firstSeason(outlook(on))
+      const { season, crops, lastFrost, firstFrost } = firstSeason(at(on), outlook(on).frost)
       expect([season, crops]).toEqual([at(on).season, at(on).crops])
       expect([lastFrost!, firstFrost!].map((day) => Number(day.slice(0, 4)))).toEqual([season, season])
       expect(lastFrost! < crops[0]!.opens! && crops[0]!.opens! < firstFrost!).toBe(true)

@@ -6,6 +6,7 @@ import { wantedIn, type Manner, type WantedLine } from '../../core/facts'
 import type { FirstSeasonDates } from '../../components/drawing/first-season-bands'
 import {
   firstPick,
+  firstDates,
   firstSeason,
   allPlantings,
   datingEntries,
@@ -113,7 +114,7 @@ function workView(day: Day, season: number): SeasonView {
 }
 
 function firstIn(outlook: Outlook): FirstSeasonDates | null {
-  const first = firstSeason(outlook)
+  const first = firstSeason(firstDates(outlook), outlook.frost)
   return first.season === outlook.season ? first : null
 }
 

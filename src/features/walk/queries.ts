@@ -169,7 +169,7 @@ function firstAnswerOf(day: Day): FirstAnswer {
   return {
     headline: sayFirstDates(dates, manner),
     season: dates.season,
-    picture: firstSeason(outlook),
+    picture: firstSeason(dates, outlook.frost),
     // What was grown before can be planned again.
     again: state.record.plantings.some(({ season }) => season === dates.season - 1) ? dates.season - 1 : null,
     crops: dates.crops.map(({ crop, sow, opens, early, late, closes, isShort }) => ({
