@@ -1,8 +1,11 @@
 import type { Page } from '@playwright/test'
+import type { Manner } from '../src/core/facts'
 import { SCREENS } from './support/screens'
+import { wordFaults } from './support/said'
 import { expect, open, test } from './support/test'
 
 const WIDTHS = [320, 640, 768, 1280, 1440]
+const DEMO: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 
 /** Texts that print over each other, and what is wider than the window, each in words. */
 const crowding = (page: Page): Promise<string[]> =>
@@ -84,11 +87,14 @@ const crowding = (page: Page): Promise<string[]> =>
 const AT_ONCE = 8
 for (let from = 0; from < SCREENS.length; from += AT_ONCE) {
   const screens = SCREENS.slice(from, from + AT_ONCE)
-  test(`no text over another, nothing sideways: ${screens[0]} to ${screens.at(-1)}`, async ({ page }) => {
+  test(`well said, no text over another, nothing sideways: ${screens[0]} to ${screens.at(-1)}`, async ({
+    page,
+  }) => {
     const faults: string[] = []
     for (const path of screens) {
       await page.setViewportSize({ width: WIDTHS[0]!, height: 800 })
       await open(page, path)
+      faults.push(...(await wordFaults(page, DEMO)))
       for (const width of WIDTHS) {
         await page.setViewportSize({ width, height: 800 })
         await page.evaluate(

@@ -3,8 +3,8 @@ import { mkdirSync, rmSync } from 'node:fs'
 
 export const FOLDER = '.scratch/e2e'
 
-/** Gardens that tests may have: the demo, one in the south in US units, and none yet. */
-export type LaidGarden = 'demo' | 'south' | 'empty'
+/** Gardens that tests may have: the demo, the same in US units with decimal commas, one in the south, and none yet. */
+export type LaidGarden = 'demo' | 'demo-us' | 'south' | 'empty'
 
 export const databaseOf = (garden: LaidGarden) => `${FOLDER}/${garden}.db`
 

@@ -7,6 +7,10 @@ import { databaseOf, type LaidGarden } from './lay-gardens'
 
 const GARDENS: Record<LaidGarden, (() => GardenFile) | null> = {
   demo: demoGarden,
+  'demo-us': () => {
+    const demo = demoGarden()
+    return { ...demo, garden: { ...demo.garden, units: 'us', decimals: 'comma', dates: 'month-first' } }
+  },
   south: () => southGarden().garden.file,
   empty: null,
 }

@@ -1,7 +1,9 @@
 import type { CautionId } from '../core/advice'
+import type { Manner } from '../core/facts'
+import { written } from './written'
 
 /** The usual caution beside an act that can hurt someone. */
-export const CAUTIONS: Record<CautionId, string> = {
+const CAUTIONS: Record<CautionId, string> = {
   'treated-seed': 'Treated seed: wear gloves, and do not eat it.',
   'grow-light': 'Keep lamps and cords away from water.',
   'lift-trays': 'Wet trays are heavy. Bend your knees, and carry fewer at a time.',
@@ -30,7 +32,7 @@ export const CAUTIONS: Record<CautionId, string> = {
   'spray-heat':
     // In both: a caution stands on papers too.
     // eslint-disable-next-line no-restricted-syntax
-    'Do not spray soap or oil above 32 °C (90 °F) or on thirsty plants. Spray in the evening, away from bees. Follow the label.',
+    'Do not spray soap or oil above {temperature 32} or on thirsty plants. Spray in the evening, away from bees. Follow the label.',
   'treated-clippings': 'Do not use clippings, straw or manure from ground treated with weedkiller.',
   'not-eaten': 'Do not eat fruit that a spray has drifted on unless its label says you can.',
   'lime-by-test': 'Use lime, wood ash or sulfur only by a pH test, with gloves and a dust mask.',
@@ -38,3 +40,8 @@ export const CAUTIONS: Record<CautionId, string> = {
   'rodent-poison':
     'Rodent poison kills pets and wildlife. Use traps in a locked box, out of the reach of children.',
 }
+
+export const CAUTION_IDS = Object.keys(CAUTIONS) as CautionId[]
+
+export const sayCautions = (ids: readonly CautionId[], manner: Manner): string[] =>
+  ids.map((id) => written(CAUTIONS[id], manner))

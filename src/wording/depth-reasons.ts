@@ -18,8 +18,9 @@ export const DEPTH_REASONS: Record<DepthRule, string> = {
   'depth.graft-clear': 'Keep the graft, {union} up the stem, at least {clearance} above the soil.',
   'depth.graft-too-low':
     'The graft is only {union} up. Keep soil and mulch off it, or the upper part roots past it.',
-  'depth.leaves-kept': 'Strip {stripped} leaves and keep {kept}. The plant regrows them in about {delay}.',
-  'depth.few-leaves': 'It has only {leaves} leaves, so keep them all.',
+  'depth.leaves-kept':
+    'Strip {stripped leaf|leaves} and keep {kept}. The plant regrows them in about {delay}.',
+  'depth.few-leaves': 'It has only {leaves leaf|leaves}, so keep them all.',
   'depth.clipped': 'Burying {wanted} of stem would be best, but this soil allows only {buried}.',
   'depth.wait-cold':
     'Even at the root ball, {depth} down, the soil is {soil}. Below {limit} roots stop growing.',

@@ -28,3 +28,7 @@ export function sayStrength({ share, given }: FeedStrength, manner: Manner): str
     ? `The soil gives ${gives} of the nitrogen they need in the next four weeks. Give up to the label’s full rate.`
     : `The soil gives ${gives} of the nitrogen they need in the next four weeks, so ${share === 0.5 ? 'half' : 'a third of'} the label’s rate is enough.`
 }
+
+/** What a label promises, in percent: `20–8–8` of N, P₂O₅ and K₂O. */
+export const sayGrade = ({ n, p2o5, k2o }: Record<'n' | 'p2o5' | 'k2o', number>, manner: Manner): string =>
+  [n, p2o5, k2o].map((percent) => sayNumber(percent, manner)).join('–')

@@ -1,3 +1,4 @@
+import { sayGrade } from './doses'
 import type { Crop } from '../core/crop'
 import type { Manner } from '../core/facts'
 import type { Verdict } from '../core/harvest'
@@ -89,8 +90,8 @@ export function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
     case 'watered':
       return volume(entry.data.litres)
     case 'fed': {
-      const { name, grams, n, p2o5, k2o } = entry.data
-      return `${mass(grams / 1000)} of ${name} ${n}–${p2o5}–${k2o}`
+      const { name, grams } = entry.data
+      return `${mass(grams / 1000)} of ${name} ${sayGrade(entry.data, manner)}`
     }
     case 'moisture-read':
       return entry.data.feel

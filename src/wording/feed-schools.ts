@@ -47,7 +47,7 @@ export const SCHOOLS: { id: FeedingSchool; name: string; what: string; suits: st
   {
     id: 'nutrient-solution',
     name: 'Nutrient solution',
-    what: 'Keep EC at 2.0–2.8 and pH at 5.8–6.3. Give a growth mix until flowering, then more potassium (K).',
+    what: 'Keep EC at {number 2–2.8} and pH at {number 5.8–6.3}. Give a growth mix until flowering, then more potassium (K).',
     suits: 'For mixes that hold no feed. You need an EC meter.',
   },
 ]

@@ -2,6 +2,7 @@ import type { Manner } from '../core/facts'
 import type { FeedingSchool, HoleAmendment } from '../core/transplant'
 import { sayCount, sayLength } from './say'
 import { sayAmount, supplyKindName } from './supplies'
+import { written } from './written'
 
 /** What goes into each hole, and for all of them. */
 export function sayHole({ needs }: HoleAmendment, plants: number, manner: Manner): string {
@@ -22,11 +23,11 @@ const NOTES: Record<FeedingSchool, string> = {
   'slow-organic': 'Scratch it in, but not into the hole itself.',
   'steady-liquid':
     'Put it at the bottom of the hole, under a little soil. Then give weak liquid feed every week.',
-  'nutrient-solution': 'Start at an EC of 1.0 to 1.3 and raise it as they grow.',
+  'nutrient-solution': 'Start at an EC of {number 1–1.3} and raise it as they grow.',
 }
 
 /** How it goes in. */
 export const sayFeedingNote = ({ school, awayFromStem }: HoleAmendment, manner: Manner): string =>
   awayFromStem === null
-    ? NOTES[school]
-    : `${NOTES[school]} From ${sayLength(awayFromStem, manner)} from the stem outward.`
+    ? written(NOTES[school], manner)
+    : `${written(NOTES[school], manner)} From ${sayLength(awayFromStem, manner)} from the stem outward.`

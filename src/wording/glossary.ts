@@ -51,7 +51,7 @@ export const GLOSSARY: readonly { word: string; means: string }[] = [
   },
   {
     word: 'N–P₂O₅–K₂O',
-    means: 'The percentages on a label, by weight. P is 0.436 of P₂O₅; K is 0.830 of K₂O.',
+    means: 'The percentages on a label, by weight. P is {number 0.436} of P₂O₅; K is {number 0.83} of K₂O.',
   },
   { word: 'Node', means: 'The place on a stem where a leaf grows, with a sucker in the angle.' },
   {

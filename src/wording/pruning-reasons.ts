@@ -4,7 +4,7 @@ import type { NamingRule, PruningRule } from '../core/pruning'
 export const PRUNING_REASONS: Record<PruningRule | NamingRule, string> = {
   'prune.sucker': 'A sucker repeats the whole plant and takes from the stems you keep.',
   'prune.sucker-big':
-    'With {leaves} leaves it is thick at its base. Cut its tip above two leaves to keep the wound small.',
+    'With {leaves leaf|leaves} it is thick at its base. Cut its tip above two leaves to keep the wound small.',
   'prune.sucker-shade': 'Strong sun is coming. Leave two leaves of this sucker to shade the fruit.',
   'prune.below-truss': 'Below the first flower cluster (truss), a sucker only shades and crowds the base.',
   'prune.clear-stem': 'Leaves below {clear} touch the soil or catch its splash.',
@@ -17,11 +17,11 @@ export const PRUNING_REASONS: Record<PruningRule | NamingRule, string> = {
   'prune.top-season':
     'A flower that opens from now on makes no mature fruit. Cut the tip two leaves above the last open cluster.',
   'prune.top-season-on-plant':
-    'Keep {truss} clusters on this stem; all of them ripen on the plant. Later flowers make no mature fruit, so cut the tip two leaves above cluster {truss}.',
+    'Keep {truss cluster} on this stem; all of them ripen on the plant. Later flowers make no mature fruit, so cut the tip two leaves above cluster {truss}.',
   'prune.top-season-indoors':
-    'Keep {truss} clusters on this stem; they reach full size and ripen indoors. Later flowers make no mature fruit, so cut the tip two leaves above cluster {truss}.',
+    'Keep {truss cluster} on this stem; they reach full size and ripen indoors. Later flowers make no mature fruit, so cut the tip two leaves above cluster {truss}.',
   'prune.top-season-both':
-    'Keep {truss} clusters: up to cluster {ripe} they ripen on the plant, from cluster {green} indoors. Cut the tip two leaves above cluster {truss}; later flowers make no mature fruit.',
+    'Keep {truss cluster}: up to cluster {ripe} they ripen on the plant, from cluster {green} indoors. Cut the tip two leaves above cluster {truss}; later flowers make no mature fruit.',
   'prune.top-support':
     'It is well above its support of {top}. Cut the tip two leaves above its last flower cluster.',
   'prune.below-fork': 'Below the fork it takes light and air from the base, and gives no fruit.',
@@ -30,7 +30,7 @@ export const PRUNING_REASONS: Record<PruningRule | NamingRule, string> = {
   'prune.bush': 'A bush fruits on its suckers, so cutting them cuts the crop. Only clean up the base.',
   'prune.limit':
     'Cut at most {most} of the leaf at one time: bare plants fruit less and scald. Cut the rest in a week.',
-  'prune.rescue': 'It is overgrown. Cut it back in {stages} sessions a week apart, the last about {last}.',
+  'prune.rescue': 'It is overgrown. Cut it back in {stages session} a week apart, the last about {last}.',
   'prune.wet': 'Leaves are wet or soon will be, and cuts now spread disease. Wait for a dry morning.',
   'prune.rain-tomorrow':
     'Rain is due tomorrow. Cut this morning, or wait for a dry day so that the wounds close.',

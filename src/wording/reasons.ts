@@ -40,11 +40,10 @@ export const REASONS: Record<Rule, string> = {
   ...PRUNING_REASONS,
   ...SOIL_REASONS,
   ...SUPPORT_REASONS,
-  'set-out.nights-warm':
-    'The next {nights} nights average {mean}, warm enough for plants to grow on at once.',
+  'set-out.nights-warm': 'The next {nights night} average {mean}, warm enough for plants to grow on at once.',
   'set-out.nights-bearable':
-    'The next {nights} nights average {mean}. Plants can go out now, but grow faster from {ideal}.',
-  'set-out.nights-cold': 'The next {nights} nights average only {mean}. Below {limit} the plants stall.',
+    'The next {nights night} average {mean}. Plants can go out now, but grow faster from {ideal}.',
+  'set-out.nights-cold': 'The next {nights night} average only {mean}. Below {limit} the plants stall.',
   'set-out.one-cold-night':
     'A night of {low} is forecast for {date}. A plant fresh from its pot survives down to {limit}.',
   'set-out.soil-warm': 'The soil is {soil} at {depth}, warm enough for roots to grow at once.',
@@ -57,10 +56,10 @@ export const REASONS: Record<Rule, string> = {
   'set-out.warm-from': 'Nights and soil should be warm enough from about {date}.',
   'set-out.not-this-season': 'No warm enough spell is left this season.',
 
-  'call.sow-weeks': 'Seedlings need about {weeks} weeks to be ready when the ground is warm, about {date}.',
+  'call.sow-weeks': 'Seedlings need about {weeks week} to be ready when the ground is warm, about {date}.',
   'call.sow-in-place': 'Nights and soil are warm enough to sow where the plants will grow.',
   'call.sow-odds':
-    'Of {seeds} seeds, {germination} sprout and {survival} of those live. That gives the {plants} you want 19 times in 20.',
+    'Of {seeds seed}, {germination} sprout and {survival} of those live. That gives the {plants} you want 19 times in 20.',
   'call.sow-late': 'You are {late} late, so the first fruit will come that much later.',
   'call.get-ready': 'They need {days} to get used to the weather before you plant them out, about {date}.',
   'call.get-look':
@@ -98,8 +97,7 @@ export const REASONS: Record<Rule, string> = {
   'call.water-dry': 'The soil is {missing} short of water. Growth slows once it is {limit} short.',
   'call.water-due':
     'The soil is {missing} short of water. Water before it is {limit} short, when growth slows.',
-  'call.water-turns':
-    'This soil takes water in slowly: give it in {turns} turns of {minutes}, {pause} apart.',
+  'call.water-turns': 'This soil takes water in slowly: give it in {turns turn} of {minutes}, {pause} apart.',
   'call.water-last': 'You last watered on {date}.',
   'call.water-never': 'You have not recorded any watering, so this counts only rain and use.',
   'call.waits-water': 'Growth slows, and uneven watering brings blossom-end rot.',
@@ -163,7 +161,7 @@ export const REASONS: Record<Rule, string> = {
 
   'date.entered': 'You entered it.',
   'date.meant': 'You set this day.',
-  'date.sow': 'Seedlings need about {weeks} weeks before it is warm enough outside ({way}).',
+  'date.sow': 'Seedlings need about {weeks week} before it is warm enough outside ({way}).',
   'date.sow-in-place': 'The first day on which nights and soil are warm enough to sow in place.',
   'date.emerge-by-size': 'Worked out from the size of the plants.',
   'date.emerge-tray': 'In a tray at {warmth} most are up after {days}.',
@@ -171,19 +169,18 @@ export const REASONS: Record<Rule, string> = {
   'date.first-light': 'Turn the lights on as soon as the first seedlings show. A day late makes them leggy.',
   'date.pot-up': 'After three weeks, roots reach the wall of the cell.',
   'date.harden': '{days} outside, a little longer each day.',
-  'date.set-out':
-    'It never gets warm enough here: {nights} nights of {night} on average, and soil of {soil}.',
+  'date.set-out': 'It never gets warm enough here: {nights night} of {night} on average, and soil of {soil}.',
   'date.set-out-may':
-    'The average date from which {nights} nights average {night}, the soil is {soil} and spring frosts are over ({frost}).',
-  'date.set-out-mild': 'The average date from which {nights} nights average {night} and the soil is {soil}.',
+    'The average date from which {nights night} average {night}, the soil is {soil} and spring frosts are over ({frost}).',
+  'date.set-out-mild': 'The average date from which {nights night} average {night} and the soil is {soil}.',
   'date.set-out-ideal':
-    'It could go out from {may}. By {ideal}, {nights} nights average {night} and the soil is {soil}. Waiting costs {costs} of the ripe fruit but spares it a cold start.',
+    'It could go out from {may}. By {ideal}, {nights night} average {night} and the soil is {soil}. Waiting costs {costs} of the ripe fruit but spares it a cold start.',
   'date.set-out-early':
-    'The average date from which {nights} nights average {night} and the soil is {soil}. Waiting for the best date, about {ideal}, would cost {costs} of the ripe fruit.',
+    'The average date from which {nights night} average {night} and the soil is {soil}. Waiting for the best date, about {ideal}, would cost {costs} of the ripe fruit.',
   'date.set-out-closed':
-    'The earliest date with {nights} nights of {night} on average and soil of {soil}. Planted after {closes}, its first fruit will not ripen before frost in an average season, so you need to gain time.',
+    'The earliest date with {nights night} of {night} on average and soil of {soil}. Planted after {closes}, its first fruit will not ripen before frost in an average season, so you need to gain time.',
   'date.set-out-too-short':
-    'The earliest date with {nights} nights of {night} on average and soil of {soil}. Even planted then, nothing ripens before frost in an average season, so you need to gain time.',
+    'The earliest date with {nights night} of {night} on average and soil of {soil}. Even planted then, nothing ripens before frost in an average season, so you need to gain time.',
   'date.first-flower':
     'About {time} after it comes up, depending on warmth ({sum}). Planting out adds some days.',
   'date.first-green':
@@ -207,9 +204,9 @@ export const REASONS: Record<Rule, string> = {
   'warn.cold-spell':
     'Only {set} of flowers set from {date} to {until}, with nights down to {night} and days from {high}. Expect gaps about {from} to {to}.',
   'warn.heat-spell':
-    'Only {set} of flowers set from {date} to {until}, with nights up to {night} and days up to {high}. Expect gaps about {from} to {to}.',
+    'From {date} to {until} nights reach {night} and days {high}. Only {set} of flowers set, so expect gaps about {from} to {to}.',
   'warn.heat-spell-cherry':
-    'Only {set} of flowers set from {date} to {until} ({cherry} of a cherry’s), with nights up to {night} and days up to {high}. Expect gaps about {from} to {to}.',
+    'From {date} to {until} nights reach {night} and days {high}. Only {set} of flowers set ({cherry} on cherry types), so expect gaps about {from} to {to}.',
   'warn.heat-gap':
     '{odds}, nights from about {date} to {to} are too warm to set fruit. Plan two short seasons, or choose cherry types.',
   'warn.not-ripe': '{odds}, frost comes before any fruit ripens (about {date}).',
@@ -238,15 +235,15 @@ export const REASONS: Record<Rule, string> = {
   'capacity.more': '{more} more, {count} in all',
   'capacity.step-spacing': 'plant them {step} apart',
   'capacity.step-edge': 'plant as near as {step} to the edge',
-  'capacity.step-support': 'use {step} cages',
+  'capacity.step-support': 'use cages {step} wide',
   'capacity.step-emitters': 'lay another drip line, {step} from the south side',
   'capacity.step-reach': 'open a side or reach further: {step}',
   'capacity.step-taken': 'remove one plant that is there',
 
   'rotation.never': 'No tomato or pepper is known to have stood here.',
-  'rotation.rested': 'This place had {rested} seasons without the tomato family; {enough} are enough.',
-  'rotation.short': 'This place had only {rested} of {enough} seasons without the tomato family.',
-  'rotation.again': 'The tomato family grew here last season too. Wait {enough} seasons.',
+  'rotation.rested': 'This place had {rested season} without the tomato family, and {enough} is enough.',
+  'rotation.short': 'This place had only {rested} of {enough season} without the tomato family.',
+  'rotation.again': 'The tomato family grew here last season too. Wait {enough season}.',
   'rotation.new-mix': 'In a pot, new mix and a scrubbed pot make up for it.',
   'rotation.renew-soil': 'If you must: replace the top spade’s depth of soil, or add plenty of compost.',
   'rotation.graft': 'Grafted plants have roots that cope with tired ground.',

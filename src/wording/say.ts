@@ -32,11 +32,18 @@ export function sayMeasure(measure: Measure, manner: Manner): string {
   }
 }
 
+/** `{nights}`, `{nights night}`, `{kept leaf|leaves}`: a value, and what it counts. */
+const VALUE = /\{(\w+)(?: ([a-z ]+)(?:\|([a-z ]+))?)?\}/g
+
 /** A sentence with a reason's values in its braces. @throws RangeError when it wants a value that the reason does not hold */
 export function fillIn(sentence: string, reason: Reason, manner: Manner): string {
-  return written(sentence, manner).replace(/\{(\w+)\}/g, (_, key: string, at: number) => {
+  return written(sentence, manner).replace(VALUE, (_, key: string, one?: string, many?: string, at = 0) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
+    if (one && value.kind === 'count') {
+      const number = sayMeasure(value, manner)
+      return `${number} ${number === '1' ? one : (many ?? `${one}s`)}`
+    }
     if (key === 'odds' && value.kind === 'share')
       return at === 0 ? capital(sayOdds(value.value)) : sayOdds(value.value)
     return value.kind === 'temperature' ? sayApart(value.value, reason, manner) : sayMeasure(value, manner)

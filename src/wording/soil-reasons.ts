@@ -3,9 +3,9 @@ import type { SoilRule } from '../core/feeding'
 /** The sentences of a soil test. */
 export const SOIL_REASONS: Record<SoilRule, string> = {
   'soil.ph-low':
-    'pH {ph} is under 6.2. Add lime at the laboratory’s rate, months ahead; it also brings calcium.',
+    'pH {ph} is under {number 6.2}. Add lime at the laboratory’s rate, months ahead; it also brings calcium.',
   'soil.ph-high':
-    'pH {ph} is over 6.8. Add no lime or wood ash; sulfur works slowly, compost helps, and iron may lock up.',
+    'pH {ph} is over {number 6.8}. Add no lime or wood ash; sulfur works slowly, compost helps, and iron may lock up.',
   'soil.ph-good': 'pH {ph} suits both crops.',
   'soil.organic-low':
     'Organic matter is {organic}. Compost {length 0.05–0.07} deep every year feeds the soil and holds water.',

@@ -34,7 +34,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   seen: 'checked',
   pruned: 'pruned',
   marked: 'parts checked',
-  practised: 'practised',
+  practised: 'practiced',
   watered: 'watered',
   fed: 'fed',
   'moisture-read': 'moisture read',

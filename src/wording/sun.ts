@@ -1,4 +1,6 @@
+import type { Manner } from '../core/facts'
 import { SUN_WANTED, type judgeSun } from '../core/light'
+import { sayHours } from './say'
 
 /** Whether a plant's sun is enough, in words. */
 export function saySun({ verdict, least }: ReturnType<typeof judgeSun>): string {
@@ -12,4 +14,4 @@ export function saySun({ verdict, least }: ReturnType<typeof judgeSun>): string 
   }
 }
 
-export const saySunHours = (hours: number) => `${hours.toFixed(1)} h`
+export const saySunHours = (hours: number, manner: Manner) => sayHours(hours, manner)

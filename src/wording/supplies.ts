@@ -72,6 +72,25 @@ export const sayPacks = (
 ): string =>
   pack === 1 && SUPPLY_UNIT[kind] === 'pieces' ? String(packs) : `${packs} × ${sayAmount(kind, pack, manner)}`
 
+/** One of what is bought by the piece. */
+const ONE: Partial<Record<SupplyKind, string>> = {
+  stake: 'stake',
+  post: 'post',
+  rod: 'anchor rod',
+  cage: 'cage',
+  panel: 'panel',
+}
+
+/** What a season buys of one thing: `3 posts, 2.4 m`, `1 post, 2.4 m`, `2 × 50 clips`. */
+export function sayBought(
+  line: { kind: SupplyKind; length: number | null; pack: number; packs: number },
+  manner: Manner,
+): string {
+  const name = soldName(line, manner).toLowerCase()
+  const one = line.pack === 1 && line.packs === 1 ? ONE[line.kind] : undefined
+  return `${sayPacks(line, manner)} ${one ? name.replace(NAMES[line.kind].toLowerCase(), one) : name}`
+}
+
 /** Pieces as a number, the rest as a length or volume. */
 export function sayAmount(kind: SupplyKind, quantity: number, manner: Manner): string {
   switch (SUPPLY_UNIT[kind]) {

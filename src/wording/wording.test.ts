@@ -13,7 +13,7 @@ import { recommendSpacing } from '../core/spacing'
 import { adviseDepth, DEPTH_SCHOOLS } from '../core/transplant'
 import { demoGarden } from '../data/demo'
 import { withoutCare } from '../test/sample-garden'
-import { CAUTIONS } from './cautions'
+import { sayCautions } from './cautions'
 import { sayCall, sayMinutes, sayWhen } from './calls'
 import { formatDate } from './dates'
 import {
@@ -66,7 +66,7 @@ describe('reasons', () => {
               expect(sentence).not.toMatch(/[{}]|undefined|NaN|null/)
               said.add(sentence)
             }
-            for (const id of call.advice.cautions) expect(CAUTIONS[id]).toBeTruthy()
+            for (const text of sayCautions(call.advice.cautions, us)) expect(text).toBeTruthy()
           }
       }
     expect(said.size).toBeGreaterThan(100)

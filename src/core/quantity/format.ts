@@ -107,7 +107,7 @@ function usLength(value: number): Spoken {
   const inches = convertFromSi(value, 'length', 'in')
   if (Math.abs(inches) < 11.875) return [quarters(inches), 'in']
   if (Math.abs(inches) < 47.5) return [whole(inches), 'in']
-  return [upTo(inches / 12, 1), 'ft']
+  return [upTo(inches / 12, inches < 1200 ? 1 : 0), 'ft']
 }
 
 function metricArea(value: number): Spoken {

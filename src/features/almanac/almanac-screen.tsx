@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { Manner } from '../../core/facts'
 import { Tabs } from '../../components/tabs'
 import { OTHER_SCHOOLS } from '../../wording/schools'
-import { CAUTIONS } from '../../wording/cautions'
+import { CAUTION_IDS, sayCautions } from '../../wording/cautions'
 import { GLOSSARY } from '../../wording/glossary'
 import { HOUSE_WAYS } from '../../wording/house-ways'
 import { WORKINGS } from '../../wording/workings/workings'
@@ -80,7 +80,7 @@ export function AlmanacScreen({
     return shows('workings') && has(WORKING_NAMES[id], asks, ...formula, source)
   })
   const terms = GLOSSARY.filter(({ word, means }) => shows('words') && has(word, means))
-  const cautions = Object.values(CAUTIONS).filter((text) => shows('words') && has(text))
+  const cautions = sayCautions(CAUTION_IDS, manner).filter((text) => shows('words') && has(text))
   const found = [decisions, schools, workings, terms, cautions].reduce((sum, { length }) => sum + length, 0)
   const { heading, says } = TABS.find((one) => one.tab === tab)!
   return (

@@ -9,7 +9,7 @@ import { useAct } from '../../components/act/use-act'
 import { formatMeasure } from '../../core/quantity'
 import { TRUSS_STAGES } from '../../core/harvest'
 import type { Manner } from '../../core/facts'
-import { CAUTIONS } from '../../wording/cautions'
+import { sayCautions } from '../../wording/cautions'
 import { TRUSS_STAGE_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { written } from '../../wording/written'
@@ -143,7 +143,9 @@ export function BasketScreen({ view }: { view: BasketView }) {
         <section aria-label={`Ripe ${chosen.name}`}>
           <Why heading={`When is ${chosen.name} ripe?`} reasons={chosen.cues} />
           <div className="mt-3">
-            <Cautions texts={chosen.hot ? [CAUTIONS['hot-pepper']] : [CAUTIONS['heat-work']]} />
+            <Cautions
+              texts={chosen.hot ? sayCautions(['hot-pepper'], manner) : sayCautions(['heat-work'], manner)}
+            />
           </div>
         </section>
       </div>

@@ -2,7 +2,7 @@ import { Cautions } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { CAUSES, type CauseId } from '../../core/health'
 import { written } from '../../wording/written'
-import { CAUTIONS } from '../../wording/cautions'
+import { sayCautions } from '../../wording/cautions'
 import { CAUSE_WORDS } from '../../wording/health'
 
 /** What to do about a cause, in order, what not to, and the cautions. */
@@ -22,7 +22,7 @@ export function CauseAdvice({ cause, manner }: { cause: CauseId; manner: Manner 
         ))}
       </ul>
       <p className="border-l-4 border-cut px-3 py-1">{say(words.not)}</p>
-      <Cautions texts={CAUSES[cause].cautions.map((caution) => CAUTIONS[caution])} />
+      <Cautions texts={sayCautions(CAUSES[cause].cautions, manner)} />
     </div>
   )
 }

@@ -41,7 +41,7 @@ export function WatchScreen({ view }: { view: WatchScreenView }) {
           </h1>
           {round && (
             <p className="mt-1 text-lg text-quiet">
-              Every {sayCount(round.every, 'day')} in this weather
+              In this weather every {sayCount(round.every, 'day')}
               {round.last ? `; last on ${round.last}` : '; not inspected yet this season'}.
             </p>
           )}

@@ -25,7 +25,7 @@ describe('the garden', () => {
   it('says when it is free of frost, and how long the day is', () => {
     const view = gardenView(dayOf(demoState(), today))
     expect(view.answer).toMatch(/^Frost-free from about \d+ (April|May) to \d+ (September|October)$/)
-    expect(view.daylight).toBe('15.0 h of daylight on 18 June, from 5:56 to 21:05.')
+    expect(view.daylight).toBe('15 h of daylight on 18 June, from 5:56 to 21:05.')
   })
   it('shows normals in either unit, and keeps them the same', () => {
     for (const field of NORMAL_FIELDS)

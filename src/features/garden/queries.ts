@@ -1,3 +1,4 @@
+import { sayHours } from '../../wording/say'
 import type { Day, GardenState } from '../../data/garden-state'
 import { dayOfYear, epochDay, type IsoDate } from '../../core/calendar'
 import { dateInSeason, daylightHours, sunTimes } from '../../core/climate'
@@ -56,16 +57,16 @@ export function gardenView(day: Day): GardenView {
   }
 }
 
-/** `15.0 h of daylight on 18 June, from 5:56 to 21:05.` */
+/** `15 h of daylight on 18 June, from 5:56 to 21:05.` */
 function daylightOn(
   on: IsoDate,
   { latitude, longitude, timeZone }: GardenState['garden'],
   manner: Manner,
 ): string {
-  const hours = daylightHours(latitude, dayOfYear(on)).toFixed(1)
+  const hours = sayHours(daylightHours(latitude, dayOfYear(on)), manner)
   const sun = sunTimes(latitude, longitude, dayOfYear(on))
   const clock = new Intl.DateTimeFormat('en-GB', { timeZone, hour: 'numeric', minute: '2-digit' })
   const at = (hours: number) => clock.format(epochDay(on) * 86_400_000 + hours * 3_600_000)
   const times = sun ? `, from ${at(sun.rise)} to ${at(sun.set)}` : ''
-  return `${hours} h of daylight on ${formatDate(on, manner)}${times}.`
+  return `${hours} of daylight on ${formatDate(on, manner)}${times}.`
 }

@@ -14,7 +14,7 @@ import {
 import { rotation, type Rotation } from '../../core/rotation'
 import { onPlan, seasonInView, type StandingCanopy } from '../../core/season'
 import { bedOf, takenBy, crowding, fill, leafAreaOf, recommendSpacing, unaccounted } from '../../core/spacing'
-import { sayCount, sayMeasure } from '../../wording/say'
+import { sayCount, sayMeasure, sayNumber } from '../../wording/say'
 import { sayReason } from '../../wording/say-reason'
 import { overlaps } from './plan/faults'
 
@@ -201,7 +201,7 @@ function noteOf(day: Day, place: Place, canopies: readonly StandingCanopy[]): Pl
     leafArea:
       here.length === 0
         ? ''
-        : `Leaves ${pressed.leafAreaIndex.toFixed(1)} times the ground’s area, grown: they take ${Math.round(pressed.lightTaken * 100)} % of the light.`,
+        : `Leaves ${sayNumber(pressed.leafAreaIndex, manner)} times the ground’s area, grown: they take ${Math.round(pressed.lightTaken * 100)} % of the light.`,
     room: main
       ? fill({
           ...bedOf(

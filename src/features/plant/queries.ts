@@ -15,7 +15,7 @@ import {
   type PlantingOutlook,
 } from '../../core/season'
 import { plantingSpacing } from '../../core/spacing'
-import { CAUTIONS } from '../../wording/cautions'
+import { sayCautions } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
@@ -80,7 +80,7 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
     ties: tiedHeights(own, (date) => grownAlong(plantCourse(own, told, date), plantTraits(cultivar)).height),
     cuts: advice.answer,
     reasons: sayReasons(advice.reasons, manner),
-    cautions: advice.cautions.map((caution) => CAUTIONS[caution]),
+    cautions: sayCautions(advice.cautions, manner),
     systems: systemsOf(own, told, context, groundOf(own, context), aPlantBears(day, own)),
     growth: course === null ? [] : growthOf(course, told, manner),
     history: told

@@ -5,7 +5,7 @@ import { Cautions, PartHeading } from '../../components/advice/why'
 import type { Manner } from '../../core/facts'
 import { parseQuantity } from '../../core/quantity'
 import { cageMesh, cagesFromRoll, PIN_WIRE, pinsFrom } from '../../core/support'
-import { CAUTIONS } from '../../wording/cautions'
+import { sayCautions } from '../../wording/cautions'
 import { sayCount, sayLength } from '../../wording/say'
 
 const [NARROWEST, WIDEST] = [0.2, 1.5]
@@ -51,7 +51,7 @@ export function HomeMade({ mesh, wire, manner }: { mesh: number; wire: number; m
         Ground pins need {sayLength(PIN_WIRE, manner)} of wire, bent double
         {wire > 0 ? `: the ${sayLength(wire, manner)} in the shed make ${pinsFrom(wire)}.` : '.'}
       </p>
-      <Cautions texts={[CAUTIONS['wire-mesh']]} />
+      <Cautions texts={sayCautions(['wire-mesh'], manner)} />
     </section>
   )
 }

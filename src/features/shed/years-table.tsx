@@ -5,7 +5,7 @@ import { PartHeading } from '../../components/advice/why'
 import { yearOf, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import type { BuyingYear } from '../../core/supplies'
-import { sayMoney, sayPacks, soldName } from '../../wording/supplies'
+import { sayBought, sayMoney } from '../../wording/supplies'
 import { MOST_YEARS } from './most-years'
 
 /** Buying spread over years: what lasts in shares, what is used up each year. */
@@ -58,9 +58,7 @@ export function YearsTable({
               </span>
             </span>
             <span className="block leading-snug text-quiet">
-              {lines
-                .map((line) => `${sayPacks(line, manner)} ${soldName(line, manner).toLowerCase()}`)
-                .join('; ') || 'nothing'}
+              {lines.map((line) => sayBought(line, manner)).join('; ') || 'nothing'}
             </span>
           </li>
         ))}

@@ -1,7 +1,7 @@
 import type { Call } from '../../core/calls'
 import type { GardenDay } from '../../core/garden-day'
 import { allPlantings } from '../../core/season'
-import { CAUTIONS } from '../../wording/cautions'
+import { sayCautions } from '../../wording/cautions'
 import {
   lookWords,
   sayBooking,
@@ -54,7 +54,7 @@ export function stopOf(call: Call, day: GardenDay): Stop {
     },
     reasons,
     ifItWaits: call.ifItWaits && sayReason(call.ifItWaits, manner),
-    cautions: call.advice.cautions.map((id) => CAUTIONS[id]),
+    cautions: sayCautions(call.advice.cautions, manner),
     picture: pictureOf(answer, planting, day),
     doneLabel: sayDone(answer, manner),
     books:

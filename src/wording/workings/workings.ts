@@ -75,7 +75,7 @@ export const WORKINGS: Record<WorkingId, Working> = {
     formula: [
       'stem buried b = height of the lowest leaf kept − 1 cm; hole = root ball + b',
       'floor under 16 °C or too hard: a trench of root ball + b',
-      'cost of stripping = ln(leaf area before / after) / (0.011 × degree-days a day, °C)',
+      'cost of stripping = ln(leaf area before / after) / (0.011 × degree-days per day, °C)',
     ],
     source: 'Typical values; relative growth by leaf area.',
     screen: { name: 'Planting day', path: '/planting-day' },
@@ -83,7 +83,7 @@ export const WORKINGS: Record<WorkingId, Working> = {
   spacing: {
     asks: 'How many fit in this bed?',
     formula: [
-      'in-row spacing by habit, training and school × 1.1 or 1.25 where leaves stay wet',
+      'in-row spacing by habit, training and method × 1.1 or 1.25 where leaves stay wet',
       'positions: every neighbor at least in-row apart, edge, cage, emitter within 8 cm, reach 0.6 m from an open side',
     ],
     source: 'Extension tables; the layout is solved exactly for rows, by lattice for offset lines.',

@@ -5,7 +5,7 @@ import { ChoiceField, TextField } from '../../../components/forms/fields'
 import { useCalculator } from '../../../components/forms/use-calculator'
 import type { Crop } from '../../../core/crop'
 import type { Manner } from '../../../core/facts'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { SCHOOLS, THIN_EVIDENCE } from '../../../wording/feed-schools'
 import { written } from '../../../wording/written'
 import { feedByHandSchema, seasonsWant, usualFruit } from './by-hand.model'
@@ -63,7 +63,7 @@ export function FeedByHand({ manner }: { manner: Manner }) {
           ))}
         </ul>
       </section>
-      <Cautions texts={[CAUTIONS['label-is-limit']]} />
+      <Cautions texts={sayCautions(['label-is-limit'], manner)} />
     </div>
   )
 }

@@ -79,7 +79,7 @@ export function FeedForm({
       <div className="flex flex-wrap items-start gap-2">
         <div>
           <ChoiceField label="Product" {...field('product', makeUp)}>
-            <FeedOptions own={view.products} />
+            <FeedOptions own={view.products} manner={view.manner} />
           </ChoiceField>
         </div>
         <div className="w-36">

@@ -1,11 +1,13 @@
+import type { Manner } from '../../../core/facts'
+import { sayGrade } from '../../../wording/doses'
 import { knownFeeds, type Product } from '../../../core/feeding'
 
 /** The feeds as the choices of a select, the garden's own first. */
-export function FeedOptions({ own }: { own: readonly Product[] }) {
+export function FeedOptions({ own, manner }: { own: readonly Product[]; manner: Manner }) {
   const known = knownFeeds(own)
-  const option = ({ id, name, n, p2o5, k2o }: Product) => (
-    <option key={id} value={id}>
-      {name} {n}–{p2o5}–{k2o}
+  const option = (feed: Product) => (
+    <option key={feed.id} value={feed.id}>
+      {feed.name} {sayGrade(feed, manner)}
     </option>
   )
   return (

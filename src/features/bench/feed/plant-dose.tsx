@@ -44,7 +44,7 @@ export function PlantDose({
       <PartHeading>How much per plant, and where to put it</PartHeading>
       <div className="grid gap-2 sm:grid-cols-[minmax(0,2fr)_minmax(0,1.3fr)_minmax(0,1fr)]">
         <ChoiceField label="Feed" value={product.id} onChange={({ target }) => setId(target.value)}>
-          <FeedOptions own={products} />
+          <FeedOptions own={products} manner={manner} />
         </ChoiceField>
         <ChoiceField
           label="Placement"

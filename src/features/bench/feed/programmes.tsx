@@ -13,7 +13,7 @@ import { written } from '../../../wording/written'
 export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Manner }) {
   const [open, setOpen] = useState<string | null>(null)
   return (
-    <section aria-label="Schools">
+    <section aria-label="Methods">
       <PartHeading>A whole season by each method, for the plants here</PartHeading>
       <ul>
         {detail.programmes.map((programme) => {

@@ -1,3 +1,4 @@
+import { sayGrade } from '../../../wording/doses'
 import type { Day } from '../../../data/garden-state'
 import { addDays, daysBetween, type IsoDate } from '../../../core/calendar'
 import {
@@ -156,7 +157,7 @@ function detailOf(
     given: ledger.fed
       .map(
         (fed) =>
-          `${formatDate(addDays(ledger.from, fed.day), manner)}: ${fed.name} ${fed.n}–${fed.p2o5}–${fed.k2o}, ${Math.round(fed.grams)} g`,
+          `${formatDate(addDays(ledger.from, fed.day), manner)}: ${fed.name} ${sayGrade(fed, manner)}, ${Math.round(fed.grams)} g`,
       )
       .reverse(),
     mix,
@@ -228,8 +229,8 @@ function programmesOf(
       left,
       glut,
       feeds: feeds.map(
-        ({ day, name, n, p2o5, k2o, aPlant, how }) =>
-          `${formatDate(addDays(ledger.from, day), manner)}: ${name} ${n}–${p2o5}–${k2o}, ${formatMeasure({ kind: 'mass', value: aPlant / 1000 }, manner)} per plant, ${HOW[how]}`,
+        (given) =>
+          `${formatDate(addDays(ledger.from, given.day), manner)}: ${given.name} ${sayGrade(given, manner)}, ${formatMeasure({ kind: 'mass', value: given.aPlant / 1000 }, manner)} per plant, ${HOW[given.how]}`,
       ),
     }
   })

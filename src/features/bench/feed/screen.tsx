@@ -13,7 +13,7 @@ import {
   type LedgerWeek,
 } from '../../../core/feeding'
 import type { Manner } from '../../../core/facts'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import type { FeedDetail, FeedView } from './queries'
 import { sayMass, sayNumber } from '../../../wording/say'
 import { PlaceSwitch } from '../place-switch'
@@ -211,7 +211,7 @@ function Detail({ detail, view, manner }: { detail: FeedDetail; view: FeedView; 
         <Why heading="Most useful first" reasons={detail.rotReasons} />
       </details>
       <Programmes detail={detail} manner={manner} />
-      <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['fresh-manure']]} />
+      <Cautions texts={sayCautions(['label-is-limit', 'fresh-manure'], view.manner)} />
     </div>
   )
 }

@@ -6,7 +6,7 @@ import { ChoiceField, TextField } from '../../../components/forms/fields'
 import { useCalculator } from '../../../components/forms/use-calculator'
 import { knownFeeds, type Product } from '../../../core/feeding'
 import type { Manner } from '../../../core/facts'
-import { STRENGTHS } from '../../../wording/doses'
+import { sayGrade, STRENGTHS } from '../../../wording/doses'
 import { dilution, dilutionSchema, solutionNote, usualDilution } from './dilute.model'
 import { SaltFields } from './salt-fields'
 
@@ -42,9 +42,9 @@ export function DiluteBench({ manner, products }: { manner: Manner; products: re
           }}
         >
           <option value="">from the numbers below</option>
-          {known.map(({ id, name, n, p2o5, k2o }) => (
-            <option key={id} value={id}>
-              {name} {n}–{p2o5}–{k2o}
+          {known.map((one) => (
+            <option key={one.id} value={one.id}>
+              {one.name} {sayGrade(one, manner)}
             </option>
           ))}
         </ChoiceField>

@@ -1,5 +1,6 @@
 'use client'
 
+import { sayGrade } from '../../../wording/doses'
 import { useState } from 'react'
 import { useChange } from '../../../components/act/use-change'
 import { PartHeading } from '../../../components/advice/why'
@@ -32,13 +33,13 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
       )}
       <ul>
         {products.map((product) => {
-          const { id, name, n, p2o5, k2o, release, labelRate, liquid } = product
+          const { id, name, release, labelRate, liquid } = product
           const price = pricePerKilogram(product, 'n')
           return (
             <li key={id} className="border-t border-base-300 py-1.5">
               <div className="flex flex-wrap items-center justify-between gap-x-4">
                 <span>
-                  <strong>{name}</strong> {n}–{p2o5}–{k2o}
+                  <strong>{name}</strong> {sayGrade(product, manner)}
                   <span className="text-quiet">
                     , {RELEASE_NAMES[release].toLowerCase()}
                     {labelRate !== null && `, ${labelRate} ${liquid ? 'mL' : 'g'} per liter at full rate`}

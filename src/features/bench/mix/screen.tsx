@@ -3,7 +3,7 @@
 import { later } from '../../../components/later'
 import { useState } from 'react'
 import { Cautions } from '../../../components/advice/why'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import type { MixView } from './queries'
 
 // Each comes when it is first asked for, and stays with what was typed.
@@ -63,7 +63,7 @@ export function MixScreen({ view, hasGarden = true }: { view: MixView; hasGarden
           <KeptFeeds products={view.products} manner={view.manner} />
         </div>
       )}
-      <Cautions texts={[CAUTIONS['label-is-limit'], CAUTIONS['feed-dust']]} />
+      <Cautions texts={sayCautions(['label-is-limit', 'feed-dust'], view.manner)} />
     </div>
   )
 }

@@ -5,7 +5,7 @@ import { Cautions, PartHeading, WorkedOut } from '../../../components/advice/why
 import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
 import { FINGER_DEPTH, MOISTURE_FEELS, USUAL_HOSE, type MoistureFeel } from '../../../core/watering'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { formatDate } from '../../../wording/dates'
 import { formatMeasure } from '../../../core/quantity'
 import { AnyWater } from './any-water'
@@ -148,7 +148,9 @@ export function WaterScreen({ view }: { view: WaterView }) {
           </summary>
           <AnyWater manner={manner} />
         </details>
-        <Cautions texts={place.isPot ? [CAUTIONS['wet-pots']] : [CAUTIONS['heat-work']]} />
+        <Cautions
+          texts={place.isPot ? sayCautions(['wet-pots'], manner) : sayCautions(['heat-work'], manner)}
+        />
       </div>
     </div>
   )

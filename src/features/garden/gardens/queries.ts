@@ -1,3 +1,4 @@
+import { sayNumber } from '../../../wording/say'
 import { allGardens, currentGarden, mannerOf } from '../../../data/gardens'
 import { formatMeasure } from '../../../core/quantity'
 import { entryRecord } from '../../../data/records/entry'
@@ -33,8 +34,9 @@ export async function gardenLines(): Promise<GardenLine[]> {
 }
 
 const whereOf = (garden: GardenRow) => {
+  const manner = mannerOf(garden)
   const { latitude, longitude, elevation } = garden
   const degrees = (value: number, [above, below]: [string, string]) =>
-    `${Math.abs(value).toFixed(1)}° ${value < 0 ? below : above}`
-  return `${degrees(latitude, ['N', 'S'])} ${degrees(longitude, ['E', 'W'])}, ${formatMeasure({ kind: 'length', value: elevation }, mannerOf(garden))}`
+    `${sayNumber(Math.abs(value), manner)}° ${value < 0 ? below : above}`
+  return `${degrees(latitude, ['N', 'S'])} ${degrees(longitude, ['E', 'W'])}, ${formatMeasure({ kind: 'length', value: elevation }, manner)}`
 }

@@ -127,6 +127,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
         <MappingForm
           key={`${table.name} ${table.look}`}
           table={table}
+          manner={manner}
           busy={progress !== null}
           onHeading={(heading) => void nameOn(heading)}
           onRead={(mapping) => void read(mapping)}

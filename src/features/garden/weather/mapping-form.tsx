@@ -3,6 +3,9 @@
 import { useState } from 'react'
 import { ChoiceField, TextField } from '../../../components/forms/fields'
 import { ColumnChoices } from '../../../components/table/column-choices'
+import type { Manner } from '../../../core/facts'
+import { parseQuantity } from '../../../core/quantity'
+import { sayLength } from '../../../wording/say'
 import { DATE_FORMATS } from '../../../workers/weather-import/dates'
 import {
   MEASURES,
@@ -32,11 +35,13 @@ const CODED: readonly Measure[] = MEASURES.filter((measure) => measure !== 'temp
 /** How a file is read, in sentences; and under its first rows, which column holds what and in which units. */
 export function MappingForm({
   table,
+  manner,
   busy,
   onHeading,
   onRead,
 }: {
   table: OpenedTable
+  manner: Manner
   busy: boolean
   /** The columns are named on another line, or on none. */
   onHeading: (heading: number | null) => void
@@ -48,7 +53,7 @@ export function MappingForm({
   const { columns, shape } = mapping
   const has = (role: Measure) => (shape === 'codes' ? mapping.codes[role] : columns[role]) !== undefined
   const read = () => {
-    const found = problemOf(mapping)
+    const found = problemOf(mapping, manner)
     setProblem(found)
     if (!found) onRead(mapping)
   }
@@ -184,10 +189,12 @@ export function MappingForm({
               <option value="kn">knots</option>
             </ChoiceField>
             <TextField
-              label="Height of the wind gauge, m"
-              inputMode="decimal"
-              defaultValue={mapping.windHeight}
-              onChange={(event) => set({ windHeight: Number(event.target.value.replace(',', '.')) })}
+              label="Height of the wind gauge"
+              defaultValue={sayLength(mapping.windHeight, manner)}
+              onChange={(event) => {
+                const height = parseQuantity(event.target.value, 'length', manner.units)
+                set({ windHeight: 'value' in height ? height.value : NaN })
+              }}
             />
           </>
         )}
@@ -217,7 +224,7 @@ export function MappingForm({
 }
 
 /** What has to be said before the lines can be read; null: nothing. */
-function problemOf({ shape, columns, codes, windHeight }: Mapping): string | null {
+function problemOf({ shape, columns, codes, windHeight }: Mapping, manner: Manner): string | null {
   const named = (role: Role) => columns[role] !== undefined
   const dated = named('date') || (named('year') && named('month') && named('day'))
   const missing: Role[] = [
@@ -234,5 +241,5 @@ function problemOf({ shape, columns, codes, windHeight }: Mapping): string | nul
     return 'Choose which code is the low, and which the high.'
   return windHeight >= GAUGE.low && windHeight <= GAUGE.high
     ? null
-    : `The height of the wind gauge is from ${GAUGE.low} to ${GAUGE.high} m high.`
+    : `Enter the height of the wind gauge: ${sayLength(GAUGE.low, manner)} to ${sayLength(GAUGE.high, manner)}.`
 }

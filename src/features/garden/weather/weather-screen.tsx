@@ -1,7 +1,9 @@
 import { Link } from '../../../components/link'
 import { SoilReadingForm } from '../../../components/forms/soil-reading-form'
 import type { IsoDate } from '../../../core/calendar'
+import type { Manner } from '../../../core/facts'
 import { ROOT_DEPTH } from '../../../core/season'
+import { sayNumber } from '../../../wording/say'
 import { GardenPage } from '../garden-tabs'
 import { DayForm } from './day-form'
 import { ForecastForm } from './forecast-form'
@@ -46,7 +48,7 @@ export function WeatherScreen({ view, on, query }: { view: WeatherView; on: IsoD
                   }))}
                   manner={manner}
                 />
-                <DayTable days={days} units={manner.units} />
+                <DayTable days={days} manner={manner} />
               </>
             )}
           </section>
@@ -104,8 +106,8 @@ const SOURCES: Record<WeatherLineView['source'], string> = {
   forecast: 'forecast',
 }
 
-function DayTable({ days, units }: { days: WeatherLineView[]; units: 'metric' | 'us' }) {
-  const [degree, depth, speed] = units === 'us' ? ['°F', 'in', 'mph'] : ['°C', 'mm', 'm/s']
+function DayTable({ days, manner }: { days: WeatherLineView[]; manner: Manner }) {
+  const [degree, depth, speed] = manner.units === 'us' ? ['°F', 'in', 'mph'] : ['°C', 'mm', 'm/s']
   const heads = [
     ['low', degree],
     ['high', degree],
@@ -157,7 +159,7 @@ function DayTable({ days, units }: { days: WeatherLineView[]; units: 'metric' | 
                 day.earlyBlight,
               ].map((value, index) => (
                 <td key={index} data-label={heads[index]!.join(', ')} className="px-2">
-                  {value ?? '–'}
+                  {value === null ? '–' : sayNumber(value, manner, 2)}
                 </td>
               ))}
               <td data-label="from" className="pl-3 text-left leading-tight">

@@ -1,5 +1,6 @@
 'use client'
 
+import { sayNumber } from '../../../wording/say'
 import { useMemo, useState } from 'react'
 import { PartHeading } from '../../../components/advice/why'
 import type { StandingCanopy } from '../../../core/season'
@@ -131,7 +132,7 @@ export function SunPanel({
                   const { name } = partners.find(({ planting }) => planting.id === id)!
                   return before === null || after === null
                     ? ''
-                    : `${name} ${before.toFixed(1)} → ${after.toFixed(1)} h. `
+                    : `${name} ${sayNumber(before, view.manner)} → ${saySunHours(after, view.manner)}. `
                 })}
                 {!then && 'Working out the sun …'}
               </p>
@@ -191,7 +192,7 @@ function SunLine({
       <strong>{name}</strong>
       {hours !== null && (
         <>
-          : {saySunHours(hours)} per day,{' '}
+          : {saySunHours(hours, view.manner)} per day,{' '}
           <span className={judged?.verdict === 'little' ? 'text-cut' : ''}>{judged && saySun(judged)}</span>
         </>
       )}

@@ -1,6 +1,6 @@
 import { emittersAlong, type GroundRows, type Manner } from '../../../core/facts'
 import type { StandingCanopy } from '../../../core/season'
-import { sayLength } from '../../../wording/say'
+import { sayLength, sayNumber } from '../../../wording/say'
 import type { LightAnswer } from '../../../workers/light.worker'
 import { LIGHT_BANDS } from '../light/layer'
 import type { PlaceNote } from '../queries'
@@ -54,7 +54,9 @@ export function layerOf(
           placeId === place.id && light?.plants[id] !== undefined ? [light.plants[id]] : [],
         )
         if (hours.length > 0) {
-          const [low, high] = [Math.min(...hours), Math.max(...hours)].map((value) => value.toFixed(1))
+          const [low, high] = [Math.min(...hours), Math.max(...hours)].map((value) =>
+            sayNumber(value, manner),
+          )
           words[place.id] = low === high ? `${low} h` : `${low}–${high} h`
         }
       }

@@ -4,7 +4,7 @@ import { Cautions, PartHeading, Why } from '../../../components/advice/why'
 import { potLasts } from '../../../core/watering'
 import { potAdvice, potVolume, RECIPE_PARTS, wetMass } from '../../../core/containers'
 import { potOf, type Place } from '../../../core/facts'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { nameOf } from '../../../wording/names'
 import { sayCount, sayMeasure, sayNumber } from '../../../wording/say'
 import { sayReason, sayReasons } from '../../../wording/say-reason'
@@ -51,7 +51,7 @@ export function PotPanel({ view, place }: { view: PlaceView; place: Place }) {
         {sayMeasure({ kind: 'volume', value: other.answer.least }, manner)} per plant are enough:{' '}
         {sayReason(other.gains[0]!, manner)}; but {sayReason(other.costs[0]!, manner)}.
       </p>
-      <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />
+      <Cautions texts={sayCautions(advice.cautions, manner)} />
     </section>
   )
 }

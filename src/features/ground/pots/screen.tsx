@@ -16,9 +16,9 @@ import {
 import type { Crop, Habit } from '../../../core/crop'
 import { potOf, type Manner, type Place } from '../../../core/facts'
 import { parseQuantity, type QuantityKind } from '../../../core/quantity'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { capital, nameOf } from '../../../wording/names'
-import { sayCount, sayMeasure } from '../../../wording/say'
+import { sayCount, sayMeasure, sayNumber } from '../../../wording/say'
 import { sayReason } from '../../../wording/say-reason'
 import { GroundTabs } from '../tabs'
 import { inEither } from '../../../wording/either'
@@ -158,7 +158,7 @@ export function PotsScreen({ view }: { view: PotsView }) {
             </tbody>
           </table>
           <p className="mt-1 text-sm text-quiet">
-            For {volume(litres)} after settling by {Math.round(SETTLING * 1000) / 10} %.
+            For {volume(litres)} after settling by {sayNumber(SETTLING * 100, manner)} %.
           </p>
         </section>
         {pots.length > 0 && (
@@ -187,7 +187,7 @@ export function PotsScreen({ view }: { view: PotsView }) {
                 </li>
               ))}
             </ul>
-            <Cautions texts={load?.cautions.map((id) => CAUTIONS[id]) ?? []} />
+            <Cautions texts={sayCautions(load?.cautions ?? [], manner)} />
           </section>
         )}
       </div>

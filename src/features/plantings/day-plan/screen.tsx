@@ -1,6 +1,6 @@
 import { Link } from '../../../components/link'
 import { Cautions, PartHeading } from '../../../components/advice/why'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { formatDate } from '../../../wording/dates'
 import { sayCount, sayLength, sayMeasure } from '../../../wording/say'
 import { sayAmount, supplyName } from '../../../wording/supplies'
@@ -61,7 +61,7 @@ export function DayPlanScreen({ plan }: { plan: DayPlan }) {
       </div>
       {going.length > 0 && (
         <div className="mt-6">
-          <Cautions texts={[CAUTIONS['stake-tips'], CAUTIONS['buried-lines'], CAUTIONS['heat-work']]} />
+          <Cautions texts={sayCautions(['stake-tips', 'buried-lines', 'heat-work'], plan.manner)} />
         </div>
       )}
     </div>

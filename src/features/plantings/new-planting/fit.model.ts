@@ -78,7 +78,7 @@ export function fitOf(
 
   /** How much sun it has, where something is drawn that could take it. */
   function sunOfIt(): string {
-    return there?.sun == null ? '' : ` ${saySunHours(there.sun)} of direct sun a day.`
+    return there?.sun == null ? '' : ` ${saySunHours(there.sun, manner)} of direct sun a day.`
   }
 
   function shadeOfIt(): Fit['against'] {
@@ -88,7 +88,7 @@ export function fitOf(
       ? [
           {
             about: 'Sun',
-            text: `${saySunHours(there.sun)} of direct sun a day is ${saySun(judged)} for ripe fruit.`,
+            text: `${saySunHours(there.sun, manner)} of direct sun a day is ${saySun(judged)} for ripe fruit.`,
           },
         ]
       : []

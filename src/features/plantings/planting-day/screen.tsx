@@ -18,7 +18,7 @@ import {
   WARM_SOIL,
   type DepthSchool,
 } from '../../../core/transplant'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { formatDate } from '../../../wording/dates'
 import { nameOf } from '../../../wording/names'
 import { sayCount, sayLength } from '../../../wording/say'
@@ -216,8 +216,9 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
         <Why heading="Is today the day?" reasons={day.verdict.reasons} />
         <InTheHole day={day} />
         <Cautions
-          texts={[...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])].map(
-            (id) => CAUTIONS[id],
+          texts={sayCautions(
+            [...new Set([...advice.cautions, ...(hasStake ? (['stake-tips'] as const) : [])])],
+            manner,
           )}
         />
       </div>

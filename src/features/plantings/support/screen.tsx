@@ -8,7 +8,7 @@ import { SupportElevation } from '../../../components/drawing/support/elevation'
 import { addDays } from '../../../core/calendar'
 import type { Support } from '../../../core/facts'
 import { adviseSupport, daysToHeights, usualHeight, type SupportCase } from '../../../core/support'
-import { CAUTIONS } from '../../../wording/cautions'
+import { sayCautions } from '../../../wording/cautions'
 import { nameOf } from '../../../wording/names'
 import { sayCount, sayLength, sayMeasure } from '../../../wording/say'
 import { sayReasons } from '../../../wording/say-reason'
@@ -179,7 +179,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
               <p className="mt-2 text-quiet">{lowering.how}</p>
             </div>
           )}
-          <Cautions texts={advice.cautions.map((id) => CAUTIONS[id])} />
+          <Cautions texts={sayCautions(advice.cautions, manner)} />
         </div>
         <div className="min-w-0 space-y-6">
           <NeedsTable needs={needs} manner={manner} minutes={plan.minutes} sold={view.sold} />
