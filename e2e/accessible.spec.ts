@@ -110,3 +110,33 @@ test('nothing is asked of anyone else, and no script runs that is not ours', asy
   await open(page, '/season')
   expect(outside).toEqual([])
 })
+
+test('a dialog gives the focus back to what opened it', async ({ page }) => {
+  await open(page, '/garden/weather')
+  const save = page.getByRole('button', { name: 'Save reading' })
+  const dialog = page.getByRole('dialog')
+  for (const key of ['/', '?']) {
+    await save.focus()
+    await page.keyboard.press(key)
+    await expect(dialog).toBeVisible()
+    await page.keyboard.press('Escape')
+    await expect(dialog).toHaveCount(0)
+    await expect(save, key).toBeFocused()
+  }
+  const calendar = page.getByRole('button', { name: 'Calendar' }).first()
+  await calendar.click()
+  await page.keyboard.press('Escape')
+  await expect(calendar).toBeFocused()
+  // The same of a question, whichever way it is answered.
+  await open(page, '/bench/water')
+  const given = page.getByRole('form', { name: 'Watered' }).getByLabel('Amount given')
+  for (const answer of ['No, let me correct it', null]) {
+    await given.fill('90 L')
+    await given.press('Enter')
+    await expect(dialog).toContainText('Is this right?')
+    if (answer) await dialog.getByRole('button', { name: answer }).click()
+    else await page.keyboard.press('Escape')
+    await expect(dialog).toHaveCount(0)
+    await expect(given).toBeFocused()
+  }
+})

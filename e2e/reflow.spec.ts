@@ -19,18 +19,25 @@ const crowding = (page: Page): Promise<string[]> =>
       })
       faults.push(`${root.scrollWidth} px wide: ${wide?.outerHTML.slice(0, 120)}`)
     }
-    /** Where an element is cut off by those around it; null: it is not shown at all, or stays while others scroll. */
+    /** Where an element is cut off by those around it; null: it is not shown at all. */
     const known = new Map<Element | null, DOMRect | null>([[null, new DOMRect(-1e6, -1e6, 2e6, 2e6)]])
     const shownIn = (element: Element | null): DOMRect | null => {
       if (!known.has(element)) known.set(element, shownAsOf(element!))
       return known.get(element)!
     }
+    const stays = (element: Element) => /fixed|sticky/.test(getComputedStyle(element).position)
+    /** What stays while others scroll lies over them: its texts are compared with one another alone. */
+    const layers = new Map<Element | null, Element | null>([[null, null]])
+    const layerOf = (element: Element | null): Element | null => {
+      if (!layers.has(element))
+        layers.set(element, stays(element!) ? element : layerOf(element!.parentElement))
+      return layers.get(element)!
+    }
     const shownAsOf = (element: Element): DOMRect | null => {
-      const around = shownIn(element.parentElement)
+      const around = stays(element) ? new DOMRect(-1e6, -1e6, 2e6, 2e6) : shownIn(element.parentElement)
       const style = getComputedStyle(element)
       const isShown = style.visibility === 'visible' && style.opacity !== '0' && style.display !== 'none'
-      const isLoose = style.position === 'fixed' || style.position === 'sticky' || style.clipPath !== 'none'
-      if (!around || !isShown || isLoose) return null
+      if (!around || !isShown || style.clipPath !== 'none') return null
       if (element instanceof SVGElement && !(element instanceof SVGSVGElement)) return around
       if (style.overflowX === 'visible' && style.overflowY === 'visible') return around
       const box = element.getBoundingClientRect()
@@ -51,6 +58,7 @@ const crowding = (page: Page): Promise<string[]> =>
       right: number
       bottom: number
       owner: Element
+      layer: Element | null
     }[] = []
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
     while (walker.nextNode()) {
@@ -68,7 +76,15 @@ const crowding = (page: Page): Promise<string[]> =>
         const top = Math.max(box.top + box.height * 0.22, shown.top)
         const bottom = Math.min(box.bottom - box.height * 0.22, shown.bottom)
         if (right - left > 2 && bottom - top > 2)
-          boxes.push({ text: node.data.trim().slice(0, 30), left, top, right, bottom, owner })
+          boxes.push({
+            text: node.data.trim().slice(0, 30),
+            left,
+            top,
+            right,
+            bottom,
+            owner,
+            layer: layerOf(owner),
+          })
       }
     }
     if (boxes.length < 3) faults.push('no text was found')
@@ -78,7 +94,7 @@ const crowding = (page: Page): Promise<string[]> =>
         const [one, other] = [boxes[at]!, boxes[next]!]
         const across = Math.min(one.right, other.right) - Math.max(one.left, other.left)
         const down = Math.min(one.bottom, other.bottom) - Math.max(one.top, other.top)
-        if (across > 1.5 && down > 1.5 && one.owner !== other.owner)
+        if (across > 1.5 && down > 1.5 && one.owner !== other.owner && one.layer === other.layer)
           faults.push(`“${one.text}” over “${other.text}”`)
       }
     return [...new Set(faults)].slice(0, 8)

@@ -33,7 +33,7 @@ export function PrintFrame({
     <div className="px-6 py-5 print:p-0">
       <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} ${landscape ? 'landscape' : 'portrait'}; margin: ${margin}mm }`}</style>
       <div className="mb-4 flex flex-wrap items-center gap-3 print:hidden">
-        <Link href={back.href} className="link">
+        <Link href={back.href} className="link inline-flex min-h-11 min-w-11 items-center">
           {back.label}
         </Link>
         <h1 className="text-2xl font-semibold">{title}</h1>

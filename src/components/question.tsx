@@ -76,6 +76,8 @@ export function QuestionPlace() {
   if (!asked) return null
   const { heading, body, answers, otherwise } = asked.question
   const answer = (is: unknown) => {
+    // Closed before it goes: so the focus returns to what asked.
+    dialog.current?.close()
     setAsked(null)
     asked.answer(is)
   }

@@ -66,7 +66,7 @@ export function Findings({
       )}
       <a
         href="#answer"
-        className="fixed inset-x-0 bottom-[calc(3.6rem+env(safe-area-inset-bottom))] z-10 flex min-h-12 items-center justify-between border-t border-base-300 bg-base-200 px-4 font-semibold lg:hidden print:hidden"
+        className="fixed inset-x-0 bottom-(--bar) z-10 flex min-h-12 items-center justify-between border-t border-base-300 bg-base-200 px-4 font-semibold lg:hidden print:hidden"
       >
         <span>{name}</span>
         <span className="tabular-nums">{Math.min(99, Math.round(likelihood * 100))} % · see why</span>

@@ -171,12 +171,12 @@ function PlantNeighbours({ view }: { view: PlantView }) {
   return (
     <span className="ml-3 inline-flex gap-3">
       {before && (
-        <Link className="link" href={`/plants/${before.id}${view.query}`}>
+        <Link className="link inline-flex min-h-11 items-center" href={`/plants/${before.id}${view.query}`}>
           ‹ plant {before.label}
         </Link>
       )}
       {next && (
-        <Link className="link" href={`/plants/${next.id}${view.query}`}>
+        <Link className="link inline-flex min-h-11 items-center" href={`/plants/${next.id}${view.query}`}>
           plant {next.label} ›
         </Link>
       )}

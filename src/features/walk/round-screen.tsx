@@ -196,9 +196,9 @@ export function RoundScreen({ round }: { round: Round }) {
   const query = on === now ? '' : `?on=${on}`
 
   return (
-    <div className="flex h-full max-sm:block">
+    <div className="flex h-full max-lg:block">
       <section
-        className={`w-[27rem] shrink-0 max-2xl:w-[24rem] border-r border-base-300 max-lg:w-80 max-sm:w-auto max-sm:border-r-0 ${chosen || sumsUp ? 'max-sm:hidden' : ''}`}
+        className={`w-[27rem] shrink-0 max-2xl:w-[24rem] border-r border-base-300 max-lg:w-auto max-lg:border-r-0 ${chosen || sumsUp ? 'max-lg:hidden' : ''}`}
       >
         <RoundHead
           round={round}
@@ -221,14 +221,14 @@ export function RoundScreen({ round }: { round: Round }) {
       </section>
       <section
         ref={large}
-        className={`min-w-0 grow px-6 py-4 max-sm:px-4 sm:sticky sm:top-(--ribbon) sm:max-h-[calc(100dvh-var(--ribbon))] sm:self-start sm:overflow-y-auto ${chosen || sumsUp || round.firstAnswer ? '' : 'max-sm:hidden'}`}
+        className={`min-w-0 grow px-6 py-4 max-sm:px-4 lg:sticky lg:top-(--ribbon) lg:max-h-[calc(100dvh-var(--ribbon))] lg:self-start lg:overflow-y-auto ${chosen || sumsUp || round.firstAnswer ? '' : 'max-lg:hidden'}`}
       >
         {sumsUp && (
-          <button className="btn mb-3 min-h-14 sm:hidden" onClick={back}>
+          <button className="btn mb-3 min-h-14 lg:hidden" onClick={back}>
             Back to the round
           </button>
         )}
-        <div className={chosen && !sumsUp ? 'max-sm:hidden' : ''}>
+        <div className={chosen && !sumsUp ? 'max-lg:hidden' : ''}>
           <DaysAhead days={round.days} />
         </div>
         {round.firstAnswer && (

@@ -19,7 +19,7 @@ export function StopButtons({ stop, acts }: { stop: Stop; acts: StopActs }) {
   return (
     <div
       data-stop-bar={open === null ? '' : undefined}
-      className={`space-y-2.5 max-sm:inset-x-0 max-sm:bottom-[3.5625rem] max-sm:z-10 max-sm:border-t max-sm:border-base-300 max-sm:bg-base-100 max-sm:p-3 ${open === null ? 'max-sm:fixed' : 'max-sm:hidden'}`}
+      className={`foot-acts space-y-2.5 ${open === null ? '' : 'max-sm:hidden'}`}
     >
       <div className="flex flex-wrap gap-2.5 max-sm:gap-2">
         {stop.look ? <LookButtons stop={stop} acts={acts} /> : <MainButton stop={stop} acts={acts} />}

@@ -52,7 +52,7 @@ export function StopDetail({
       <div className="max-sm:sticky max-sm:top-0 max-sm:z-10 max-sm:-mx-4 max-sm:bg-base-100 max-sm:px-4 max-sm:pb-2">
         <p className="flex items-center justify-between text-quiet">
           <button
-            className="-ml-2 inline-flex min-h-14 items-center gap-1 px-2 text-base-content sm:hidden"
+            className="-ml-2 inline-flex min-h-14 items-center gap-1 px-2 text-base-content lg:hidden"
             onClick={onBack}
           >
             <ChevronLeft aria-hidden className="size-5" /> Round
@@ -116,7 +116,7 @@ export function StopDetail({
       </div>
       {next && (
         <button
-          className="mt-2 flex min-h-14 w-full items-center border-t border-base-300 text-left text-quiet sm:hidden"
+          className="mt-2 flex min-h-14 w-full items-center border-t border-base-300 text-left text-quiet lg:hidden"
           onClick={() => onNext(next.call)}
         >
           Next: {next.place} · {next.title}

@@ -90,7 +90,11 @@ export function CultivarFields({
             .join(', ')}
           . {chosen.notes}
           {values.differs !== 'yes' && (
-            <button type="button" className="link ml-2" onClick={() => tellFrom(chosen)}>
+            <button
+              type="button"
+              className="link ml-2 pointer-coarse:min-h-11"
+              onClick={() => tellFrom(chosen)}
+            >
               Start from this one …
             </button>
           )}
