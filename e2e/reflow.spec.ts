@@ -4,7 +4,15 @@ import { SCREENS } from './support/screens'
 import { wordFaults } from './support/said'
 import { expect, open, test } from './support/test'
 
-const WIDTHS = [320, 640, 768, 1280, 1440]
+/** Phones, a window of 1280 × 1024 at 400 % and at 200 %, a tablet, and desks. */
+const SIZES = [
+  { width: 320, height: 800 },
+  { width: 320, height: 256 },
+  { width: 640, height: 512 },
+  { width: 768, height: 1024 },
+  { width: 1280, height: 800 },
+  { width: 1440, height: 800 },
+]
 const DEMO: Manner = { units: 'metric', decimals: 'point', dates: 'day-first' }
 
 /** Texts that print over each other, and what is wider than the window, each in words. */
@@ -108,15 +116,16 @@ for (let from = 0; from < SCREENS.length; from += AT_ONCE) {
   }) => {
     const faults: string[] = []
     for (const path of screens) {
-      await page.setViewportSize({ width: WIDTHS[0]!, height: 800 })
+      await page.setViewportSize(SIZES[0]!)
       await open(page, path)
       faults.push(...(await wordFaults(page, DEMO)))
-      for (const width of WIDTHS) {
-        await page.setViewportSize({ width, height: 800 })
+      for (const size of SIZES) {
+        await page.setViewportSize(size)
         await page.evaluate(
           () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
         )
-        for (const fault of await crowding(page)) faults.push(`${path} at ${width}: ${fault}`)
+        for (const fault of await crowding(page))
+          faults.push(`${path} at ${size.width} × ${size.height}: ${fault}`)
       }
     }
     expect(faults).toEqual([])

@@ -23,7 +23,7 @@ export function RoundFrame({
       <h1 className="text-2xl font-semibold">{askedOf(task)}</h1>
       {task.named.length === 0 && <p className="mt-1 text-quiet">{dayOfTask(task, manner)}</p>}
       <div className="mt-2 grid gap-4 md:grid-cols-[minmax(0,1fr)_18rem]">
-        <figure className="h-[66dvh] max-md:h-[50dvh]">{drawing}</figure>
+        <figure className="h-[max(66dvh,24rem)] max-md:h-[max(50dvh,22rem)]">{drawing}</figure>
         <div className="space-y-4">{children}</div>
       </div>
     </>

@@ -39,7 +39,15 @@ describe('the season', () => {
       /The last frost comes about \d+ (April|May), the first about \d+ (September|October)/,
     )
     expect(view.basis).toMatch(/^Chances are based on \d+ simulated seasons/)
-    expect(view.next.length).toBeGreaterThan(0)
+    for (const on of ['2026-05-20', '2026-08-01']) {
+      const { next } = seasonView(dayOf(state, isoDate(on)))
+      const turns = next.map(({ when }) =>
+        [/late$/, /tonight$/, /^today$/, /^by /, /^\d/].findIndex((one) => one.test(when)),
+      )
+      expect(new Set(turns).size, on).toBeGreaterThan(1)
+      expect(turns, on).toEqual([...turns].sort())
+      expect(new Set(next.map(({ text, when }) => when + text)).size, on).toBe(next.length)
+    }
     expect(view.risks.length).toBeLessThanOrEqual(3)
   })
   it('lies over the usual nights, the soil and the risk of frost, a value a day', () => {

@@ -1,3 +1,4 @@
+import type { Call } from '../../core/calls'
 import { remembered } from '../../core/memo'
 import type { Day, GardenState } from '../../data/garden-state'
 import { daysBetween, type IsoDate } from '../../core/calendar'
@@ -118,28 +119,45 @@ function firstIn(outlook: Outlook): FirstSeasonDates | null {
   return first.season === outlook.season ? first : null
 }
 
+/** Late, before tonight, today, by a day that is told, and from a day ahead. */
+function turnOf({ urgency, window: { due, until } }: Call, on: IsoDate): number {
+  if (urgency === 'late') return 0
+  if (urgency === 'tonight') return 1
+  if (due > on) return 4
+  return until !== null && until > on ? 3 : 2
+}
+
 /** What the plantings' dates ask in these two weeks, the soonest first; the same of several plantings once. */
 function nextOf({ calls, manner, on }: Day, named: (id: string) => string): SeasonView['next'] {
-  const lines: { text: string; due: IsoDate; when: string; isLate: boolean; where: string[] }[] = []
+  const lines: {
+    text: string
+    turn: number
+    shown: IsoDate
+    when: string
+    isLate: boolean
+    where: string[]
+  }[] = []
   for (const call of calls) {
     const { advice, kind, subject, urgency, window, plantingId } = call
     const { due } = window
     // Their care from day to day is the round's.
     if (subject.type !== 'planting' || kind === 'tend' || daysBetween(on, due) > NEXT_DAYS) continue
     const text = sayCall(advice.answer, manner)
-    const same = lines.find((line) => line.text === text && line.due === due)
+    const when = due > on ? formatDate(due, manner, 'short') : sayWhen(call, on, manner)
+    const same = lines.find((line) => line.text === text && line.when === when)
     if (same) same.where.push(named(plantingId))
     else
       lines.push({
         text,
-        due,
-        when: due > on ? formatDate(due, manner, 'short') : sayWhen(call, on, manner),
+        turn: turnOf(call, on),
+        shown: due > on ? due : (window.until ?? due),
+        when,
         isLate: urgency === 'late',
         where: [named(plantingId)],
       })
   }
   return lines
-    .sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))
+    .sort((a, b) => a.turn - b.turn || (a.shown < b.shown ? -1 : a.shown > b.shown ? 1 : 0))
     .slice(0, MOST_NEXT)
     .map(({ text, when, isLate, where }) => ({ text, when, isLate, where: severalOf(where) }))
 }

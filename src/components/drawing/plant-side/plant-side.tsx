@@ -131,7 +131,7 @@ export function PlantSide({
       <svg
         ref={svg}
         viewBox={`${-reach - MARGIN} ${-top} ${2 * (reach + MARGIN)} ${top + SOIL}`}
-        className="h-full max-h-[78dvh] w-full touch-manipulation"
+        className="h-full max-h-[max(78dvh,20rem)] w-full touch-manipulation"
         role="application"
         tabIndex={0}
         aria-label={label}

@@ -28,7 +28,7 @@ export function SupportElevation(props: ElevationProps) {
   return (
     <svg
       viewBox={`${left} ${-top} ${wide} ${top + depth}`}
-      className="h-full max-h-[70dvh] w-full"
+      className="h-full max-h-[max(70dvh,20rem)] w-full"
       role="img"
       aria-label={`The row from the side: ${shown} of ${plants} plants, ${sayLength(spacing, manner)} apart`}
     >

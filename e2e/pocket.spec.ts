@@ -1,8 +1,12 @@
 import type { Page } from '@playwright/test'
+import type { Manner } from '../src/core/facts'
+import { wordFaults } from './support/said'
 import { SCREENS } from './support/screens'
 import { expect, open, test } from './support/test'
 
-test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+test.use({ data: 'demo-us', viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+const MANNER: Manner = { units: 'us', decimals: 'comma', dates: 'month-first' }
 
 /** What a finger presses that is smaller than 44 px. Links in a sentence, and the parts of a drawing, which zooms, are not meant. */
 const smallTargets = (page: Page): Promise<string[]> =>
@@ -30,11 +34,14 @@ const smallTargets = (page: Page): Promise<string[]> =>
 
 // Two halves, so that both workers look.
 for (const half of [0, 1])
-  test(`a finger hits what it presses on every screen, part ${half + 1}`, async ({ page }) => {
+  test(`in the hand, every screen can be pressed, and speaks of feet and decimal commas, part ${half + 1}`, async ({
+    page,
+  }) => {
     const faults: string[] = []
     for (const path of SCREENS.filter((_, at) => at % 2 === half)) {
       await open(page, path)
       faults.push(...(await smallTargets(page)).map((fault) => `${path}: ${fault}`))
+      faults.push(...(await wordFaults(page, MANNER)))
     }
     expect(faults).toEqual([])
   })
