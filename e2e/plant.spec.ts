@@ -84,13 +84,15 @@ test('what is seen goes before what was worked out, and what cannot be is told',
   await seen.getByRole('button', { name: 'Save and redraw' }).click()
   await expect(page.getByText(/: 60\scm high, 16 leaves on the main stem/)).toBeVisible()
   const entered = page.getByRole('region', { name: 'Your entries' })
-  await expect(entered.getByText(/16 leaves, 60.cm high, 2 trusses opened/)).toBeVisible()
+  await expect(entered.getByText(/16 leaves, 60.cm high, 2 flower clusters opened/)).toBeVisible()
   await seen.getByRole('button', { name: 'one more' }).click()
   await expect(page.getByText(/17 leaves on the main stem/).first()).toBeVisible()
   await seen.getByLabel('Flower clusters open or older').fill('12')
   await seen.getByRole('button', { name: 'Save and redraw' }).click()
-  await expect(entered.getByRole('alert')).toContainText('more or fewer trusses than its leaves allow')
-  await entered.getByRole('button', { name: /^Undo: .*12 trusses opened$/ }).click()
+  await expect(entered.getByRole('alert')).toContainText(
+    'more or fewer flower clusters than its leaves allow',
+  )
+  await entered.getByRole('button', { name: /^Undo: .*12 flower clusters opened$/ }).click()
   await expect(entered.getByRole('alert')).toHaveCount(0)
 })
 

@@ -2,8 +2,8 @@ import type { Page } from '@playwright/test'
 import type { Manner } from '../../src/core/facts'
 import { faultsOf } from '../../src/test/said-faults'
 
-/** What reads the same in every garden: choices of how to write numbers, feeds' nutrients, and formulas. */
-const AS_IT_IS = /^(1[.,]5|\d+ plant labels)$/
+/** What reads the same in every garden: how numbers can be written, coordinates, and a word that is explained. */
+const AS_IT_IS = /^(1[.,]5|\d+ plant labels|[\d.]+ [NS] [\d.]+ [EW]|Truss)$/
 const NUTRIENTS = /\d (g|mL|g\/mL)\b/
 
 /** What is wrong with the words of a screen as it is shown, each in words. */
@@ -13,6 +13,9 @@ export async function wordFaults(page: Page, manner: Manner): Promise<string[]> 
   const lines = await page.evaluate(() => [
     ...document.body.innerText.split('\n'),
     ...[...document.querySelectorAll('svg text')].map(({ textContent }) => textContent ?? ''),
+    ...[...document.querySelectorAll<HTMLInputElement>('input[type=text], input:not([type])')].map(
+      ({ value }) => value,
+    ),
     ...[...document.querySelectorAll('[aria-label], [title], [placeholder]')].flatMap((part) =>
       ['aria-label', 'title', 'placeholder'].map((name) => part.getAttribute(name) ?? ''),
     ),

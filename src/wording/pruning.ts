@@ -6,7 +6,7 @@ import { sayCount, sayLength } from './say'
 const ORGANS: Record<Organ, string> = {
   leaf: 'leaf',
   sucker: 'sucker',
-  truss: 'truss',
+  truss: 'flower cluster',
   flower: 'fused flower',
   fruit: 'fruit',
   tip: 'tip',
@@ -61,13 +61,7 @@ export function sayCuts(cuts: readonly PlantPart[], crop: Crop): string {
       sayCount(
         number,
         crop === 'pepper' && organ === 'truss' ? 'flower' : ORGANS[organ],
-        organ === 'leaf'
-          ? 'leaves'
-          : organ === 'truss' && crop === 'tomato'
-            ? 'trusses'
-            : organ === 'fruit'
-              ? 'fruit'
-              : undefined,
+        organ === 'leaf' ? 'leaves' : organ === 'fruit' ? 'fruit' : undefined,
       ),
     )
     .join(', ')
@@ -87,7 +81,7 @@ export function sayTold(entry: PlantEntry, crop: Crop, manner: Manner): string {
   return [
     leaves === null ? '' : sayCount(leaves, 'leaf', 'leaves'),
     height === null ? '' : `${sayLength(height, manner)} high`,
-    trusses === null ? '' : `${sayCount(trusses, 'truss', 'trusses')} opened`,
+    trusses === null ? '' : `${sayCount(trusses, 'flower cluster')} opened`,
   ]
     .filter(Boolean)
     .join(', ')
@@ -100,5 +94,5 @@ export const MISFITS: Record<PlantMisfit['why'], string> = {
   'before-it-came': 'is from a day before it came up',
   leaves: 'counts far more or fewer leaves than can be there',
   height: 'gives a height that it cannot have',
-  trusses: 'counts more or fewer trusses than its leaves allow',
+  trusses: 'counts more or fewer flower clusters than its leaves allow',
 }

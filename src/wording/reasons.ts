@@ -198,11 +198,11 @@ export const REASONS: Record<Rule, string> = {
     'The simulated weather has a night of {low} on {date}. Cover what is outside, clear of the leaves.',
   'warn.frost-night': 'A night of {low} on {date}. Cover what is outside, clear of the leaves.',
   'warn.set-cold':
-    'Flowers are open on {date} may not set fruit: the night is {value}. Expect them to drop about {from} to {to}.',
+    'The night of {date} is too cold for open flowers to set fruit: {value}. Expect them to drop about {from} to {to}.',
   'warn.set-hot':
-    'Flowers are open on {date} may not set fruit: it reaches {value}. Expect them to drop about {from} to {to}.',
+    'The day of {date} is too hot for open flowers to set fruit: {value}. Expect them to drop about {from} to {to}.',
   'warn.cold-spell':
-    'Only {set} of flowers set from {date} to {until}, with nights down to {night} and days from {high}. Expect gaps about {from} to {to}.',
+    'From {date} to {until} nights fall to {night} and days only reach {high}. Only {set} of flowers set, so expect gaps about {from} to {to}.',
   'warn.heat-spell':
     'From {date} to {until} nights reach {night} and days {high}. Only {set} of flowers set, so expect gaps about {from} to {to}.',
   'warn.heat-spell-cherry':

@@ -9,6 +9,10 @@ import { written } from './written'
 export const sayNumber = (value: number, manner: Manner, digits = 1): string =>
   formatNumber(value, manner, digits)
 
+/** A number as it is typed into a field, with all its digits. */
+export const typedNumber = (value: number, { decimals }: Pick<Manner, 'decimals'>): string =>
+  decimals === 'comma' ? String(value).replace('.', ',') : String(value)
+
 /** kg in the gardener's units. */
 export const sayMass = (value: number, manner: Manner): string =>
   formatMeasure({ kind: 'mass', value }, manner)

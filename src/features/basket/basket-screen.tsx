@@ -13,7 +13,7 @@ import { sayCautions } from '../../wording/cautions'
 import { TRUSS_STAGE_NAMES } from '../../wording/harvest'
 import { capital } from '../../wording/names'
 import { written } from '../../wording/written'
-import { sayMass } from '../../wording/say'
+import { sayCount, sayMass } from '../../wording/say'
 import type { BasketPlanting, BasketView } from './queries'
 import { Surplus } from './surplus'
 import { weighables, weighingEntries } from './weighable'
@@ -225,8 +225,8 @@ function PickBeforeNote({
       {before.why === 'frost'
         ? `Frost on ${before.date}, ${value}. Pick all full-sized fruit before it, about ${sayMass(green, manner)}. Green ones ripen indoors at ${written('{temperature 13–21}', manner)}.`
         : before.why === 'rain'
-          ? `${value} of rain on ${before.date}. Pick fruit that show their first color before it, or they split${breakers > 0 ? ` (${breakers} trusses)` : ''}. They ripen indoors with little loss.`
-          : `${value} on ${before.date}. Pick fruit that show their first color before it${breakers > 0 ? ` (${breakers} trusses)` : ''}. In such heat they ripen badly and scald.`}
+          ? `${value} of rain on ${before.date}. Pick fruit that show their first color before it, or they split${breakers > 0 ? ` (${sayCount(breakers, 'cluster')})` : ''}. They ripen indoors with little loss.`
+          : `${value} on ${before.date}. Pick fruit that show their first color before it${breakers > 0 ? ` (${sayCount(breakers, 'cluster')})` : ''}. In such heat they ripen badly and scald.`}
     </p>
   )
 }

@@ -1,5 +1,6 @@
 'use server'
 
+import { mannerOf } from '../../data/gardens'
 import { revalidatePath } from 'next/cache'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { Product } from '../../core/feeding'
@@ -27,6 +28,7 @@ export async function disconnectSensor(id: string): Promise<Result> {
   return { ok: true }
 }
 
+const NO_GARDEN = 'You have no garden yet. Start one first.'
 const NO_FEED = 'That cannot be saved: it is not a feed. Load the screen again.'
 
 /** Keeps a feed as typed from its label. @param shown the feed as its form began; null: it is a new one */
@@ -36,8 +38,10 @@ export async function keepProduct(
   shown: ProductValues | null,
 ): Promise<FormProblems | undefined> {
   if (!idField().required().isValidSync(id)) return { form: NO_FEED }
-  const before = (await loadGarden())?.products.find((one) => one.id === id)
-  const merged = mergedForm(typed, shown, before && typedProduct(before), 'This feed')
+  const state = await loadGarden()
+  if (!state) return { form: NO_GARDEN }
+  const before = state.products.find((one) => one.id === id)
+  const merged = mergedForm(typed, shown, before && typedProduct(before, mannerOf(state.garden)), 'This feed')
   if ('problems' in merged) return merged.problems
   const checked = await checkForm(productSchema, merged.typed)
   if ('fields' in checked) return { fields: checked.fields }

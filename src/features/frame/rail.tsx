@@ -64,7 +64,7 @@ export function Rail() {
         </span>
       </button>
       <details ref={more} className="relative grow sm:hidden">
-        <summary className={`${ITEM} list-none ${tone(indoors.some(({ path }) => isHere(path)))}`}>
+        <summary className={`${ITEM} h-full list-none ${tone(indoors.some(({ path }) => isHere(path)))}`}>
           More
         </summary>
         <div className="absolute right-0 bottom-full max-h-[80dvh] w-56 overflow-y-auto border border-base-300 bg-base-200">

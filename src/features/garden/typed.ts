@@ -1,3 +1,4 @@
+import { typedNumber } from '../../wording/say'
 import { mannerOf } from '../../data/gardens'
 import type { Manner } from '../../core/facts'
 import { formatDate } from '../../wording/dates'
@@ -27,12 +28,12 @@ export function typedSite(garden: GardenRow): SiteValues {
 }
 
 /** The months as their form shows them. */
-export const typedNormals = (rows: readonly NormalRow[], { units }: Manner): NormalsValues => ({
+export const typedNormals = (rows: readonly NormalRow[], manner: Manner): NormalsValues => ({
   months: rows.map((row) =>
     Object.fromEntries(
       NORMAL_FIELDS.map((field) => [
         field,
-        String(Math.round(shownNormal(field, row[field], units === 'us') * 10) / 10),
+        typedNumber(Math.round(shownNormal(field, row[field], manner.units === 'us') * 10) / 10, manner),
       ]),
     ),
   ) as NormalsValues['months'],

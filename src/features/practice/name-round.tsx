@@ -85,7 +85,7 @@ export function NameRound({ task, manner, onScored, onNext }: RoundProps) {
                     type="radio"
                     name={`part-${index}`}
                     className="btn join-item min-h-11 bg-base-100 px-2.5 checked:bg-primary"
-                    aria-label={choice}
+                    aria-label={choice === 'truss' ? 'flower cluster' : choice}
                     checked={given[index] === choice}
                     onFocus={() => setChosen(part)}
                     onChange={() => name(index, choice)}

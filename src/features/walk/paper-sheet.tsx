@@ -1,6 +1,6 @@
 import { PrintFrame } from '../../components/print-frame'
 import { formatDate } from '../../wording/dates'
-import type { Round } from './types'
+import type { Round, Stop } from './types'
 
 const CELL = 'py-1.5 pr-3 align-top'
 
@@ -57,9 +57,9 @@ export function PaperSheet({ round, paper }: { round: Round; paper: 'a4' | 'lett
                     </span>
                   ))}
               </td>
-              <td className="w-[28%] border-b border-dotted border-black">
-                {stop.act.type !== 'open' && stop.act.type !== 'tend' && stop.act.fields[0]?.label}
-                {stop.act.type === 'tend' && 'plants left out:'}
+              <td className="w-[28%] align-bottom" style={{ fontSize: '9pt' }}>
+                {writtenIn(stop)}
+                <span aria-hidden className="mb-1 block h-4 border-b border-dotted border-black" />
               </td>
             </tr>
           ))}
@@ -67,4 +67,10 @@ export function PaperSheet({ round, paper }: { round: Round; paper: 'a4' | 'lett
       </table>
     </PrintFrame>
   )
+}
+
+/** What is written beside a stop. */
+function writtenIn({ act }: Stop): string {
+  if (act.type === 'tend') return 'Plants left out'
+  return act.type === 'open' ? '' : (act.fields[0]?.label ?? '')
 }

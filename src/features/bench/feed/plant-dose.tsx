@@ -7,6 +7,7 @@ import { useCalculator } from '../../../components/forms/use-calculator'
 import { COMMON_PRODUCTS, knownFeeds, LAYINGS, type Product } from '../../../core/feeding'
 import type { Manner } from '../../../core/facts'
 import { LAYING_NAMES } from '../../../wording/feed-schools'
+import { typedNumber } from '../../../wording/say'
 import { FeedOptions } from './options'
 import { BOX_NITROGEN, doseOfPlant, doseSchema } from './plant-dose.model'
 
@@ -35,7 +36,7 @@ export function PlantDose({
     schema: doseSchema,
     defaults: {
       laying: selfWatering ? 'band' : 'ring',
-      nitrogen: selfWatering ? BOX_NITROGEN : String(Number(Math.max(0.5, wanted).toFixed(1))),
+      nitrogen: selfWatering ? BOX_NITROGEN : typedNumber(Number(Math.max(0.5, wanted).toFixed(1)), manner),
     },
   })
   const dose = all && doseOfPlant(product, all, plants, manner)

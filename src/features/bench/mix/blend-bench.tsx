@@ -31,6 +31,7 @@ export function BlendBench({ view }: { view: MixView }) {
     bagOf(
       known.find((one) => one.name === name)!,
       volume,
+      manner,
     )
   const { form, field, typed, values, faults } = useCalculator({
     schema: blendSchema(manner),
@@ -80,7 +81,7 @@ export function BlendBench({ view }: { view: MixView }) {
                 {...field(`bags.${index}.name`, () => {
                   const { name, volume } = form.getValues(`bags.${index}`)
                   const product = known.find((one) => one.name === name)
-                  if (product) form.setValue(`bags.${index}`, bagOf(product, volume))
+                  if (product) form.setValue(`bags.${index}`, bagOf(product, volume, manner))
                 })}
               />
             </div>

@@ -1,3 +1,4 @@
+import { typedNumber } from '../../../wording/say'
 import { array, object, string, type InferType } from 'yup'
 import {
   blendAnalysis,
@@ -29,14 +30,14 @@ export interface TypedBag {
 }
 
 /** A product as a bag. */
-export const bagOf = ({ name, n, p2o5, k2o, bulkDensity, release }: Product, volume: string): TypedBag => ({
-  name,
-  n: String(n),
-  p2o5: String(p2o5),
-  k2o: String(k2o),
-  density: String(bulkDensity),
+export const bagOf = (product: Product, volume: string, manner: Manner): TypedBag => ({
+  name: product.name,
+  n: typedNumber(product.n, manner),
+  p2o5: typedNumber(product.p2o5, manner),
+  k2o: typedNumber(product.k2o, manner),
+  density: typedNumber(product.bulkDensity, manner),
   volume,
-  release,
+  release: product.release,
 })
 
 const percent = () => decimalField(0, 100)

@@ -1,5 +1,6 @@
 'use client'
 
+import { typedNumber } from '../../../wording/say'
 import { useState } from 'react'
 import { Figures } from '../../../components/advice/figures'
 import { ChoiceField, TextField } from '../../../components/forms/fields'
@@ -36,8 +37,8 @@ export function DiluteBench({ manner, products }: { manner: Manner; products: re
             const found = known.find(({ id }) => id === target.value) ?? null
             setFeed(found)
             if (!found) return
-            form.setValue('rate', String(found.labelRate))
-            form.setValue('nitrogen', String(found.n))
+            form.setValue('rate', found.labelRate === null ? '' : typedNumber(found.labelRate, manner))
+            form.setValue('nitrogen', typedNumber(found.n, manner))
             form.setValue('form', found.nitrogen)
           }}
         >

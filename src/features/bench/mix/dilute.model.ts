@@ -1,3 +1,4 @@
+import { typedNumber } from '../../../wording/say'
 import { object, type InferType } from 'yup'
 import {
   doseFor,
@@ -53,13 +54,17 @@ export const dilutionSchema = (manner: Manner) =>
     ...saltFields,
   })
 
-export const USUAL_SALT = { form: 'mixed' as NitrogenForm, labelEc: '', source: '0.4' }
+export const usualSalt = (manner: Manner) => ({
+  form: 'mixed' as NitrogenForm,
+  labelEc: '',
+  source: typedNumber(0.4, manner),
+})
 
 export const usualDilution = (manner: Manner) => ({
   rate: '2',
   water: inEither(manner, '10 L', '2 gal'),
   nitrogen: '12',
-  ...USUAL_SALT,
+  ...usualSalt(manner),
 })
 
 /**

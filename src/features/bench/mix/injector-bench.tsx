@@ -4,12 +4,12 @@ import { Figures } from '../../../components/advice/figures'
 import { TextField } from '../../../components/forms/fields'
 import { useCalculator } from '../../../components/forms/use-calculator'
 import type { Manner } from '../../../core/facts'
-import { dissolvingNote, injection, injectorSchema, USUAL_INJECTOR } from './injector.model'
+import { dissolvingNote, injection, injectorSchema, usualInjector } from './injector.model'
 import { SaltFields } from './salt-fields'
 
 /** Stock for an injector, and what it brings at the outlet. */
 export function InjectorBench({ manner }: { manner: Manner }) {
-  const { field, values } = useCalculator({ schema: injectorSchema, defaults: USUAL_INJECTOR })
+  const { field, values } = useCalculator({ schema: injectorSchema, defaults: usualInjector(manner) })
   const made = injection(values, manner)
   return (
     <section aria-label="Injector">

@@ -4,7 +4,7 @@ import type { Manner } from '../../../core/facts'
 import type { Sound } from '../../../wording/check-form'
 import { decimalField } from '../../../wording/fields'
 import { sayNumber } from '../../../wording/say'
-import { saltFields, sayEc, USUAL_SALT } from './dilute.model'
+import { saltFields, sayEc, usualSalt } from './dilute.model'
 
 export const injectorSchema = object({
   /** mg/L. */
@@ -16,7 +16,13 @@ export const injectorSchema = object({
   tank: decimalField(0.1, 100_000),
   ...saltFields,
 })
-export const USUAL_INJECTOR = { outlet: '150', ratio: '100', nitrogen: '20', tank: '20', ...USUAL_SALT }
+export const usualInjector = (manner: Manner) => ({
+  outlet: '150',
+  ratio: '100',
+  nitrogen: '20',
+  tank: '20',
+  ...usualSalt(manner),
+})
 
 /** g per liter. */
 const MOST_DISSOLVED = 300

@@ -66,13 +66,13 @@ export function KeptFeeds({ products, manner }: { products: readonly Product[]; 
                   </button>
                 </span>
               </div>
-              {open === id && <ProductForm product={product} onDone={() => setOpen(null)} />}
+              {open === id && <ProductForm product={product} manner={manner} onDone={() => setOpen(null)} />}
             </li>
           )
         })}
       </ul>
       {open === 'new' ? (
-        <ProductForm product={null} onDone={() => setOpen(null)} />
+        <ProductForm product={null} manner={manner} onDone={() => setOpen(null)} />
       ) : (
         <button type="button" className="btn mt-2 min-h-11 bg-base-100" onClick={() => setOpen('new')}>
           Add a feed

@@ -4,7 +4,7 @@ import { RECIPE_PARTS } from '../../../core/containers'
 import { soundOf } from '../../../wording/check-form'
 import { bagOf, blendOf, blendSchema, fedBlend, readRatio, solved, type TypedBag } from './blend.model'
 import { dilution, dilutionSchema, solutionNote, usualDilution } from './dilute.model'
-import { injection, injectorSchema, USUAL_INJECTOR } from './injector.model'
+import { injection, injectorSchema, usualInjector } from './injector.model'
 import { pottingMix, pottingSchema, typedParts } from './potting.model'
 
 const metric = { units: 'metric', decimals: 'point', dates: 'day-first' } as const
@@ -59,7 +59,7 @@ describe('a can', () => {
 
 describe('an injector’s stock', () => {
   const made = (typed: object) =>
-    injection(soundOf(injectorSchema, { ...USUAL_INJECTOR, ...typed }).values, metric)
+    injection(soundOf(injectorSchema, { ...usualInjector(metric), ...typed }).values, metric)
   it('is the target times the ratio over what the feed holds', () => {
     // 150 mg/L × 100 ÷ 200 mg/g = 75 g/L.
     expect(made({})!.answer).toBe('75 g per liter of stock')
@@ -77,7 +77,12 @@ describe('an injector’s stock', () => {
 
 describe('a potting mix', () => {
   const mix = (typed: object, manner: typeof metric | typeof us = metric) => {
-    const usual = { pot: '20 L', pots: '4', bag: '40 L', parts: typedParts(RECIPE_PARTS['bark-base']) }
+    const usual = {
+      pot: '20 L',
+      pots: '4',
+      bag: '40 L',
+      parts: typedParts(RECIPE_PARTS['bark-base'], metric),
+    }
     return pottingMix(soundOf(pottingSchema(manner), { ...usual, ...typed }).all, manner)
   }
   it('fills the pots once it has settled, in the recipe’s shares', () => {
@@ -89,13 +94,13 @@ describe('a potting mix', () => {
     expect(packs).toBe(false)
   })
   it('takes an empty part for none, and asks for one at the least', () => {
-    const none = typedParts({})
+    const none = typedParts({}, metric)
     expect(mix({ parts: { ...none, coir: '1' } })!.bill.map(({ component }) => component)).toEqual(['coir'])
     expect(mix({ parts: none })).toBeNull()
     expect(mix({ parts: { ...none, coir: 'x' } })).toBeNull()
   })
   it('warns of garden soil in a pot', () =>
-    expect(mix({ parts: typedParts(RECIPE_PARTS['raised-bed']) })!.packs).toBe(true))
+    expect(mix({ parts: typedParts(RECIPE_PARTS['raised-bed'], metric) })!.packs).toBe(true))
   it('speaks gallons and pounds in a garden that does', () => {
     const { answer, lines } = mix({ pots: '1', pot: '5 gal' }, us)!
     expect(answer).toBe('5,7\u00a0gal of loose mix for 1 pot')
@@ -106,7 +111,7 @@ describe('a potting mix', () => {
 describe('a blend of bags', () => {
   const product = (name: string) => knownFeeds([]).find((one) => one.name === name)!
   const bags = (...list: [name: string, volume: string][]): TypedBag[] =>
-    list.map(([name, volume]) => bagOf(product(name), volume))
+    list.map(([name, volume]) => bagOf(product(name), volume, metric))
   const read = (typed: TypedBag[], manner: typeof metric | typeof us = metric) =>
     soundOf(blendSchema(manner), { bags: typed, ratio: '3-1-4', nitrogen: '20' })
 

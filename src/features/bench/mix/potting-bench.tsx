@@ -18,7 +18,7 @@ export function PottingBench({ manner }: { manner: Manner }) {
       pot: inEither(manner, '20 L', '5 gal'),
       pots: '4',
       bag: inEither(manner, '40 L', '10 gal'),
-      parts: typedParts(RECIPE_PARTS['bark-base']),
+      parts: typedParts(RECIPE_PARTS['bark-base'], manner),
     },
   })
   const mix = pottingMix(all, manner)
@@ -30,7 +30,10 @@ export function PottingBench({ manner }: { manner: Manner }) {
           <ChoiceField
             label="Begin from"
             onChange={({ target }) =>
-              form.setValue('parts', typedParts(RECIPE_PARTS[RECIPES.find((one) => one === target.value)!]))
+              form.setValue(
+                'parts',
+                typedParts(RECIPE_PARTS[RECIPES.find((one) => one === target.value)!], manner),
+              )
             }
             defaultValue="bark-base"
           >

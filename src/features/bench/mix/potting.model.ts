@@ -1,3 +1,4 @@
+import { typedNumber } from '../../../wording/say'
 import { object, type InferType, type NumberSchema } from 'yup'
 import {
   COMPONENTS,
@@ -35,11 +36,11 @@ export const pottingSchema = (manner: Manner) =>
   })
 
 /** A recipe's parts as they are typed. */
-export const typedParts = (parts: Partial<Record<Component, number>>) =>
+export const typedParts = (parts: Partial<Record<Component, number>>, manner: Manner) =>
   Object.fromEntries(
     COMPONENTS.map((component) => [
       component,
-      parts[component] === undefined ? '' : String(parts[component]),
+      parts[component] === undefined ? '' : typedNumber(parts[component], manner),
     ]),
   ) as Record<Component, string>
 

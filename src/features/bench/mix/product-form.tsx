@@ -1,5 +1,6 @@
 'use client'
 
+import type { Manner } from '../../../core/facts'
 import { useMemo } from 'react'
 import { useWatch } from 'react-hook-form'
 import { say } from '../../../components/say'
@@ -12,12 +13,20 @@ import { NITROGEN_NAMES, RELEASE_NAMES } from '../../../wording/feed-schools'
 import { productSchema, typedProduct, type ProductValues } from './product-schema'
 
 /** A feed by its label. */
-export function ProductForm({ product, onDone }: { product: Product | null; onDone: () => void }) {
+export function ProductForm({
+  product,
+  manner,
+  onDone,
+}: {
+  product: Product | null
+  manner: Manner
+  onDone: () => void
+}) {
   // One id for the whole life of the form: sent twice, it is the same feed.
   const id = useMemo(() => product?.id ?? v7(), [product])
   const { form, submit, field, busy, problem } = useCheckedForm<ProductValues>({
     schema: productSchema,
-    defaults: typedProduct(product),
+    defaults: typedProduct(product, manner),
     send: async (values, { shown }) => {
       const problems = await keepProduct(id, values, product && shown)
       if (problems) return problems

@@ -1,3 +1,5 @@
+import type { Manner } from '../../../core/facts'
+import { typedNumber } from '../../../wording/say'
 import { boolean, object, type AnyObjectSchema } from 'yup'
 import { NITROGEN_FORMS, RELEASES, type Product } from '../../../core/feeding'
 import { choiceField, decimalField, nameField, orNothing } from '../../../wording/fields'
@@ -40,12 +42,15 @@ export const productSchema: AnyObjectSchema = object({
   })
 
 /** A feed as its form starts. */
-export const typedProduct = (product: Product | null): ProductValues => ({
+export const typedProduct = (product: Product | null, manner: Manner): ProductValues => ({
   name: product?.name ?? '',
   nitrogen: product?.nitrogen ?? 'mixed',
   release: product?.release ?? 'soluble',
   liquid: product?.liquid ?? false,
   ...(Object.fromEntries(
-    [...MEASURES, ...MAYBE].map((key) => [key, String(product?.[key] ?? (key === 'bulkDensity' ? 1 : ''))]),
+    [...MEASURES, ...MAYBE].map((key) => {
+      const value = product?.[key] ?? (key === 'bulkDensity' ? 1 : null)
+      return [key, value === null ? '' : typedNumber(value, manner)]
+    }),
   ) as Record<(typeof MEASURES)[number] | (typeof MAYBE)[number], string>),
 })
