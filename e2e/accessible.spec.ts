@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { SCREENS } from './support/screens'
+import { SCREENS } from '../scripts/lib/screens.mjs'
 import { expect, open, test } from './support/test'
 
 /** The faults that the rules find, of any weight, each with where it is. */

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import type { Manner } from '../src/core/facts'
 import { wordFaults } from './support/said'
-import { SCREENS } from './support/screens'
+import { SCREENS } from '../scripts/lib/screens.mjs'
 import { expect, open, test } from './support/test'
 
 test.use({ data: 'demo-us', viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })

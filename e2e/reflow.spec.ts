@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import type { Manner } from '../src/core/facts'
-import { SCREENS } from './support/screens'
+import { SCREENS } from '../scripts/lib/screens.mjs'
 import { wordFaults } from './support/said'
 import { expect, open, test } from './support/test'
 

@@ -8,7 +8,7 @@ test('a planting day of two kinds: checked, measured by taps, set out with what 
   await page.getByRole('link', { name: 'Planting day', exact: true }).click()
   const heading = page.getByRole('heading', { level: 1 })
   const carry = page.getByRole('region', { name: 'Bring out first' })
-  await expect(heading).toHaveText('Plant out 8 plants of 1 planting')
+  await expect(heading).toHaveText('Plant out 8 plants')
   await expect(page.getByText('Wait until about 22 June.')).toBeVisible()
   await expect(carry.getByText(/^Labels: 8$/)).toBeVisible()
   await expect(carry.getByText(/^Twine: \d+\sm$/)).toBeVisible()

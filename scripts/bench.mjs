@@ -6,6 +6,7 @@ import { ensureChromium } from './lib/chromium.mjs'
 import { countLines } from './lib/count-lines.mjs'
 import { demoServer } from './lib/demo-server.mjs'
 import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
+import { SCREENS } from './lib/screens.mjs'
 
 /** Times and sizes on this machine; nothing here passes or fails. */
 ensureInstalled()
@@ -27,39 +28,8 @@ const median = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.l
 
 console.log(`server ready after ${server.startup.toFixed(0)} ms`)
 const WARM_UP = 10
-const ROUTES = [
-  '/walk',
-  '/season',
-  '/ground',
-  '/ground/list',
-  '/ground/demo-bed-1',
-  '/ground/how-many',
-  '/ground/pots',
-  '/ground/papers',
-  '/garden',
-  '/garden/weather',
-  '/plantings/new',
-  '/plantings/demo-2026-bed-2-1',
-  '/plantings/demo-2026-bed-4-1/set-out',
-  '/plantings/demo-2026-bed-4-1/support',
-  '/planting-day',
-  '/plants/demo-2026-bed-1-1-1',
-  '/shed',
-  '/practice',
-  '/bench/water',
-  '/bench/feed',
-  '/bench/mix',
-  '/clinic',
-  '/clinic/watch',
-  '/clinic/cases',
-  '/clinic/causes',
-  '/basket',
-  '/basket/review',
-  '/almanac',
-  '/logbook',
-]
 console.log('route, first answer ms, warm median ms, html kB, first-load script kB gzipped')
-for (const path of ROUTES) {
+for (const path of SCREENS) {
   const first = await timed(path)
   for (let turn = 0; turn < WARM_UP; turn++) await timed(path)
   const warm = []

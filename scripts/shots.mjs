@@ -9,7 +9,7 @@ const DESKTOP = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const SHOTS = [
   { name: 'walk', path: '/walk' },
-  { name: 'walk-phone', path: '/walk', viewport: PHONE },
+  { name: 'walk-phone', path: '/walk', viewport: PHONE, stop: 'Pinch out suckers' },
   { name: 'season', path: '/season' },
   { name: 'ground', path: '/ground' },
   { name: 'ground-bed', path: '/ground/demo-tunnel', fit: 'Long Ember' },
@@ -40,7 +40,7 @@ mkdirSync('docs/screenshots', { recursive: true })
 const browser = await chromium.launch(installed())
 const servers = { demo: await demoServer('shots'), empty: await demoServer('shots-empty', { empty: true }) }
 for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = false, ...acts } of SHOTS) {
-  const page = await browser.newPage({ viewport })
+  const page = await browser.newPage({ viewport, hasTouch: viewport === PHONE, isMobile: viewport === PHONE })
   await page.addInitScript((chosen) => localStorage.setItem('theme', chosen), theme)
   await page.goto((empty ? servers.empty : servers.demo).address + path)
   await page.waitForLoadState('networkidle')
@@ -51,6 +51,7 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
     await page.getByRole('heading', { name: 'Does this look like your place?' }).waitFor()
   }
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
+  if (acts.stop) await page.getByRole('button', { name: acts.stop }).first().click()
   for (const name of acts.press ?? []) await page.getByRole('button', { name, exact: true }).click()
   if (acts.judge) {
     await page.getByRole('button', { name: acts.judge }).last().click()

@@ -54,7 +54,8 @@ const say = (reason: Reason, manner: Manner): string =>
 
 /** The reason with each of its values at each of its extremes. */
 function extremesOf(rule: AnyRule): Reason[] {
-  const keys = [...new Set([...SENTENCES[rule].matchAll(/\{(\w+)(?: [a-z |]+)?\}/g)].map(([, key]) => key!))]
+  const text = SENTENCES[rule].replace('{cuts}', '{suckers} {leaves} {trusses} {tips}')
+  const keys = [...new Set([...text.matchAll(/\{(\w+)(?: [a-z |]+)?\}/g)].map(([, key]) => key!))]
   const choices = keys.map((key): Measure[] =>
     key === 'sign'
       ? [{ kind: 'name', value: 'yellow-blotches-above' satisfies SignId }]

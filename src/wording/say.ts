@@ -44,10 +44,7 @@ export function fillIn(sentence: string, reason: Reason, manner: Manner): string
   return written(sentence, manner).replace(VALUE, (_, key: string, one?: string, many?: string, at = 0) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
-    if (one && value.kind === 'count') {
-      const number = sayMeasure(value, manner)
-      return `${number} ${number === '1' ? one : (many ?? `${one}s`)}`
-    }
+    if (one && value.kind === 'count') return sayCounted(value.value, manner, one, many)
     if (key === 'odds' && value.kind === 'share')
       return at === 0 ? capital(sayOdds(value.value)) : sayOdds(value.value)
     return value.kind === 'temperature' ? sayApart(value.value, reason, manner) : sayMeasure(value, manner)
@@ -73,6 +70,12 @@ export function sayOdds(share: number): string {
   if (years === 0) return 'fewer than 1 year in 10'
   if (share === 1) return 'every year'
   return years === 10 ? 'more than 9 years in 10' : `${sayCount(years, 'year')} in 10`
+}
+
+/** A reason's count and what it counts, as the garden writes numbers. */
+export function sayCounted(value: number, manner: Manner, one: string, many = `${one}s`): string {
+  const number = sayNumber(value, manner)
+  return `${number} ${number === '1' ? one : many}`
 }
 
 /** `6 plants`, `1 plant`. */

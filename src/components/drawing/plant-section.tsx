@@ -45,7 +45,7 @@ export function PlantSection({
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="h-full max-h-[46rem] w-full bg-base-100"
+      className="plant-section h-full max-h-[46rem] w-full bg-base-100"
       // With a handle in it, it is more than a picture.
       role={onBury ? 'group' : 'img'}
       aria-label={describe(answer, plant, manner)}

@@ -54,7 +54,12 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
       ? [
           {
             rule: 'call.cut' as const,
-            values: { suckers: count(cuts.sucker), leaves: count(cuts.leaf), trusses: count(cuts.truss) },
+            values: {
+              suckers: count(cuts.sucker),
+              leaves: count(cuts.leaf),
+              trusses: count(cuts.truss),
+              tips: count(cuts.tip),
+            },
             weight: ties.length > 0 ? ('supports' as const) : ('decides' as const),
           },
         ]

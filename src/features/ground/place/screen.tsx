@@ -253,7 +253,7 @@ const NEW_CANOPY = {
 }
 
 const headline = (fits: number, name: string, standing: number) =>
-  `${fits === 0 ? 'No more' : fits} ${name} ${fits === 1 ? 'fits' : 'fit'}${standing > 0 ? ` beside the ${standing} here` : ''}`
+  `${fits === 0 ? 'No more' : fits} ${name} ${fits === 1 ? 'fits' : 'fit'}${standing > 0 ? ` beside the ${standing === 1 ? 'one' : standing} here` : ''}`
 
 function firstWish({ plantings, cultivars, school }: PlaceView): Wish {
   const main = plantings[0]

@@ -19,7 +19,7 @@ export function DayPlanScreen({ plan }: { plan: DayPlan }) {
       <p className="text-quiet">Planting day, {formatDate(plan.on, manner)}</p>
       <h1 className="mt-1 text-3xl font-semibold">
         {going.length > 0
-          ? `Plant out ${sayCount(plants, 'plant')} of ${sayCount(going.length, 'planting')}`
+          ? `Plant out ${sayCount(plants, 'plant')}${going.length > 1 ? ` of ${going.length} plantings` : ''}`
           : waiting.length > 0
             ? 'Not today'
             : 'No plants are waiting to be planted out'}
