@@ -1,16 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import type { Call, CallAnswer } from '../core/calls'
 import { isoDate } from '../core/calendar'
-import type { Manner } from '../core/facts'
 import { lookWords, sayBooking, sayCall, sayDone, sayWhen, sayWindow } from './calls'
 import { easeOf, wordsOf } from '../test/plain-words'
 import { REASONS } from './reasons'
+import { FIRST_REASONS, sayAnswered, sayBring, sayPressing, sayRound, sayRoundWeather } from './round'
+import { faultsOf, longSentences, MANNERS } from '../test/said-faults'
 import { sayOdds } from './say'
 import { written } from './written'
 
-const MANNERS: Manner[] = (['metric', 'us'] as const).flatMap((units) =>
-  (['point', 'comma'] as const).map((decimals) => ({ units, decimals, dates: 'day-first' as const })),
-)
 const today = isoDate('2026-06-18')
 
 const call = (answer: CallAnswer) => answer
@@ -105,6 +103,48 @@ describe('what the round says', () => {
     expect(sayWindow(window('2026-06-14', null), today, manner!)).toBe('due since 14 Jun')
     expect(sayWindow(window('2026-06-18', null), today, manner!)).toBe('due today')
     expect(sayWindow(window('2026-06-20', null), today, manner!)).toBe('from 20 Jun')
+  })
+})
+
+describe('the round as a whole', () => {
+  const counts = [0, 1, 2, 12, 140]
+  it('is well said with no stop, one, and very many', () => {
+    const said = counts.flatMap((count) => [
+      sayRound(count, 14 * count),
+      sayPressing({ tonight: count, late: 0 }),
+      sayPressing({ tonight: 1, late: count }),
+      sayRoundWeather({ wet: count, hot: 0 }),
+      sayRoundWeather({ wet: 1, hot: count }),
+      sayAnswered.notOn('Bed 1', count),
+      FIRST_REASONS.basis(count, true),
+      FIRST_REASONS.basis(count, false),
+    ])
+    for (const text of said)
+      expect([...faultsOf(text, MANNERS[0]!), ...longSentences(text)], text).toEqual([])
+    expect(
+      [sayRound(0, 0), sayRound(1, 5), sayRound(13, 70)].map((text) => text.replaceAll('\u00a0', ' ')),
+    ).toEqual(['Nothing to do today', 'One stop, 5 min', '13 stops, 1 h 10 min'])
+    expect(sayPressing({ tonight: 0, late: 0 })).toBe('')
+    expect(sayBring([])).toBe('')
+    expect(sayRoundWeather({ wet: 1, hot: 2 })).toBe(
+      'Rain today: 1 stop waits until leaves and fruit are dry. Hot by day: 2 stops are for the evening.',
+    )
+  })
+  it('says what was kept of an answer, and when it comes again', () => {
+    for (const manner of MANNERS) {
+      for (const text of [
+        sayAnswered.later('Bed 1', today, manner),
+        sayAnswered.lookAgain('Bed 1', 'no flower is open yet', today, manner),
+        sayAnswered.early(sayAnswered.skipped('Bed 1')),
+        sayAnswered.kept('Bed 1', 'photo'),
+        sayAnswered.asEntered('Bed 1'),
+        sayAnswered.done('Bed 1', 'picked'),
+      ]) {
+        expect(faultsOf(text, manner), text).toEqual([])
+        expect(text).toMatch(/^Bed 1: [^.]+\.( Look again on .+\.)?$/)
+      }
+    }
+    expect(sayAnswered.early('Bed 1: skipped.')).toBe('Bed 1: skipped, before it was due.')
   })
 })
 

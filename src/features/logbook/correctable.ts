@@ -1,3 +1,4 @@
+import { ENTRY_FIELDS as LABELS } from '../../wording/entry-fields'
 import type { Manner } from '../../core/facts'
 import type { EntryKind, LogEntry } from '../../core/log'
 import { formatMeasure, type QuantityKind } from '../../core/quantity'
@@ -17,26 +18,26 @@ type Told = Pick<CorrectField, 'name' | 'label' | 'unit'> & Partial<CorrectField
 
 /** Which numbers of which kinds are typed again; of other kinds only the day and the note are. */
 const FIELDS: Partial<Record<EntryKind, Told[]>> = {
-  sown: [{ name: 'seeds', label: 'Seeds', unit: 'whole' }],
-  emerged: [{ name: 'count', label: 'Plants', unit: 'whole' }],
+  sown: [{ name: 'seeds', label: LABELS.sown.seeds, unit: 'whole' }],
+  emerged: [{ name: 'count', label: LABELS.emerged.count, unit: 'whole' }],
   'potted-up': [
-    { name: 'count', label: 'Plants', unit: 'whole' },
-    { name: 'potVolume', label: 'Pot', unit: 'volume' },
+    { name: 'count', label: LABELS['potted-up'].count, unit: 'whole' },
+    { name: 'potVolume', label: LABELS['potted-up'].potVolume, unit: 'volume' },
   ],
   'soil-read': [
-    { name: 'temperature', label: 'Soil', unit: 'temperature' },
-    { name: 'depth', label: 'Depth', unit: 'length' },
+    { name: 'temperature', label: LABELS['soil-read'].temperature, unit: 'temperature' },
+    { name: 'depth', label: LABELS['soil-read'].depth, unit: 'length' },
   ],
   picked: [
-    { name: 'mass', label: 'Weight', unit: 'mass' },
-    { name: 'count', label: 'Number of fruit (optional)', unit: 'whole', optional: true },
+    { name: 'mass', label: LABELS.picked.mass, unit: 'mass' },
+    { name: 'count', label: LABELS.picked.count, unit: 'whole', optional: true },
   ],
   seen: [
-    { name: 'leaves', label: 'Number of leaves (optional)', unit: 'whole', optional: true },
-    { name: 'height', label: 'Height (optional)', unit: 'length', optional: true },
+    { name: 'leaves', label: LABELS.seen.leaves, unit: 'whole', optional: true },
+    { name: 'height', label: LABELS.seen.height, unit: 'length', optional: true },
   ],
-  watered: [{ name: 'litres', label: 'Amount given', unit: 'volume' }],
-  fed: [{ name: 'grams', label: 'Amount given', unit: 'mass', scale: 1000 }],
+  watered: [{ name: 'litres', label: LABELS.watered.litres, unit: 'volume' }],
+  fed: [{ name: 'grams', label: LABELS.fed.grams, unit: 'mass', scale: 1000 }],
 }
 
 /** An entry's numbers as text in the garden's units. */

@@ -1,3 +1,4 @@
+import { ENTRY_FIELDS as LABELS } from '../../wording/entry-fields'
 import type { CallAnswer, Work } from '../../core/calls'
 import { COMMON_PRODUCTS } from '../../core/feeding'
 import type { Manner, PlantPosition } from '../../core/facts'
@@ -27,7 +28,7 @@ export function actOf(
         type: 'enter',
         kind: 'sown',
         data: { seeds: answer.seeds },
-        fields: [whole('seeds', 'Seeds sown', answer.seeds)],
+        fields: [whole('seeds', LABELS.sown.seeds, answer.seeds)],
       }
     case 'get':
       return {
@@ -35,10 +36,10 @@ export function actOf(
         kind: 'met',
         data: { as: 'bought', height: null, leaves: null, carries: 'nothing' },
         fields: [
-          { name: 'height', label: 'Height (optional)', unit: 'length', initial: '', optional: true },
+          { name: 'height', label: LABELS.seen.height, unit: 'length', initial: '', optional: true },
           {
             name: 'leaves',
-            label: 'Number of leaves (optional)',
+            label: LABELS.seen.leaves,
             unit: 'whole',
             initial: '',
             optional: true,
@@ -50,7 +51,7 @@ export function actOf(
         type: 'enter',
         kind: 'emerged',
         data: { count: answer.plants },
-        fields: [whole('count', 'Seedlings that show', answer.plants)],
+        fields: [whole('count', LABELS.emerged.count, answer.plants)],
       }
     case 'pot-up':
       return {
@@ -58,8 +59,13 @@ export function actOf(
         kind: 'potted-up',
         data: { count: answer.plants, potVolume: answer.potVolume },
         fields: [
-          whole('count', 'Plants potted up', answer.plants),
-          { name: 'potVolume', label: 'Pot size', unit: 'volume', initial: text('volume', answer.potVolume) },
+          whole('count', LABELS['potted-up'].count, answer.plants),
+          {
+            name: 'potVolume',
+            label: LABELS['potted-up'].potVolume,
+            unit: 'volume',
+            initial: text('volume', answer.potVolume),
+          },
         ],
       }
     case 'harden':
@@ -70,7 +76,7 @@ export function actOf(
         fields: [
           {
             name: 'hours',
-            label: 'Hours outside',
+            label: LABELS.hardened.hours,
             unit: 'hours',
             initial: answer.rest ? '0' : String(answer.hours),
           },
@@ -82,8 +88,13 @@ export function actOf(
         kind: 'soil-read',
         data: { depth: answer.depth, temperature: answer.expected },
         fields: [
-          { name: 'temperature', label: 'Soil temperature', unit: 'temperature', initial: '' },
-          { name: 'depth', label: 'Depth', unit: 'length', initial: text('length', answer.depth) },
+          { name: 'temperature', label: LABELS['soil-read'].temperature, unit: 'temperature', initial: '' },
+          {
+            name: 'depth',
+            label: LABELS['soil-read'].depth,
+            unit: 'length',
+            initial: text('length', answer.depth),
+          },
         ],
       }
     case 'set-out':
@@ -98,8 +109,8 @@ export function actOf(
         kind: 'picked',
         data: { mass: 0, count: null },
         fields: [
-          { name: 'mass', label: 'Weight', unit: 'mass', initial: '' },
-          { name: 'count', label: 'Number of fruit (optional)', unit: 'whole', initial: '', optional: true },
+          { name: 'mass', label: LABELS.picked.mass, unit: 'mass', initial: '' },
+          { name: 'count', label: LABELS.picked.count, unit: 'whole', initial: '', optional: true },
         ],
       }
     case 'top':
@@ -114,7 +125,12 @@ export function actOf(
         kind: 'watered',
         data: { litres: answer.litres },
         fields: [
-          { name: 'litres', label: 'Amount given', unit: 'volume', initial: text('volume', answer.litres) },
+          {
+            name: 'litres',
+            label: LABELS.watered.litres,
+            unit: 'volume',
+            initial: text('volume', answer.litres),
+          },
         ],
       }
     case 'feed': {
@@ -135,7 +151,12 @@ export function actOf(
           ...(releaseDays === null ? {} : { days: releaseDays }),
         },
         fields: [
-          { name: 'grams', label: 'Amount given', unit: 'grams', initial: text('mass', answer.grams / 1000) },
+          {
+            name: 'grams',
+            label: LABELS.fed.grams,
+            unit: 'grams',
+            initial: text('mass', answer.grams / 1000),
+          },
         ],
       }
     }

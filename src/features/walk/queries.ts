@@ -15,11 +15,12 @@ import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { firstDates, firstSeason, isDone } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
-import { sayMinutes, sayTools, sayWorks } from '../../wording/calls'
+import { sayWorks } from '../../wording/calls'
+import { FIRST_REASONS, sayBring, sayPressing, sayRound, sayRoundWeather } from '../../wording/round'
 import { formatDate, weekday } from '../../wording/dates'
 import { sayFirstDates } from '../../wording/first-dates'
 import { capital } from '../../wording/names'
-import { sayCount, sayTemperature } from '../../wording/say'
+import { sayTemperature } from '../../wording/say'
 import { ENTRY_NAMES } from '../../wording/stages'
 import { firstWeekOf } from './first-week'
 import { stopOf } from './stops'
@@ -38,9 +39,15 @@ export const roundOf = onceADay('round', (day: Day): Round => {
     on,
     now: state.now,
     manner,
-    heading: due.length === 0 && done.length > 0 ? 'Today’s round is done' : headingOf(due),
+    heading:
+      due.length === 0 && done.length > 0
+        ? 'Today’s round is done'
+        : sayRound(
+            due.length,
+            due.reduce((sum, call) => sum + call.minutes, 0),
+          ),
     pressing: pressingIn(due),
-    carry: carryFor(due),
+    carry: sayBring(due.flatMap(({ needs }) => needs.tools)),
     stops: due.map((call) => stopOf(call, day)),
     coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, day)),
     done,
@@ -60,53 +67,17 @@ export const roundOf = onceADay('round', (day: Day): Round => {
 const hasNothingLeft = ({ plantings, coming, today }: Day['outlook']) =>
   coming.length === 0 && plantings.every((own) => isDone(own, today))
 
-const NUMBERS = [
-  'No',
-  'One',
-  'Two',
-  'Three',
-  'Four',
-  'Five',
-  'Six',
-  'Seven',
-  'Eight',
-  'Nine',
-  'Ten',
-  'Eleven',
-  'Twelve',
-]
-
-function headingOf(calls: readonly Call[]): string {
-  if (calls.length === 0) return 'Nothing to do today'
-  const number = NUMBERS[calls.length] ?? String(calls.length)
-  const minutes = calls.reduce((sum, call) => sum + call.minutes, 0)
-  return `${number} ${calls.length === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
-}
-
-/** What does not bear waiting, wherever it stands in the round. */
-function pressingIn(calls: readonly Call[]): string {
-  const tonight = calls.filter(({ urgency }) => urgency === 'tonight').length
-  const late = calls.filter(({ urgency }) => urgency === 'late').length
-  return [tonight > 0 && `${tonight} before tonight`, late > 0 && `${late} late`].filter(Boolean).join(', ')
-}
-
-function carryFor(calls: readonly Call[]): string {
-  const tools = sayTools(calls.flatMap(({ needs }) => needs.tools))
-  return tools === '' ? '' : `Bring: ${tools}`
+/** What does not bear waiting, wherever it is in the round. */
+const pressingIn = (calls: readonly Call[]) => {
+  const count = (of: Call['urgency']) => calls.filter(({ urgency }) => urgency === of).length
+  return sayPressing({ tonight: count('tonight'), late: count('late') })
 }
 
 /** What today's weather changes about the stops. */
 function weatherFor(calls: readonly Call[]): string {
   const off = calls.filter(({ needs }) => needs.suits === false)
   const wet = off.filter(({ needs }) => needs.weather !== 'cool-hours').length
-  const hot = off.length - wet
-  return [
-    wet > 0 &&
-      `Rain today: ${sayCount(wet, 'stop')} ${wet === 1 ? 'waits' : 'wait'} until leaves and fruit are dry.`,
-    hot > 0 && `Hot by day: ${sayCount(hot, 'stop')} ${hot === 1 ? 'is' : 'are'} for the evening.`,
-  ]
-    .filter(Boolean)
-    .join(' ')
+  return sayRoundWeather({ wet, hot: off.length - wet })
 }
 
 /** What was entered with this date. */
@@ -183,19 +154,17 @@ function firstAnswerOf(day: Day): FirstAnswer {
       {
         text:
           frost.p50 === null
-            ? 'In most years you have no frost here.'
-            : `The last frost comes about ${say(date(frost.p50), '')}; 1 year in 10 after ${say(date(frost.p90), 'that')}.`,
+            ? FIRST_REASONS.noFrost
+            : FIRST_REASONS.frost(say(date(frost.p50), ''), say(date(frost.p90), 'that')),
         weight: 'decides',
       },
       {
-        text: 'Plant out by warmth, not by the calendar. A week of nights, on average, and the soil at root depth must be warm enough.',
+        text: FIRST_REASONS.warmth,
         weight: 'supports',
       },
       ...heatReasons(ensemble, date, say),
       {
-        text: ensemble.recorded
-          ? `Based on the ${ensemble.seasons.length} seasons of your weather record.`
-          : `Based on ${ensemble.seasons.length} simulated seasons with your average climate.`,
+        text: FIRST_REASONS.basis(ensemble.seasons.length, ensemble.recorded),
         weight: 'supports',
       },
     ],
@@ -215,7 +184,7 @@ function heatReasons(
   const [from, to] = [date(begins.p50), date(ends.p50)]
   return [
     {
-      text: `Nights stay too warm to set fruit from about ${say(from, '')} to ${say(to, '')}. Plan two short seasons, or grow cherry types.`,
+      text: FIRST_REASONS.heat(say(from, ''), say(to, '')),
       weight: 'warns',
     },
   ]

@@ -8,8 +8,7 @@ import { useAct } from '../../components/act/use-act'
 import { setWayBack } from '../../components/act/way-back'
 import type { NewEntry } from '../../components/act/act-drafts'
 import { addDays } from '../../core/calendar'
-import { formatDate } from '../../wording/dates'
-import { sayCount } from '../../wording/say'
+import { sayAnswered } from '../../wording/round'
 import { DaysAhead } from './days-ahead'
 import { FirstAnswerPart } from './first-answer'
 import { FirstWeekPart } from './first-week-part'
@@ -72,7 +71,7 @@ export function RoundScreen({ round }: { round: Round }) {
     const isSaved = await act({
       entries,
       name,
-      said: isEarly ? `${said.replace(/\.$/, '')}, before it was due.` : said,
+      said: isEarly ? sayAnswered.early(said) : said,
       begin: () => !isTyped && choose(next),
       atOnce: () => !isTyped && setAnswered((before) => [...before, call]),
     })
@@ -92,7 +91,9 @@ export function RoundScreen({ round }: { round: Round }) {
     if (!first) return setOpen(null)
     void answer(
       [{ ...first, note }, ...more, ...timed(stop, minutes)],
-      `${stop.place}: ${except.length === 0 ? lowered(stop.doneLabel) : `done, but not on ${sayCount(except.length, 'plant')}`}.`,
+      except.length === 0
+        ? sayAnswered.done(stop.place, lowered(stop.doneLabel))
+        : sayAnswered.notOn(stop.place, except.length),
     )
   }
 
@@ -116,7 +117,7 @@ export function RoundScreen({ round }: { round: Round }) {
       else
         void answer(
           [{ subject: stop.entrySubject, kind: due.kind, data: due.data }],
-          `${stop.place}: ${stop.look?.found ?? lowered(stop.doneLabel)}.`,
+          sayAnswered.done(stop.place, stop.look?.found ?? lowered(stop.doneLabel)),
         )
     },
     keep: (numbers, note, minutes) => {
@@ -124,7 +125,7 @@ export function RoundScreen({ round }: { round: Round }) {
       const data = { ...stop.act.data, ...numbers } as NewEntry['data']
       void answer(
         [{ subject: stop.entrySubject, kind: stop.act.kind, data, note }, ...timed(stop, minutes)],
-        `${stop.place}: ${stop.look?.found ?? 'saved as you entered it'}.`,
+        stop.look ? sayAnswered.done(stop.place, stop.look.found) : sayAnswered.asEntered(stop.place),
         `${stop.place}: ${lowered(stop.title)}`,
       )
     },
@@ -133,7 +134,7 @@ export function RoundScreen({ round }: { round: Round }) {
       const { subject, call, place } = stop!
       void answer(
         [{ subject, kind: 'put-off', data: { call, until } }],
-        `${place}: later, on ${formatDate(until, manner)}.`,
+        sayAnswered.later(place, until, manner),
       )
     },
     notYet: (days, why) => {
@@ -142,17 +143,17 @@ export function RoundScreen({ round }: { round: Round }) {
       const said = why === NOT_YET ? look!.notYet : 'you can’t tell yet'
       void answer(
         [{ subject, kind: 'put-off', data: { call, until }, note: why }],
-        `${place}: ${said}. Look again on ${formatDate(until, manner)}.`,
+        sayAnswered.lookAgain(place, said, until, manner),
       )
     },
     note: async (note, photo) => {
       const { call, entrySubject: subject, place } = stop!
-      const said = photo ? `${place}: photo saved.` : `${place}: note saved.`
+      const said = sayAnswered.kept(place, photo ? 'photo' : 'note')
       if (await act({ entries: [{ subject, kind: 'note', data: {}, note }], photo, said })) shut(call)
     },
     decline: (why) => {
       const { subject, call, place } = stop!
-      void answer([{ subject, kind: 'declined', data: { call, why }, note: why }], `${place}: skipped.`)
+      void answer([{ subject, kind: 'declined', data: { call, why }, note: why }], sayAnswered.skipped(place))
     },
   }
 

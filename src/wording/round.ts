@@ -1,0 +1,76 @@
+import type { IsoDate } from '../core/calendar'
+import type { Tool } from '../core/calls'
+import type { Manner } from '../core/facts'
+import { sayMinutes, sayTools } from './calls'
+import { formatDate } from './dates'
+import { sayCount } from './say'
+
+const NUMBERS = [
+  '',
+  'One',
+  'Two',
+  'Three',
+  'Four',
+  'Five',
+  'Six',
+  'Seven',
+  'Eight',
+  'Nine',
+  'Ten',
+  'Eleven',
+  'Twelve',
+]
+
+/** `Two stops, 14 min`. */
+export const sayRound = (stops: number, minutes: number): string =>
+  stops === 0
+    ? 'Nothing to do today'
+    : `${NUMBERS[stops] ?? stops} ${stops === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
+
+/** What cannot wait: `3 before tonight, 1 late`; empty: all can. */
+export const sayPressing = ({ tonight, late }: { tonight: number; late: number }): string =>
+  [tonight > 0 && `${tonight} before tonight`, late > 0 && `${late} late`].filter(Boolean).join(', ')
+
+export function sayBring(tools: readonly Tool[]): string {
+  const said = sayTools(tools)
+  return said === '' ? '' : `Bring: ${said}`
+}
+
+/** What today's weather changes about so many stops. */
+export const sayRoundWeather = ({ wet, hot }: { wet: number; hot: number }): string =>
+  [
+    wet > 0 &&
+      `Rain today: ${sayCount(wet, 'stop')} ${wet === 1 ? 'waits' : 'wait'} until leaves and fruit are dry.`,
+    hot > 0 && `Hot by day: ${sayCount(hot, 'stop')} ${hot === 1 ? 'is' : 'are'} for the evening.`,
+  ]
+    .filter(Boolean)
+    .join(' ')
+
+/** What is said when a stop was answered, each with its place. */
+export const sayAnswered = {
+  done: (place: string, what: string) => `${place}: ${what}.`,
+  notOn: (place: string, plants: number) => `${place}: done, but not on ${sayCount(plants, 'plant')}.`,
+  asEntered: (place: string) => `${place}: saved as you entered it.`,
+  later: (place: string, until: IsoDate, manner: Manner) =>
+    `${place}: later, on ${formatDate(until, manner)}.`,
+  lookAgain: (place: string, found: string, until: IsoDate, manner: Manner) =>
+    `${place}: ${found}. Look again on ${formatDate(until, manner)}.`,
+  kept: (place: string, what: 'photo' | 'note') => `${place}: ${what} saved.`,
+  skipped: (place: string) => `${place}: skipped.`,
+  early: (said: string) => `${said.replace(/\.$/, '')}, before it was due.`,
+}
+
+/** What the dates of a first planting rest on. */
+export const FIRST_REASONS = {
+  frost: (last: string, latest: string) =>
+    `The last frost comes about ${last}; 1 year in 10 after ${latest}.`,
+  noFrost: 'In most years you have no frost here.',
+  warmth:
+    'Plant out by warmth, not by the calendar. A week of nights, on average, and the soil at root depth must be warm enough.',
+  basis: (seasons: number, recorded: boolean) =>
+    recorded
+      ? `Based on the ${sayCount(seasons, 'season')} of your weather record.`
+      : `Based on ${sayCount(seasons, 'simulated season')} with your average climate.`,
+  heat: (from: string, to: string) =>
+    `Nights stay too warm to set fruit from about ${from} to ${to}. Plan two short seasons, or grow cherry types.`,
+}
