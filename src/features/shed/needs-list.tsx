@@ -28,7 +28,9 @@ export function NeedsList({
       value: (line) => soldName(line, manner),
       cell: (line) => (
         <details>
-          <summary className="min-h-8 cursor-pointer">{soldName(line, manner)}</summary>
+          <summary className="min-h-8 pointer-coarse:min-h-11 cursor-pointer">
+            {soldName(line, manner)}
+          </summary>
           <ul className="py-1 pl-4 font-normal text-quiet">
             {line.for.map(({ title, quantity }) => (
               <li key={title}>

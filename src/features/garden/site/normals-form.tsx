@@ -72,7 +72,7 @@ export function NormalsForm({
                   return (
                     <td key={field} className="p-0.5">
                       <input
-                        className={`input input-sm min-h-9 w-[4.6rem] text-right ${fault ? 'input-error' : ''}`}
+                        className={`input input-sm min-h-9 pointer-coarse:min-h-11 w-[4.6rem] text-right ${fault ? 'input-error' : ''}`}
                         inputMode="decimal"
                         autoComplete="off"
                         aria-label={`${monthName(month + 1)} ${HEADS[field].name}`}

@@ -88,7 +88,7 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
           className="mt-2 border-l-4 border-feed bg-(--caution) px-3 py-1.5"
           open={view.troubles.length < 3}
         >
-          <summary className="min-h-8 cursor-pointer font-semibold">
+          <summary className="min-h-8 pointer-coarse:min-h-11 cursor-pointer font-semibold">
             {view.troubles.length === 1 ? 'One thing' : `${view.troubles.length} things`} to look at
           </summary>
           <ul className="list-disc pl-5">
@@ -235,7 +235,9 @@ export function GroundScreen({ view, list }: { view: GroundView; list: boolean }
       )}
       {view.putAway.length > 0 && (
         <details className="mt-6">
-          <summary className="min-h-8 cursor-pointer text-quiet">Removed: {view.putAway.length}</summary>
+          <summary className="min-h-8 pointer-coarse:min-h-11 cursor-pointer text-quiet">
+            Removed: {view.putAway.length}
+          </summary>
           <ul className="mt-1 space-y-1">
             {view.putAway.map((place) => (
               <li key={place.id} className="flex items-center gap-3">
