@@ -71,7 +71,7 @@ function risksOf(outlook: SeasonOutlook, own: PlantingOutlook): Risk[] {
   const ripe = dates['first-ripe']
   if (ripe.how !== 'logged' && ripe.spread !== null && phase !== 'over') {
     const date = ripe.date ?? dates.end.date ?? outlook.today
-    if (date >= outlook.today) add('risk.not-ripe', date, 1 - ripe.spread.share)
+    add('risk.not-ripe', date, 1 - ripe.spread.share)
   }
   return risks
 }
