@@ -33,3 +33,6 @@ export const PROBLEM_WORDS = {
     next: 'Make room, then try again.',
   },
 } as const
+
+/** What an act is answered where nothing is kept yet. */
+export const NO_GARDEN = 'You have no garden yet. Start one first.'

@@ -13,6 +13,7 @@ import { checkForm } from '../../wording/check-form'
 import { mergedForm } from '../../wording/merged-form'
 import { productSchema, typedProduct, type ProductValues } from './mix/product-schema'
 import { productRow } from '../../data/records/product'
+import { NO_GARDEN } from '../../wording/database-problems'
 
 /** Gives a place a sensor; its secret is told only now. */
 export async function connectSensor(placeId: string): Promise<Result<{ token: string }>> {
@@ -28,7 +29,6 @@ export async function disconnectSensor(id: string): Promise<Result> {
   return { ok: true }
 }
 
-const NO_GARDEN = 'You have no garden yet. Start one first.'
 const NO_FEED = 'That cannot be saved: it is not a feed. Load the screen again.'
 
 /** Keeps a feed as typed from its label. @param shown the feed as its form began; null: it is a new one */

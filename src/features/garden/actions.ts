@@ -23,14 +23,13 @@ import {
   type SiteValues,
 } from './schema'
 import { normalRecord } from '../../data/records/normal'
-
-const NO_GARDEN: FormProblems = { form: 'You have no garden yet. Start one first.' }
+import { NO_GARDEN } from '../../wording/database-problems'
 
 /** Keeps the site as typed; `shown` is what the form began with. Months that nobody edited follow it to its new latitude and height. */
 export async function keepSite(typed: SiteValues, shown: SiteValues): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
-    if (!garden) return NO_GARDEN
+    if (!garden) return { form: NO_GARDEN }
     const merged = mergedForm(typed, shown, typedSite(garden), 'The site')
     if ('problems' in merged) return merged.problems
     const checked = await checkForm(siteSchema(mannerOf(garden), todayIn(garden)), merged.typed)
@@ -77,7 +76,7 @@ export async function keepNormals(
 ): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
-    if (!garden) return NO_GARDEN
+    if (!garden) return { form: NO_GARDEN }
     const manner = mannerOf(garden)
     const checked = await checkForm(
       object({ months: array(monthSchema(manner)).required().length(12, 'Enter all twelve months.') }),

@@ -14,6 +14,7 @@ import { placeRow } from '../../data/records/place'
 import { obstacleRow } from '../../data/records/obstacle'
 import { plantingRow } from '../../data/records/planting'
 import { plantRow } from '../../data/records/plant'
+import { NO_GARDEN } from '../../wording/database-problems'
 
 const ROWS: Record<keyof GroundRows, AnyObjectSchema> = {
   place: placeRow,
@@ -36,7 +37,7 @@ const edits = array(edit).required().max(4000)
 /** Brings places, obstacles, plantings and plants to what they are to be; all or none, and what takes it back. */
 export async function editGround(typed: GroundEdit[]): Promise<GroundAnswer> {
   const state = await loadGarden()
-  if (!state) return { ok: false, message: 'You have no garden yet. Start one first.' }
+  if (!state) return { ok: false, message: NO_GARDEN }
   let checked: GroundEdit[]
   try {
     checked = edits.validateSync(typed, { strict: true }) as unknown as GroundEdit[]

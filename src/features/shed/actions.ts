@@ -11,6 +11,7 @@ import { checkForm } from '../../wording/check-form'
 import { mergedForm } from '../../wording/merged-form'
 import { supplySchema, typedSupply, type SupplyValues } from './schema'
 import { supplyRow } from '../../data/records/supply'
+import { NO_GARDEN } from '../../wording/database-problems'
 
 const identity = string().required().max(64)
 
@@ -21,7 +22,7 @@ export async function keepSupply(
   shown: SupplyValues | null,
 ): Promise<FormProblems | undefined> {
   const state = await loadGarden()
-  if (!state) return { form: 'You have no garden yet. Start one first.' }
+  if (!state) return { form: NO_GARDEN }
   if (!identity.isValidSync(id)) return { form: 'That item is not in the shed. Load the screen again.' }
   const manner = mannerOf(state.garden)
   const before = state.supplies.find((line) => line.id === id)

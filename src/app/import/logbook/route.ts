@@ -7,6 +7,7 @@ import { sayLineFault } from '../../../features/logbook/say-line-fault'
 import { isOwnRequest } from '../../../hosts'
 import { readBody } from '../../body'
 import { databaseRefusal } from '../../database-refusal'
+import { NO_GARDEN } from '../../../wording/database-problems'
 
 export const dynamic = 'force-dynamic'
 
@@ -30,7 +31,7 @@ export async function POST(request: Request): Promise<Response> {
   if (read === null) return refuse('This file has too much in it for a logbook. Nothing was imported.', 400)
   try {
     const taken = await importEntries(read, new URL(request.url).searchParams.get('only') === 'good')
-    if ('problem' in taken) return refuse('You have no garden yet. Start one first.', 400)
+    if ('problem' in taken) return refuse(NO_GARDEN, 400)
     if (taken.ok) {
       revalidatePath('/', 'layout')
       return answer(taken)

@@ -8,6 +8,7 @@ import { currentGarden, replaceNormals, updateGarden } from '../../../data/garde
 import { isClimateSource } from '../../../data/records/climate-source'
 import { normalRecord } from '../../../data/records/normal'
 import type { ClimateChoice } from './climate-offer'
+import { NO_GARDEN } from '../../../wording/database-problems'
 
 const isBend = (value: unknown): value is number =>
   typeof value === 'number' && Math.abs(value) <= 4 * MOST_BENT
@@ -18,7 +19,7 @@ export async function takeClimate({ source, cold, hot }: ClimateChoice): Promise
     return { ok: false, message: 'That climate does not exist. Nothing was changed.' }
   return write(async (tx): Promise<Result> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { ok: false, message: 'You have no garden yet. Start one first.' }
+    if (!garden) return { ok: false, message: NO_GARDEN }
     const months = await climateOf(source, garden, { cold, hot })
     const rows = await normalRecord.of(garden.id, tx)
     await updateGarden(tx, garden.id, { climateTemplate: source, climateShift: cold, climateHot: hot })

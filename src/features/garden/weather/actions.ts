@@ -17,12 +17,13 @@ import { daySchema, type DayValues } from './day-schema'
 import { forecastSchema } from './forecast-schema'
 import type { ForecastValues } from './forecast-values'
 import { REPLACED, type Replaced, type WeatherRow, putWeather } from '../../../data/records/weather-day'
+import { NO_GARDEN } from '../../../wording/database-problems'
 
 /** Keeps one day as it was entered; it wins over whatever was there for that day. */
 export async function keepDay(typed: DayValues): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { form: 'You have no garden yet. Start one first.' }
+    if (!garden) return { form: NO_GARDEN }
     const manner = mannerOf(garden)
     const checked = await checkForm(daySchema(manner, todayIn(garden)), typed)
     if ('fields' in checked) return { fields: checked.fields }
@@ -52,7 +53,7 @@ export async function keepDay(typed: DayValues): Promise<FormProblems | undefine
 export async function keepForecast(typed: ForecastValues): Promise<FormProblems | undefined> {
   const problems = await write(async (tx): Promise<FormProblems | undefined> => {
     const garden = await currentGarden(tx)
-    if (!garden) return { form: 'You have no garden yet. Start one first.' }
+    if (!garden) return { form: NO_GARDEN }
     const manner = mannerOf(garden)
     const checked = await checkForm(forecastSchema(manner, todayIn(garden)), typed)
     if ('fields' in checked)
@@ -161,7 +162,7 @@ export async function takeDays(text: string, replaced: Replaced): Promise<Weathe
   const { days } = asked as { days: ReadDay[] }
   return write(async (tx): Promise<WeatherTaken> => {
     const garden = await currentGarden(tx)
-    if (!garden) return refused('You have no garden yet. Start one first.')
+    if (!garden) return refused(NO_GARDEN)
     const today = todayIn(garden)
     const rows = days
       .filter(({ date }) => date <= addDays(today, FORECAST_REACH))

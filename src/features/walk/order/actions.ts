@@ -6,6 +6,7 @@ import type { Result } from '../../../core/result'
 import { loadGarden } from '../../../data/garden-state'
 import { putGround } from '../../../data/ground'
 import { placeRecord } from '../../../data/records/place'
+import { NO_GARDEN } from '../../../wording/database-problems'
 
 const orderSchema = array(string().required().max(64)).defined().nullable().max(placeRecord.most)
 
@@ -18,7 +19,7 @@ export async function orderRound(typed: string[] | null): Promise<Result> {
   if (!orderSchema.isValidSync(typed, { strict: true }))
     return { ok: false, message: 'That order of places cannot be used. Load the screen again.' }
   const state = await loadGarden()
-  if (!state) return { ok: false, message: 'You have no garden yet. Start one first.' }
+  if (!state) return { ok: false, message: NO_GARDEN }
   const turns = new Map(typed?.map((id, turn) => [id, turn]))
   const edits = state.record.places.flatMap((place): GroundEdit[] => {
     const walk = turns.get(place.id) ?? null
