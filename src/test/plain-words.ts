@@ -30,7 +30,7 @@ export const NEVER: readonly [RegExp, string][] = [
   [/\bno longer there\b|\bnot there any more\b/i, 'is gone'],
   [/\bdegree-days a day\b|\b(cm|L|g|kg|plants?) an? (plant|day|visit|week|season)\b/i, 'per'],
   [/\bfortnight\b/i, 'two weeks'],
-  [/(?<![({])\btruss(es)?\b/i, 'flower cluster'],
+  [/(?<!\{[^}]*|\()\btruss(es)?\b/i, 'flower cluster'],
   [/\bhaste of\b/i, 'too much too fast'],
   [/\bsomewhere else meanwhile|elsewhere meanwhile\b/i, 'in another window'],
   [/, if (measured|counted|known|any)$/i, '(optional)'],

@@ -30,8 +30,6 @@ const CAUTIONS: Record<CautionId, string> = {
   'sick-plants':
     'Bag sick plants, and wash hands and blades afterward. Do not compost them, and burn them only where local rules allow. If you are unsure, ask your local plant clinic.',
   'spray-heat':
-    // In both: a caution stands on papers too.
-
     'Do not spray soap or oil above {temperature 32} or on thirsty plants. Spray in the evening, away from bees. Follow the label.',
   'treated-clippings': 'Do not use clippings, straw or manure from ground treated with weedkiller.',
   'not-eaten': 'Do not eat fruit that a spray has drifted on unless its label says you can.',

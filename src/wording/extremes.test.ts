@@ -54,7 +54,10 @@ const say = (reason: Reason, manner: Manner): string =>
 
 /** The reason with each of its values at each of its extremes. */
 function extremesOf(rule: AnyRule): Reason[] {
-  const text = SENTENCES[rule].replace('{cuts}', '{suckers} {leaves} {trusses} {tips}')
+  const text = SENTENCES[rule].replace(
+    /\{\+ ([^}]+)\}/g,
+    (_, parts: string) => `{${parts.replaceAll(', ', '} {')}}`,
+  )
   const keys = [...new Set([...text.matchAll(/\{(\w+)(?: [a-z |]+)?\}/g)].map(([, key]) => key!))]
   const choices = keys.map((key): Measure[] =>
     key === 'sign'

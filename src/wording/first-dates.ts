@@ -3,6 +3,7 @@ import type { Manner } from '../core/facts'
 import type { FirstDates } from '../core/season'
 import { formatDate } from './dates'
 import { capital } from './names'
+import { sayCount } from './say'
 
 /** The first answer in a sentence: `For 2027: sow tomatoes about 28 March, plant them out about 15 May.` */
 export function sayFirstDates({ crops, isForBought }: FirstDates, manner: Manner): string {
@@ -38,3 +39,18 @@ export const saySeasonOf = (
   manner: Manner,
 ): string =>
   `${capital(crop)}: under cover from ${formatDate(sow, manner)}, planted out from ${formatDate(opens, manner)}${closes ? ` to ${formatDate(closes, manner)}` : ''}${isShort ? ', too short a season' : ''}.`
+
+/** What the dates of a first planting rest on. */
+export const FIRST_REASONS = {
+  frost: (last: string, latest: string) =>
+    `The last frost comes about ${last}; 1 year in 10 after ${latest}.`,
+  noFrost: 'In most years you have no frost here.',
+  warmth:
+    'Plant out by warmth, not by the calendar. A week of nights, on average, and the soil at root depth must be warm enough.',
+  basis: (seasons: number, recorded: boolean) =>
+    recorded
+      ? `Based on the ${sayCount(seasons, 'season')} of your weather record.`
+      : `Based on ${sayCount(seasons, 'simulated season')} with your average climate.`,
+  heat: (from: string, to: string) =>
+    `Nights stay too warm to set fruit from about ${from} to ${to}. Plan two short seasons, or grow cherry types.`,
+}

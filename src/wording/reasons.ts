@@ -111,7 +111,7 @@ export const REASONS: Record<Rule, string> = {
   'call.tier': 'The stem has reached {stem}, so it is time for the string at {height}.',
   'call.lower':
     'The vine is {stem} long and its tip is at the wire. Let the string down; do not cut the tip.',
-  'call.cut': 'In all, remove {cuts}.',
+  'call.cut': 'In all, remove {+ suckers sucker, leaves leaf|leaves, trusses flower cluster, tips tip}.',
   'call.cut-last': 'You last did this on {date}.',
   'call.forecast-simulated':
     'That weather is simulated. Add your own forecast under Garden, Weather, and it is used instead.',

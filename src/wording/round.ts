@@ -59,18 +59,3 @@ export const sayAnswered = {
   skipped: (place: string) => `${place}: skipped.`,
   early: (said: string) => `${said.replace(/\.$/, '')}, before it was due.`,
 }
-
-/** What the dates of a first planting rest on. */
-export const FIRST_REASONS = {
-  frost: (last: string, latest: string) =>
-    `The last frost comes about ${last}; 1 year in 10 after ${latest}.`,
-  noFrost: 'In most years you have no frost here.',
-  warmth:
-    'Plant out by warmth, not by the calendar. A week of nights, on average, and the soil at root depth must be warm enough.',
-  basis: (seasons: number, recorded: boolean) =>
-    recorded
-      ? `Based on the ${sayCount(seasons, 'season')} of your weather record.`
-      : `Based on ${sayCount(seasons, 'simulated season')} with your average climate.`,
-  heat: (from: string, to: string) =>
-    `Nights stay too warm to set fruit from about ${from} to ${to}. Plan two short seasons, or grow cherry types.`,
-}

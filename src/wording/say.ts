@@ -2,7 +2,7 @@ import type { Reason } from '../core/advice'
 import type { Manner } from '../core/facts'
 import { formatApart, formatMeasure, formatNumber, type Measure } from '../core/quantity'
 import { formatDate } from './dates'
-import { capital, nameOf } from './names'
+import { capital, listed, nameOf } from './names'
 import { written } from './written'
 
 /** A plain number, rounded as one writes it down. */
@@ -38,10 +38,24 @@ export function sayMeasure(measure: Measure, manner: Manner): string {
 
 /** `{nights}`, `{nights night}`, `{kept leaf|leaves}`: a value, and what it counts. */
 const VALUE = /\{(\w+)(?: ([a-z ]+)(?:\|([a-z ]+))?)?\}/g
+/** `{+ suckers sucker, leaves leaf|leaves}`: a list of what is counted, without those of which there are none. */
+const LIST = /\{\+ ([^}]+)\}/g
 
 /** A sentence with a reason's values in its braces. @throws RangeError when it wants a value that the reason does not hold */
 export function fillIn(sentence: string, reason: Reason, manner: Manner): string {
-  return written(sentence, manner).replace(VALUE, (_, key: string, one?: string, many?: string, at = 0) => {
+  const isSome = (part: string) => {
+    const value = reason.values[part.split(' ', 1)[0]!]
+    return value?.kind !== 'count' || value.value > 0
+  }
+  const whole = sentence.replace(LIST, (_, parts: string) =>
+    listed(
+      parts
+        .split(', ')
+        .filter(isSome)
+        .map((part) => `{${part}}`),
+    ),
+  )
+  return written(whole, manner).replace(VALUE, (_, key: string, one?: string, many?: string, at = 0) => {
     const value = reason.values[key]
     if (value === undefined) throw new RangeError(`${reason.rule} must hold ${key}`)
     if (one && value.kind === 'count') return sayCounted(value.value, manner, one, many)
@@ -73,7 +87,7 @@ export function sayOdds(share: number): string {
 }
 
 /** A reason's count and what it counts, as the garden writes numbers. */
-export function sayCounted(value: number, manner: Manner, one: string, many = `${one}s`): string {
+function sayCounted(value: number, manner: Manner, one: string, many = `${one}s`): string {
   const number = sayNumber(value, manner)
   return `${number} ${number === '1' ? one : many}`
 }
