@@ -7,10 +7,15 @@ const OWN_HOSTS = ['localhost', '127.0.0.1', '[::1]']
  */
 export function isOwnHost(host: string | null): boolean {
   if (host === null) return false
-  const name = host.toLowerCase().replace(/:\d{1,5}$/, '')
+  const name = nameOf(host)
   const told = (process.env.PRAIRIE_HOSTS ?? '').split(',').map((one) => one.trim().toLowerCase())
   return OWN_HOSTS.includes(name) || (name !== '' && told.includes(name))
 }
+
+const nameOf = (host: string) => host.toLowerCase().replace(/:\d{1,5}$/, '')
+
+/** Whether a host is a name that only this machine knows itself by. */
+export const isLoopback = (host: string): boolean => OWN_HOSTS.includes(nameOf(host))
 
 /** What a request under a foreign name is answered. */
 export const foreignHost = () =>

@@ -10,11 +10,12 @@ export class Server {
   private constructor(
     readonly port: number,
     readonly database: string,
+    private readonly env: Record<string, string> = {},
   ) {}
 
   /** Starts one on a database that is there, or beside another server. */
-  static async on(database: string): Promise<Server> {
-    const server = new Server(await freePort(), database)
+  static async on(database: string, env: Record<string, string> = {}): Promise<Server> {
+    const server = new Server(await freePort(), database, env)
     await server.start()
     return server
   }
@@ -46,7 +47,7 @@ export class Server {
       'node',
       ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(this.port)],
       {
-        env: { ...process.env, DATABASE_URL: `file:${this.database}` },
+        env: { ...process.env, DATABASE_URL: `file:${this.database}`, ...this.env },
         stdio: 'ignore',
       },
     )

@@ -146,10 +146,19 @@ export async function readTogether<T>(work: (db: Reader) => Promise<T>): Promise
  * libSQL blocks the whole process while two writers contend, so writes stand in one line here.
  */
 export function write<T>(work: (tx: Writer) => Promise<T>): Promise<T> {
+  return inLine(work, true)
+}
+
+/** A write that changes nothing that a garden's screens show: what they worked out stays good. */
+export function writeApart<T>(work: (tx: Writer) => Promise<T>): Promise<T> {
+  return inLine(work, false)
+}
+
+function inLine<T>(work: (tx: Writer) => Promise<T>, isChange: boolean): Promise<T> {
   if (insideWrite.getStore()) throw new Error('A write inside a write would wait for itself.')
   const turn = (shared.prairieWrites ?? Promise.resolve()).then(async () => {
     const { writer, writing } = await inPlace()
-    const result = await insideWrite.run(true, () => inFullSync(writer, writing, work))
+    const result = await insideWrite.run(true, () => inFullSync(writer, writing, work, isChange))
     await inPlace()
     return result
   })
@@ -167,21 +176,27 @@ async function inFullSync<T>(
   client: Client,
   database: Drizzle,
   work: (tx: Writer) => Promise<T>,
+  isChange: boolean,
 ): Promise<T> {
   return patiently(async () => {
     try {
-      return await oneTransaction(client, database, work)
+      return await oneTransaction(client, database, work, isChange)
     } catch (error) {
       // What failed on a lock leaves its statement open on the connection, which then commits nothing.
       if (DatabaseProblem.within(error)?.kind === 'busy') await client.reconnect()
       if (!(error instanceof NotFullSync)) throw error
       await client.execute('PRAGMA synchronous = FULL')
-      return oneTransaction(client, database, work)
+      return oneTransaction(client, database, work, isChange)
     }
   })
 }
 
-function oneTransaction<T>(client: Client, database: Drizzle, work: (tx: Writer) => Promise<T>): Promise<T> {
+function oneTransaction<T>(
+  client: Client,
+  database: Drizzle,
+  work: (tx: Writer) => Promise<T>,
+  isChange: boolean,
+): Promise<T> {
   return database.transaction(
     async (tx) => {
       if (client.protocol === 'file') {
@@ -189,13 +204,14 @@ function oneTransaction<T>(client: Client, database: Drizzle, work: (tx: Writer)
         if (Number(Array.isArray(level) ? level[0] : level?.synchronous) < FULL) throw new NotFullSync()
       }
       const result = await work(tx)
-      await tx
-        .insert(changeCounts)
-        .values({ id: 1, count: 1 })
-        .onConflictDoUpdate({
-          target: changeCounts.id,
-          set: { count: sql`${changeCounts.count} + 1` },
-        })
+      if (isChange)
+        await tx
+          .insert(changeCounts)
+          .values({ id: 1, count: 1 })
+          .onConflictDoUpdate({
+            target: changeCounts.id,
+            set: { count: sql`${changeCounts.count} + 1` },
+          })
       return result
     },
     { behavior: 'immediate' },

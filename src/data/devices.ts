@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto'
 import { and, asc, eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import type { SensorReading } from '../core/watering'
@@ -8,6 +7,7 @@ import { device } from './records/apart'
 import { garden } from './records/garden'
 import { place } from './records/place'
 import { moistureReading, readingRecord } from './records/reading'
+import { hashOfSecret, newSecret } from './secret'
 
 /** A sensor that may post readings of a place. */
 export interface Device {
@@ -18,9 +18,6 @@ export interface Device {
 /** Water content of a place, m³/m³; `at` in UTC, `on` the garden's own date then. */
 export type MoistureReading = SensorReading
 
-const SECRET_BYTES = 24
-const hashOf = (token: string) => createHash('sha256').update(token).digest('hex')
-
 export async function devicesOf(gardenId: string, from?: Reader): Promise<Device[]> {
   const db = from ?? (await reader())
   const rows = await db.select().from(device).where(eq(device.gardenId, gardenId)).orderBy(asc(device.id))
@@ -29,11 +26,11 @@ export async function devicesOf(gardenId: string, from?: Reader): Promise<Device
 
 /** Gives a place a sensor, and its secret, which is told only now; null: there is no such place. */
 export async function connectDevice(placeId: string): Promise<string | null> {
-  const token = randomBytes(SECRET_BYTES).toString('base64url')
+  const token = newSecret()
   return write(async (tx) => {
     const own = await currentGarden(tx)
     if (!own || !(await hasPlace(tx, own.id, placeId))) return null
-    await tx.insert(device).values({ id: v7(), gardenId: own.id, placeId, tokenHash: hashOf(token) })
+    await tx.insert(device).values({ id: v7(), gardenId: own.id, placeId, tokenHash: hashOfSecret(token) })
     return token
   })
 }
@@ -60,7 +57,7 @@ export async function deviceOfToken(token: string): Promise<(Device & { gardenId
   )
     .select()
     .from(device)
-    .where(eq(device.tokenHash, hashOf(token)))
+    .where(eq(device.tokenHash, hashOfSecret(token)))
   return found ? { id: found.id, placeId: found.placeId, gardenId: found.gardenId } : null
 }
 

@@ -5,6 +5,7 @@ import type { LibSQLDatabase } from 'drizzle-orm/libsql'
 import { migrate } from 'drizzle-orm/libsql/migrator'
 import { copyDatabase } from './copy'
 import { DatabaseProblem } from './problem'
+import { hashOfSecret } from './secret'
 
 const FOLDER = resolve('drizzle')
 
@@ -43,4 +44,15 @@ export async function migrateDatabase(
   if (applied === newest) return
   if (isFile && applied !== null) await copyDatabase(client, 'before-update')
   await migrate(database, { migrationsFolder: FOLDER })
+  await hashSecrets(client)
+}
+
+/** Of the calendar's secret only a hash is kept since the fifteenth migration: one that is there in full is hashed. */
+export async function hashSecrets(client: Client): Promise<void> {
+  const { rows } = await client.execute('SELECT token FROM calendar_feed WHERE length(token) < 64')
+  for (const { token } of rows)
+    await client.execute({
+      sql: 'UPDATE calendar_feed SET token = ? WHERE token = ?',
+      args: [hashOfSecret(String(token)), token!],
+    })
 }

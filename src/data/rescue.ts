@@ -1,6 +1,7 @@
 import { copyFileSync, existsSync, renameSync, rmSync, statSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
+import { underSameLock } from './access/lock'
 import { faultInFile } from './check-file'
 import { copiesBeside, type DatabaseCopy } from './copy'
 import { closeDatabase, copyBefore, reader, startAnew, type Reader } from './database'
@@ -99,9 +100,11 @@ export async function goBackTo(name: string): Promise<ReturnAnswer> {
   copyFileSync(from, coming)
   try {
     await copyBefore('before-return').catch(() => null)
-    await closeDatabase()
-    putAside(path)
-    renameSync(coming, path)
+    await underSameLock(async () => {
+      await closeDatabase()
+      putAside(path)
+      renameSync(coming, path)
+    })
   } finally {
     rmSync(coming, { force: true })
   }
@@ -118,7 +121,9 @@ function putAside(path: string): void {
 /** Begins with an empty database where the file is missing, empty or cannot be used; what lies there is put aside. */
 export async function beginAnew(): Promise<void> {
   const path = databaseFile()
-  await closeDatabase()
-  if (path !== null) putAside(path)
-  await startAnew()
+  await underSameLock(async () => {
+    await closeDatabase()
+    if (path !== null) putAside(path)
+    await startAnew()
+  })
 }

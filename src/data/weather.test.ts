@@ -7,7 +7,7 @@ import { addDays, isoDate } from '../core/calendar'
 import { stationRecord } from '../core/climate'
 import { closeDatabase, write } from './database'
 import { demoGarden } from './demo'
-import { feedToken, gardenOfFeed, setFeedToken } from './feeds'
+import { gardenOfFeed, hasFeed, setFeedToken } from './feeds'
 import { insertGardenFile } from './garden-file'
 import { loadGarden } from './garden-state'
 import { updateGarden } from './gardens'
@@ -111,9 +111,10 @@ describe('the weather record', () => {
 
 describe('a calendar’s secret', () => {
   it('opens one garden, until it is given another or none', async () => {
-    expect(await feedToken(garden)).toBeNull()
+    expect(await hasFeed(garden)).toBe(false)
     await write((tx) => setFeedToken(tx, garden, 'first'))
     expect(await gardenOfFeed('first')).toBe(garden)
+    expect(await hasFeed(garden)).toBe(true)
     await write((tx) => setFeedToken(tx, garden, 'second'))
     expect([await gardenOfFeed('first'), await gardenOfFeed('second')]).toEqual([null, garden])
     await write((tx) => setFeedToken(tx, garden, null))

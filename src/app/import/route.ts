@@ -4,7 +4,7 @@ import { importGarden } from '../../data/garden-import'
 import { readGardenAside } from '../../data/aside/read-garden'
 import { sayImportProblem } from '../../features/garden/files/say-import-problem'
 import type { ImportAnswer } from '../../components/garden-file/send-garden'
-import { isOwnRequest } from '../../hosts'
+import { turnedAway } from '../admission'
 import { readBody } from '../body'
 import { databaseRefusal } from '../database-refusal'
 
@@ -16,7 +16,8 @@ const refuse = (message: string, status: number) => answer({ ok: false, message,
 
 /** Takes a whole garden in, as JSON or as a zip file with its photos; `way` says in whose place. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return refuse('Prairie did not send this. Nothing was changed.', 403)
+  const away = await turnedAway(request)
+  if (away) return refuse(away.message, away.status)
   const way = new URL(request.url).searchParams.get('way') as ImportWay
   if (!IMPORT_WAYS.includes(way))
     return refuse('Choose whether the garden replaces this one or opens beside it.', 400)

@@ -3,7 +3,7 @@ import { v7 } from 'uuid'
 import { LARGEST } from '../../core/facts'
 import { readPhoto } from '../../data/photo-content'
 import { addPhoto } from '../../data/photos'
-import { isOwnRequest } from '../../hosts'
+import { turnedAway } from '../admission'
 import { readBody } from '../body'
 import { databaseRefusal } from '../database-refusal'
 
@@ -19,7 +19,8 @@ const answer = (status: number, message: string | null) =>
 
 /** Gives an entry a photo: the body is the picture itself, `entry` names the entry. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return answer(403, 'Prairie did not send this. Nothing was saved.')
+  const away = await turnedAway(request)
+  if (away) return answer(away.status, away.message)
   const entryId = new URL(request.url).searchParams.get('entry') ?? ''
   if (!ID.test(entryId)) return answer(400, 'Choose which entry the photo belongs to.')
   const body = await readBody(request, LARGEST.photo)

@@ -1,5 +1,6 @@
 import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'
+import { SIGNED_OUT } from '../../wording/access'
 
 /** What came of a request that nothing came of. */
 export const NO_ANSWER: Refused = {
@@ -7,15 +8,19 @@ export const NO_ANSWER: Refused = {
   message: 'The server did not answer. What you typed is still here: try again.',
 }
 
+/** Why a request failed: this device was signed out meanwhile, or there was no answer. */
+export const noAnswer = (error: unknown): Refused =>
+  error instanceof Error && error.message === SIGNED_OUT ? { ok: false, message: SIGNED_OUT } : NO_ANSWER
+
 /**
  * Undoes an act, says what came of it, whatever came of it, and answers whether it is undone.
  *
  * @param act what is undone, as in `watering of Bed 2`
  */
 export async function undoing(act: string, undo: () => Promise<Result>): Promise<boolean> {
-  const answer = await undo().catch(() => null)
-  if (answer === null) sayFault(`Undo of ${act}: the server did not answer. Try again.`)
+  const answer = await undo().catch(noAnswer)
+  if (answer === NO_ANSWER) sayFault(`Undo of ${act}: the server did not answer. Try again.`)
   else if (!answer.ok) sayFault(`Undo of ${act}: ${answer.message}`)
   else say(`Undone: ${act}.`)
-  return answer?.ok ?? false
+  return answer.ok
 }

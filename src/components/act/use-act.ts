@@ -12,7 +12,7 @@ import { formatDate } from '../../wording/dates'
 import { sendPhoto } from '../photo/prepare-photo'
 import { isForPast, whenSure } from '../question'
 import { actDrafts, type NewEntry } from './act-drafts'
-import { NO_ANSWER, undoing } from './undoing'
+import { NO_ANSWER, noAnswer, undoing } from './undoing'
 
 /** The day that a screen shows, and the garden's own. */
 export interface ActDay {
@@ -59,7 +59,7 @@ export function useAct({ on, now, manner }: ActDay) {
     const asked = JSON.stringify([on, entries])
     const drafts = unanswered.current?.asked === asked ? unanswered.current.drafts : actDrafts(entries, on)
     const { id } = drafts[0]!
-    const answer = await whenSure((sure) => enter(drafts, sure)).catch(() => NO_ANSWER)
+    const answer = await whenSure((sure) => enter(drafts, sure)).catch(noAnswer)
     unanswered.current = answer === NO_ANSWER ? { asked, drafts } : null
     if (!answer.ok) return answer
     const problem = photo ? await sendPhoto(id, photo) : null

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
 import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'
-import { NO_ANSWER, undoing } from './undoing'
+import { noAnswer, undoing } from './undoing'
 
 type Done<Answer> = Extract<Answer, { ok: true }>
 
@@ -34,7 +34,7 @@ export function useChange() {
     new Promise((resolve) =>
       start(async () => {
         atOnce?.()
-        const answer = await send().catch(() => NO_ANSWER)
+        const answer = await send().catch(noAnswer)
         resolve(answer)
         if (!answer.ok) return
         const takeBack = async ({ name, send: back }: NonNullable<typeof undo>) => {

@@ -11,7 +11,7 @@ import {
   type Resolver,
 } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
-import { NO_ANSWER } from '../act/undoing'
+import { noAnswer } from '../act/undoing'
 import { whenSure } from '../question'
 import { whichToKeep } from '../which'
 import { useFields } from './use-fields'
@@ -76,11 +76,11 @@ export function useCheckedForm<Values extends FieldValues>(options: {
           setError(name as Path<Values>, { message })
       } catch (error) {
         if (isRedirect(error)) throw error
-        setProblem(NO_ANSWER.message)
+        setProblem(noAnswer(error).message)
       }
     })
   })
-  const submit = (event?: BaseSyntheticEvent) => checked(event).catch(() => setProblem(NO_ANSWER.message))
+  const submit = (event?: BaseSyntheticEvent) => checked(event).catch((error: unknown) => setProblem(noAnswer(error).message))
   const { isLive, field: registered } = useFields(form)
   const { errors } = form.formState
   const field = useCallback(

@@ -15,3 +15,6 @@ export const LARGEST = {
 
 /** Pixels of the largest photo. */
 export const MOST_PIXELS = 120_000_000
+
+/** Characters of the passphrase that others sign in with, at the least and at the most. */
+export const PASSPHRASE_LENGTH = [10, 200] as const

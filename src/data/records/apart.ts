@@ -10,7 +10,8 @@ export const calendarFeed = sqliteTable('calendar_feed', {
   gardenId: text()
     .primaryKey()
     .references(() => garden.id, { onDelete: 'cascade' }),
-  token: text().notNull().unique(),
+  /** A hash of the secret, as that of a sensor. */
+  tokenHash: text('token').notNull().unique(),
 })
 
 /** A sensor that may post readings of a place; only a hash of its secret is kept. */
@@ -31,4 +32,26 @@ export const device = sqliteTable(
 export const gardenAtWork = sqliteTable('garden_at_work', {
   id: integer().primaryKey(),
   gardenId: gardenId(),
+})
+
+/** One row: the passphrase that opens this Prairie, as its hash, and the key that its cookies are sealed with. */
+export const lock = sqliteTable('lock', {
+  id: integer().primaryKey(),
+  passphraseHash: text().notNull(),
+  sealKey: text().notNull(),
+})
+
+/** A phone or computer that signed in; its cookie names it. Times in UTC. */
+export const signedIn = sqliteTable('signed_in', {
+  id: id(),
+  name: text().notNull(),
+  since: text().notNull(),
+  lastUsed: text().notNull(),
+})
+
+/** Wrong tries to sign in from one address, or in all; `last` in UTC. */
+export const signInTry = sqliteTable('sign_in_try', {
+  address: text().primaryKey(),
+  wrong: integer().notNull(),
+  last: text().notNull(),
 })

@@ -4,7 +4,7 @@ import { readLogAside } from '../../../data/aside/read-log'
 import { importEntries } from '../../../data/log-import'
 import type { LogAnswer } from '../../../features/logbook/send-log'
 import { sayLineFault } from '../../../features/logbook/say-line-fault'
-import { isOwnRequest } from '../../../hosts'
+import { turnedAway } from '../../admission'
 import { readBody } from '../../body'
 import { databaseRefusal } from '../../database-refusal'
 import { NO_GARDEN } from '../../../wording/database-problems'
@@ -18,7 +18,8 @@ const refuse = (message: string, status: number) =>
 
 /** Takes a logbook's CSV into the garden at work, all of it or, where `only` is good, what can be taken of it. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return refuse('Prairie did not send this. Nothing was imported.', 403)
+  const away = await turnedAway(request)
+  if (away) return refuse(away.message, away.status)
   const body = await readBody(request, LARGEST.logbook)
   if ('problem' in body)
     return body.problem === 'too-large'

@@ -1,15 +1,13 @@
 import { currentGarden } from '../../../data/gardens'
 import { findPhoto, pictureOf } from '../../../data/photos'
-import { foreignHost, isOwnHost } from '../../../hosts'
 
 export const dynamic = 'force-dynamic'
 
 /** A photo of the garden at work. */
 export async function GET(
-  request: Request,
+  _: Request,
   { params }: { params: Promise<{ id: string }> },
 ): Promise<Response> {
-  if (!isOwnHost(request.headers.get('host'))) return foreignHost()
   const { id } = await params
   const garden = await currentGarden()
   const photo = garden && (await findPhoto(garden.id, id))

@@ -1,25 +1,25 @@
 'use client'
 
-import { useSyncExternalStore } from 'react'
+import { useState } from 'react'
 import { say, sayFault } from '../../../components/say'
 import { useChange } from '../../../components/act/use-change'
-import type { Result } from '../../../core/result'
 import { dropFeed, makeFeed } from './actions'
 
-const never = () => () => undefined
-
 /** The calendar to download, and the secret address that another calendar reads it under. */
-export function FeedPart({ token }: { token: string | null }) {
+export function FeedPart({ isOpen }: { isOpen: boolean }) {
   const { busy, change } = useChange()
-  const origin = useSyncExternalStore(
-    never,
-    () => window.location.origin,
-    () => '',
-  )
-  const address = token === null ? null : `${origin}/feed/${token}/calendar.ics`
-  const run = (send: () => Promise<Result>, said: string) => void change({ send, said })
+  // Only a hash of it is kept: it is shown once, when it is made.
+  const [address, setAddress] = useState<string | null>(null)
+  const make = async (said: string) => {
+    const answer = await change({ send: makeFeed, said })
+    if (answer.ok) setAddress(`${window.location.origin}/feed/${answer.token}/calendar.ics`)
+  }
+  const close = async () => {
+    const answer = await change({ send: dropFeed, said: 'The feed is closed.' })
+    if (answer.ok) setAddress(null)
+  }
   const copy = (text: string) =>
-    void navigator.clipboard.writeText(text).then(
+    void (navigator.clipboard?.writeText(text) ?? Promise.reject(new Error('no clipboard'))).then(
       () => say('Address copied.'),
       () => sayFault('The browser did not allow copying. Select the address and copy it yourself.'),
     )
@@ -33,7 +33,7 @@ export function FeedPart({ token }: { token: string | null }) {
           Download the calendar
         </a>
       </p>
-      {address === null ? (
+      {!isOpen ? (
         <>
           <p className="text-quiet">
             Or let your calendar app follow every change. This creates a private link.
@@ -41,39 +41,48 @@ export function FeedPart({ token }: { token: string | null }) {
           <button
             className="btn min-h-11 bg-base-100"
             disabled={busy}
-            onClick={() => run(makeFeed, 'The feed is open.')}
+            onClick={() => void make('The feed is open.')}
           >
             Open a feed
           </button>
         </>
       ) : (
         <>
-          <label className="block">
-            <span className="text-sm text-quiet">Address for another calendar</span>
-            <input
-              readOnly
-              value={address}
-              className="input mt-1 min-h-11 w-full"
-              onFocus={(event) => event.target.select()}
-            />
-          </label>
-          <p className="text-quiet">Anyone with this link can read the calendar. It shows nothing else.</p>
+          {address === null ? (
+            <p className="text-quiet">
+              The feed is open. Prairie showed its private link once. If you lost it, make a new one.
+            </p>
+          ) : (
+            <>
+              <label className="block">
+                <span className="text-sm text-quiet">Address for another calendar</span>
+                <input
+                  readOnly
+                  value={address}
+                  className="input mt-1 min-h-11 w-full"
+                  onFocus={(event) => event.target.select()}
+                />
+              </label>
+              <p className="text-quiet">
+                Copy it now: Prairie shows it only once. Anyone with this link can read the calendar, and
+                nothing else.
+              </p>
+            </>
+          )}
           <p className="flex flex-wrap gap-2">
-            <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => copy(address)}>
-              Copy it
-            </button>
+            {address !== null && (
+              <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => copy(address)}>
+                Copy it
+              </button>
+            )}
             <button
               className="btn min-h-11 bg-base-100"
               disabled={busy}
-              onClick={() => run(makeFeed, 'You have a new link. The old one no longer works.')}
+              onClick={() => void make('You have a new link. The old one no longer works.')}
             >
               Make a new link
             </button>
-            <button
-              className="btn min-h-11 bg-base-100"
-              disabled={busy}
-              onClick={() => run(dropFeed, 'The feed is closed.')}
-            >
+            <button className="btn min-h-11 bg-base-100" disabled={busy} onClick={() => void close()}>
               Close the feed
             </button>
           </p>

@@ -4,11 +4,11 @@ import { GardenFilePart } from './garden-file-part'
 
 /** What goes out of the garden, and comes in: its calendar, its tables, and the whole of it. */
 export function FilesScreen({
-  token,
+  hasFeed,
   photos,
   query,
 }: {
-  token: string | null
+  hasFeed: boolean
   photos: number
   query: string
 }) {
@@ -22,7 +22,7 @@ export function FilesScreen({
       <div className="mt-6 grid max-w-5xl gap-10 lg:grid-cols-2">
         <section>
           <h2 className="mb-2 text-xl font-semibold">The calendar</h2>
-          <FeedPart token={token} />
+          <FeedPart isOpen={hasFeed} />
         </section>
         <section>
           <h2 className="mb-2 text-xl font-semibold">Tables</h2>

@@ -4,7 +4,7 @@ import { Link } from '../../../components/link'
 import { useRouter } from 'next/navigation'
 import { useState, useTransition } from 'react'
 import { say, sayFault } from '../../../components/say'
-import { NO_ANSWER } from '../../../components/act/undoing'
+import { noAnswer } from '../../../components/act/undoing'
 import { TextField } from '../../../components/forms/fields'
 import { dropGarden, openGarden } from './actions'
 import type { GardenLine } from './queries'
@@ -73,8 +73,8 @@ function Removal({ garden }: { garden: GardenLine }) {
   const [busy, start] = useTransition()
   const remove = () =>
     start(async () => {
-      const answer = await dropGarden(garden.id, typed).catch(() => ({
-        problem: NO_ANSWER.message,
+      const answer = await dropGarden(garden.id, typed).catch((error: unknown) => ({
+        problem: noAnswer(error).message,
       }))
       if ('problem' in answer) return setProblem(answer.problem)
       say(`${garden.name} is removed. A copy of the database is beside it.`)

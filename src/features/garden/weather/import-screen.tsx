@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
 import { say } from '../../../components/say'
-import { NO_ANSWER } from '../../../components/act/undoing'
+import { noAnswer } from '../../../components/act/undoing'
 import type { IsoDate } from '../../../core/calendar'
 import { LARGEST, type Manner } from '../../../core/facts'
 import { formatDate } from '../../../wording/dates'
@@ -92,7 +92,7 @@ export function ImportScreen({ manner, now }: { manner: Manner; now: IsoDate }) 
   }
   const take = (days: ReadDay[]) =>
     startTaking(async () => {
-      const answer = await takeDays(JSON.stringify(days), replaced).catch(() => NO_ANSWER)
+      const answer = await takeDays(JSON.stringify(days), replaced).catch(noAnswer)
       if (!answer.ok) return setProblem(answer.message)
       say(`${answer.days} days imported. Your dates use them now.`)
       router.push('/garden/weather')

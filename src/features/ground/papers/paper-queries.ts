@@ -1,8 +1,8 @@
 import { onPlan } from '../../../core/season'
 import type { Day } from '../../../data/garden-state'
 import { unparse } from 'papaparse'
-import QRCode from 'qrcode'
 import { inGarden } from '../../../core/facts'
+import { matrixCode, type MatrixCode } from '../../../components/drawing/matrix-code'
 import { formatDate } from '../../../wording/dates'
 import { sayLength } from '../../../wording/say'
 import type { Piece } from '../plan/piece'
@@ -47,8 +47,7 @@ export interface PlantLabel {
   cultivar: string
   where: string
   date: string
-  /** The code's dark squares as a path in its own units, and how many units it is wide. */
-  code: { path: string; size: number }
+  code: MatrixCode
 }
 
 /** A label for every plant of the season: cultivar, where, when set out, and a code that opens its page. */
@@ -65,18 +64,9 @@ export function plantLabels(day: Day, origin: string): PlantLabel[] {
         cultivar: cultivar.name,
         where: `${place.name}, plant ${label}`,
         date: date ? `${stands ? done : ahead} ${formatDate(date, manner)}` : '',
-        code: codeOf(`${origin}/plants/${encodeURIComponent(id)}`),
+        code: matrixCode(`${origin}/plants/${encodeURIComponent(id)}`),
       }))
   })
-}
-
-function codeOf(text: string): PlantLabel['code'] {
-  const { size, data } = QRCode.create(text, { errorCorrectionLevel: 'M' }).modules
-  let path = ''
-  for (let row = 0; row < size; row++)
-    for (let column = 0; column < size; column++)
-      if (data[row * size + column]) path += `M${column} ${row}h1v1h-1z`
-  return { path, size }
 }
 
 /** Where every plant stands, in its place and in the garden, as a table. */

@@ -1,5 +1,6 @@
 import { PaperPlan, scaleFor } from './paper-plan'
 import { PAPERS, piecesOf, type Paper, type PlanPaper, type PlantLabel } from './paper-queries'
+import { MatrixPicture } from '../../../components/drawing/matrix-picture'
 import { PrintFrame } from '../../../components/print-frame'
 
 const SHEET = {
@@ -85,15 +86,12 @@ export function LabelSheets({ labels, paper }: { labels: readonly PlantLabel[]; 
                 {date}
               </span>
             </span>
-            <svg
-              viewBox={`-2 -2 ${code.size + 4} ${code.size + 4}`}
-              style={{ width: '24mm', height: '24mm' }}
+            <MatrixPicture
+              code={code}
+              label={`Code for ${cultivar}, ${where}`}
+              side="24mm"
               className="shrink-0"
-              role="img"
-              aria-label={`Code for ${cultivar}, ${where}`}
-            >
-              <path d={code.path} fill="#000000" shapeRendering="crispEdges" />
-            </svg>
+            />
           </li>
         ))}
       </ul>

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState, useTransition } from 'react'
 import { say, sayFault } from '../../../components/say'
-import { NO_ANSWER } from '../../../components/act/undoing'
+import { noAnswer } from '../../../components/act/undoing'
 import { editedGround, type GroundEdit, type GroundRows } from '../../../core/facts'
 import { editSettled } from './edit-settled'
 
@@ -53,7 +53,7 @@ export function useGround(sent: SentGround) {
   ): Promise<string | null> => {
     const answer = await new Promise<Awaited<ReturnType<typeof editSettled>>>((resolve) => {
       startKeeping(async () =>
-        resolve(await editSettled(withSeen(edits, asKept(now.current))).catch(() => NO_ANSWER)),
+        resolve(await editSettled(withSeen(edits, asKept(now.current))).catch(noAnswer)),
       )
     })
     if (!answer.ok) {

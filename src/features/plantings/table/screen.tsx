@@ -5,7 +5,7 @@ import Papa from 'papaparse'
 import { useState, useTransition } from 'react'
 import { Link } from '../../../components/link'
 import { ColumnChoices } from '../../../components/table/column-choices'
-import { NO_ANSWER } from '../../../components/act/undoing'
+import { noAnswer } from '../../../components/act/undoing'
 import { sayCount } from '../../../wording/say'
 import { plantTable, type LineFault } from './actions'
 import { guessColumns, PLANTING_ROLES, PLANTING_ROLE_NAMES, type PlantingColumns } from './columns'
@@ -64,8 +64,8 @@ export function TableScreen({ example }: { example: string }) {
           )
         } else if ('faults' in answer) setFaults(answer.faults)
         else setProblem(answer.message)
-      } catch {
-        setProblem(NO_ANSWER.message)
+      } catch (error) {
+        setProblem(noAnswer(error).message)
       }
     })
   return (

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import { useOptimistic, useTransition } from 'react'
-import { NO_ANSWER, undoing } from '../../../components/act/undoing'
+import { noAnswer, undoing } from '../../../components/act/undoing'
 import { Link } from '../../../components/link'
 import { OrderedList } from '../../../components/ordered-list'
 import { say, sayFault } from '../../../components/say'
@@ -19,7 +19,7 @@ export function OrderScreen({ view }: { view: OrderView }) {
   const keep = (ids: string[] | null, said: string, shown = view.places) =>
     start(async () => {
       show(shown)
-      const answer = await orderRound(ids).catch(() => NO_ANSWER)
+      const answer = await orderRound(ids).catch(noAnswer)
       if (!answer.ok) return sayFault(answer.message)
       const before = view.isOwn ? idsOf(view.places) : null
       say(said, {

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { feedToken } from '../../../../data/feeds'
+import { hasFeed } from '../../../../data/feeds'
 import { photoRecord } from '../../../../data/records/photo'
 import { currentDay } from '../../../../data/request'
 import { FilesScreen } from '../../../../features/garden/files/files-screen'
@@ -10,5 +10,5 @@ export default async function FilesPage({ searchParams }: { searchParams: Promis
   const day = await currentDay(searchParams)
   if (!day) return null
   const { id } = day.state.garden
-  return <FilesScreen token={await feedToken(id)} photos={await photoRecord.count(id)} query={day.query} />
+  return <FilesScreen hasFeed={await hasFeed(id)} photos={await photoRecord.count(id)} query={day.query} />
 }

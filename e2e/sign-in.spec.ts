@@ -1,0 +1,200 @@
+import { copyFileSync, mkdirSync, readFileSync } from 'node:fs'
+import { databaseOf, FOLDER } from './support/lay-gardens'
+import { LOCKED, lockDatabase, PASSPHRASE, signInAs } from './support/locked'
+import { Server } from './support/server'
+import { expect, open, test as base } from './support/test'
+
+/** A server that others reach, on a copy of the demo garden with a passphrase. */
+const test = base.extend<{ locked: Server }>({
+  locked: async ({ data }, use, { testId }) => {
+    const folder = `${FOLDER}/locked-${testId}`
+    mkdirSync(folder, { recursive: true })
+    copyFileSync(databaseOf(data), `${folder}/garden.db`)
+    lockDatabase(`${folder}/garden.db`)
+    const server = await Server.on(`${folder}/garden.db`, LOCKED)
+    await use(server)
+    await server.stop()
+  },
+  baseURL: async ({ locked }, use) => use(locked.address),
+})
+
+const built = <Content>(file: string) => JSON.parse(readFileSync(`.next/${file}`, 'utf8')) as Content
+const COOKIE = 'prairie_device'
+
+test('no route and no action of the build answers a stranger, nor changes anything', async ({
+  locked,
+  request,
+}) => {
+  const routes = Object.values(built<Record<string, string>>('app-path-routes-manifest.json'))
+  expect(routes.length).toBeGreaterThan(60)
+  const forAll = ['/sign-in', '/icon.svg', '/manifest.webmanifest']
+  const bySecret = ['/feed/[token]/calendar.ics', '/devices/readings']
+  const faults: string[] = []
+  for (const route of routes) {
+    const path = route.replaceAll(/\[\w+\]/g, 'demo-bed-1')
+    for (const method of ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']) {
+      const answer = await request.fetch(path, {
+        method,
+        headers: { accept: 'text/html', origin: locked.address, 'sec-fetch-site': 'same-origin' },
+        maxRedirects: 0,
+      })
+      const status = answer.status()
+      const isOpen = forAll.includes(route) && /GET|HEAD/.test(method) && status === 200
+      const isWayIn = route === '/sign-in/enter' && (method === 'POST' ? status === 303 : status === 401)
+      const hasSecret = bySecret.includes(route) && [401, 404, 405, 204, 400].includes(status)
+      const isAway =
+        [401, 405].includes(status) ||
+        (status === 307 && answer.headers().location!.startsWith('/sign-in')) ||
+        // A method that no handler of an upload has, which the guard need not look at.
+        (method === 'OPTIONS' && status === 204)
+      if (!isOpen && !isWayIn && !hasSecret && !isAway) faults.push(`${method} ${path}: ${status}`)
+    }
+  }
+  const actions = Object.keys(
+    built<{ node: Record<string, unknown> }>('server/server-reference-manifest.json').node,
+  )
+  expect(actions.length).toBeGreaterThan(30)
+  const doors = [
+    ...['/walk', '/sign-in', '/sign-in/enter', '/icon.svg', '/import', '/photos', '/devices/readings'],
+    ...['/feed/x/calendar.ics', '/_next/static/nothing.js', '/_not-found', '/import/nothing', '/nothing'],
+  ]
+  const before = readFileSync(locked.database)
+  for (const action of actions)
+    for (const door of action === actions[0] ? doors : ['/walk', '/sign-in', '/_next/static/nothing.js']) {
+      const answer = await request.post(door, {
+        headers: { 'next-action': action, 'content-type': 'text/plain', origin: locked.address },
+        data: '["all"]',
+        maxRedirects: 0,
+      })
+      const ran = answer.headers()['content-type']?.includes('x-component')
+      if (ran || ![303, 400, 401, 403, 404, 405].includes(answer.status()))
+        faults.push(`action at ${door}: ${answer.status()} ${answer.headers()['content-type']}`)
+    }
+  expect(faults).toEqual([])
+  await locked.stop()
+  // Tries to sign in are counted, and nothing else is written.
+  expect(readFileSync(locked.database).byteLength).toBe(before.byteLength)
+})
+
+test('a tablet signs in, is listed, and is signed out from the computer without losing what was typed', async ({
+  page,
+  browser,
+  locked,
+}) => {
+  await page.goto('/season')
+  await signInAs(page, 'Kitchen computer', 'not these words at all')
+  await expect(page.getByText('That passphrase is wrong')).toBeVisible()
+  expect(page.url()).not.toContain('words')
+  await signInAs(page, 'Kitchen computer')
+  await page.waitForURL('**/season')
+  const tablet = await browser.newContext({
+    baseURL: locked.address,
+    viewport: { width: 1100, height: 800 },
+    hasTouch: true,
+  })
+  const round = await tablet.newPage()
+  await round.goto('/walk')
+  await signInAs(round, 'Tablet in the shed')
+  await round.waitForURL('**/walk')
+  await open(round, '/walk')
+  await open(page, '/garden/devices')
+  const devices = page.getByRole('list', { name: 'Signed-in devices' })
+  await expect(devices.getByRole('listitem')).toHaveText([
+    /Tablet in the shed/,
+    /Kitchen computer.*this device/,
+  ])
+  await round.getByRole('button', { name: /^Note, photo/ }).click()
+  const note = round.getByRole('form', { name: 'Note or photo' })
+  await note.getByLabel('What you noticed').fill('a hole in the net')
+  await page.getByRole('button', { name: 'Sign out Tablet in the shed' }).click()
+  await expect(page.getByText('Tablet in the shed is signed out.')).toBeVisible()
+  await note.getByRole('button', { name: 'Save' }).click()
+  await expect(round.getByText(/This device is signed out. Nothing was saved./).first()).toBeVisible()
+  await expect(note.getByLabel('What you noticed')).toHaveValue('a hole in the net')
+  await round.reload()
+  await expect(round.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
+  // The way back in that the first wrong try left open is closed after five.
+  for (let tries = 0; tries < 5; tries++) await signInAs(round, 'x', 'some wrong words')
+  await signInAs(round, 'x')
+  await expect(round.getByText(/too many wrong passphrases. Try again in/)).toBeVisible()
+  await devices.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
+  await tablet.close()
+})
+
+test('the passphrase is changed by who knows it, and the other devices sign in again', async ({
+  page,
+  browser,
+  locked,
+}) => {
+  await page.goto('/garden/devices')
+  await signInAs(page, 'Computer')
+  await page.waitForURL('**/garden/devices')
+  await open(page, '/garden/devices')
+  const form = page.getByRole('form', { name: 'Passphrase' })
+  await form.getByLabel('Passphrase now').fill('never these words')
+  await form.getByLabel('New passphrase').fill('short')
+  await form.getByRole('button', { name: 'Change passphrase' }).click()
+  await expect(form.getByText(/at least 10 characters, such as four words\./)).toBeVisible()
+  await form.getByLabel('New passphrase').fill('five other words for it')
+  await form.getByRole('button', { name: 'Change passphrase' }).click()
+  await expect(form.getByText('That is not the passphrase in use.')).toBeVisible()
+  await form.getByLabel('Passphrase now').fill(PASSPHRASE)
+  await form.getByRole('button', { name: 'Change passphrase' }).click()
+  await expect(page.getByText('The passphrase is changed.')).toBeVisible()
+  const other = await (await browser.newContext({ baseURL: locked.address })).newPage()
+  await other.goto('/walk')
+  await signInAs(other, 'Phone', 'five other words for it')
+  await other.waitForURL('**/walk')
+})
+
+test('cookies of another server, forged ones and a passphrase in the address let nobody in', async ({
+  request,
+  locked,
+}) => {
+  const walk = (cookie: string) =>
+    fetch(`${locked.address}/walk`, { headers: { cookie: `${COOKIE}=${cookie}` } }).then(
+      ({ status }) => status,
+    )
+  const enter = (to: string, passphrase: string) =>
+    request.post(`${to}/sign-in/enter`, {
+      form: { passphrase, name: 'x' },
+      headers: { origin: to },
+      maxRedirects: 0,
+    })
+  const folder = `${locked.database}.other`
+  mkdirSync(folder, { recursive: true })
+  copyFileSync(databaseOf('south'), `${folder}/garden.db`)
+  lockDatabase(`${folder}/garden.db`)
+  const other = await Server.on(`${folder}/garden.db`, LOCKED)
+  const theirs = /prairie_device=([^;]+); .*HttpOnly; SameSite=Strict/.exec(
+    (await enter(other.address, PASSPHRASE)).headers()['set-cookie']!,
+  )![1]!
+  const mine = /prairie_device=([^;]+);/.exec(
+    (await enter(locked.address, PASSPHRASE)).headers()['set-cookie']!,
+  )![1]!
+  await other.stop()
+  expect(await walk(mine)).toBe(200)
+  const at = mine.length - 30
+  const forged = mine.slice(0, at) + (mine[at] === 'A' ? 'B' : 'A') + mine.slice(at + 1)
+  for (const cookie of [theirs, forged, mine.slice(0, -4), 'x', '', 'a.b.c.d.e'])
+    expect(await walk(cookie)).toBe(401)
+  const said = new URLSearchParams({ passphrase: PASSPHRASE, name: 'x' }).toString()
+  for (const path of ['/walk', '/sign-in/enter'])
+    expect((await fetch(`${locked.address}${path}?${said}`)).status).toBe(401)
+  // A form of another page, and one under a name that is not this server's.
+  const foreign = { origin: 'http://elsewhere.example' }
+  const form = { passphrase: PASSPHRASE, name: 'x' }
+  expect((await request.post('/sign-in/enter', { form, headers: foreign })).status()).toBe(403)
+  expect((await request.get('/sign-in', { headers: { host: 'elsewhere.example' } })).status()).toBe(421)
+  // Headers that the server writes itself are not believed.
+  const own = { 'x-prairie-device': 'mine', 'x-prairie-address': '10.0.0.1' }
+  expect((await fetch(`${locked.address}/walk`, { headers: own })).status).toBe(401)
+})
+
+base('a server that others reach shows nothing before it has a passphrase', async ({ server }) => {
+  const other = await Server.on(server.database, LOCKED)
+  for (const path of ['/walk', '/export', '/rescue', '/rescue/file'])
+    expect((await fetch(`${other.address}${path}`)).status).toBe(503)
+  await other.stop()
+})
