@@ -81,7 +81,13 @@ export default tseslint.config(
         })),
       ],
       // What Next wants beside the layers only calls into them.
-      'boundaries/ignore': ['src/proxy.ts', 'src/instrumentation.ts', 'src/hosts.ts', 'src/guard.ts', 'src/true-address.ts'],
+      'boundaries/ignore': [
+        'src/proxy.ts',
+        'src/instrumentation.ts',
+        'src/hosts.ts',
+        'src/guard.ts',
+        'src/true-address.ts',
+      ],
     },
     rules: {
       'boundaries/no-unknown-files': 'error',

@@ -12,7 +12,9 @@ const TOO_SHORT = `A passphrase has at least ${PASSPHRASE_LENGTH[0]} characters 
 
 async function asked(): Promise<string> {
   if (!process.stdin.isTTY) {
-    console.error('Prairie needs a passphrase before others may reach it. Set PRAIRIE_PASSPHRASE, or run npm run passphrase in a terminal.')
+    console.error(
+      'Prairie needs a passphrase before others may reach it. Set PRAIRIE_PASSPHRASE, or run npm run passphrase in a terminal.',
+    )
     process.exit(1)
   }
   const terminal = createInterface({ input: process.stdin, output: process.stdout })

@@ -2,12 +2,14 @@ import { spawn } from 'node:child_process'
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { ensureInstalled, NEXT } from './lib/prepare.mjs'
 import { ensureChromium } from './lib/chromium.mjs'
+import { ensureProgram } from './lib/debian.mjs'
 
 /** Everything that must hold before a change lands; ends with `N passed, M failed`. */
 const REPORTS = '.scratch/reports'
 
 ensureInstalled()
 ensureChromium()
+ensureProgram(['caddy'], 'The test of the encrypted way in needs Caddy')
 rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS, { recursive: true })
 

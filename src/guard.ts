@@ -28,7 +28,8 @@ export async function guard(request: Pick<Request, 'method' | 'headers'>, path: 
   const isOpen = (OPEN_TO_ALL[request.method] ?? []).includes(path) || BY_SECRET.test(path)
   try {
     const visitor = await visitorOf(cookieOf(request.headers), new Date())
-    if (visitor === 'open' && mustSignIn()) return isOpen ? { device: null } : { status: 503, message: NO_PASSPHRASE }
+    if (visitor === 'open' && mustSignIn())
+      return isOpen ? { device: null } : { status: 503, message: NO_PASSPHRASE }
     if (visitor === 'open') return { device: null }
     if (visitor !== 'stranger') return visitor
   } catch (error) {

@@ -37,7 +37,10 @@ export async function proxy(request: NextRequest): Promise<Response> {
 }
 
 /** A page that was asked for leads to the sign-in, and back to it; all else is told why it is not answered. */
-function turnedAway(request: NextRequest, { status, message }: { status: number; message: string }): Response {
+function turnedAway(
+  request: NextRequest,
+  { status, message }: { status: number; message: string },
+): Response {
   const isPage = request.method === 'GET' && (request.headers.get('accept') ?? '').includes('text/html')
   if (status === 401 && isPage && !request.headers.has('rsc')) {
     const { pathname, search } = request.nextUrl

@@ -72,7 +72,7 @@ export class Server {
   }
 }
 
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
   return new Promise((answer, fail) => {
     const probe = createServer()
     probe.once('error', fail)

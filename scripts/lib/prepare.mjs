@@ -110,10 +110,14 @@ export async function serve({ env = {}, dev = false, command }) {
   let isEnding = false
   const crashes = []
   const launch = () => {
-    server = spawn('node', [NEXT, dev ? 'dev' : 'start', '-H', inNetwork ? '0.0.0.0' : '127.0.0.1', '-p', String(port)], {
-      stdio: ['inherit', dev ? 'inherit' : 'ignore', 'inherit'],
-      env: { ...process.env, ...env, ...letIn },
-    })
+    server = spawn(
+      'node',
+      [NEXT, dev ? 'dev' : 'start', '-H', inNetwork ? '0.0.0.0' : '127.0.0.1', '-p', String(port)],
+      {
+        stdio: ['inherit', dev ? 'inherit' : 'ignore', 'inherit'],
+        env: { ...process.env, ...env, ...letIn },
+      },
+    )
     server.on('exit', (code, signal) => {
       // It was ended by nobody: everything confirmed is in its file, and it starts again.
       const isCrash = !isEnding && !dev && (code !== 0 || signal !== null)

@@ -10,6 +10,7 @@ export const SCREENS = [
   '/garden/weather',
   '/garden/weather/import',
   '/garden/files',
+  '/garden/devices',
   '/ground',
   '/ground/list',
   '/ground/demo-row-a',

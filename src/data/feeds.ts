@@ -11,7 +11,9 @@ export async function hasFeed(gardenId: string, from?: Reader): Promise<boolean>
 
 /** The garden that a secret opens; null: none, or no longer. */
 export async function gardenOfFeed(token: string): Promise<string | null> {
-  const [found] = await (await reader())
+  const [found] = await (
+    await reader()
+  )
     .select()
     .from(calendarFeed)
     .where(eq(calendarFeed.tokenHash, hashOfSecret(token)))

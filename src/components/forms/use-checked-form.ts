@@ -80,7 +80,8 @@ export function useCheckedForm<Values extends FieldValues>(options: {
       }
     })
   })
-  const submit = (event?: BaseSyntheticEvent) => checked(event).catch((error: unknown) => setProblem(noAnswer(error).message))
+  const submit = (event?: BaseSyntheticEvent) =>
+    checked(event).catch((error: unknown) => setProblem(noAnswer(error).message))
   const { isLive, field: registered } = useFields(form)
   const { errors } = form.formState
   const field = useCallback(

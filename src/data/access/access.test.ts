@@ -108,7 +108,9 @@ describe('a locked Prairie', () => {
     const [mine, other] = [await cookieOf('Mine'), await cookieOf('Other')]
     const here = (await visitorOf(mine, NOW)) as { device: string }
     const fresh = 'newer words for all'
-    expect(await changePassphrase({ before: 'wrong words', passphrase: fresh }, { ...by, ...here })).toBe('wrong')
+    expect(await changePassphrase({ before: 'wrong words', passphrase: fresh }, { ...by, ...here })).toBe(
+      'wrong',
+    )
     expect(await changePassphrase({ before: WORDS, passphrase: fresh }, { ...by, ...here })).toBe('changed')
     expect(await visitorOf(mine, NOW)).toEqual(here)
     expect(await visitorOf(other, NOW)).toBe('stranger')
@@ -176,7 +178,10 @@ it('a calendar’s secret that an older version kept in full still opens it, and
   const { garden } = demoGarden()
   await write((tx) => insertGardenFile(tx, demoGarden()))
   const client = createClient({ url: `file:${file()}` })
-  await client.execute({ sql: 'INSERT INTO calendar_feed VALUES (?, ?)', args: [garden.id, 'secret-in-full'] })
+  await client.execute({
+    sql: 'INSERT INTO calendar_feed VALUES (?, ?)',
+    args: [garden.id, 'secret-in-full'],
+  })
   for (let starts = 0; starts < 2; starts++) await hashSecrets(client)
   const { rows } = await client.execute('SELECT token FROM calendar_feed')
   client.close()

@@ -5,7 +5,12 @@ import { PASSPHRASE_LENGTH } from '../../core/facts/limits'
 const COST: ScryptOptions = { N: 2 ** 15, r: 8, p: 3, maxmem: 2 ** 26 }
 const [SALT_BYTES, KEY_BYTES] = [16, 32]
 
-const derive = promisify(scrypt) as (text: string, salt: Buffer, bytes: number, cost: ScryptOptions) => Promise<Buffer>
+const derive = promisify(scrypt) as (
+  text: string,
+  salt: Buffer,
+  bytes: number,
+  cost: ScryptOptions,
+) => Promise<Buffer>
 
 /** The same characters, however a keyboard composes them, without what stands around. */
 const asOne = (typed: string) => typed.normalize('NFKC').trim()

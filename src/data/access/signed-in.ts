@@ -11,7 +11,7 @@ import { beginTry, forgiveTry } from './tries'
 export type SignedIn = typeof signedIn.$inferSelect
 
 /** Letters of a device's name, at the most. */
-export const DEVICE_NAME = 40
+const DEVICE_NAME = 40
 
 /** When a device was used is noted so often, ms. */
 const NOTED_EVERY = 600_000

@@ -1,4 +1,5 @@
 import { ThemeChoice } from '../../components/theme-choice'
+import { version } from '../../../package.json'
 import { GardenPage } from './garden-tabs'
 import type { GardenView } from './queries'
 import type { ClimateOffer } from './site/climate-offer'
@@ -48,6 +49,7 @@ export function GardenScreen({
           />
         </section>
       </div>
+      <p className="mt-8 text-sm text-quiet">Prairie {version}. CHANGELOG.md says what is new.</p>
     </GardenPage>
   )
 }

@@ -4,10 +4,7 @@ import { findPhoto, pictureOf } from '../../../data/photos'
 export const dynamic = 'force-dynamic'
 
 /** A photo of the garden at work. */
-export async function GET(
-  _: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
+export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params
   const garden = await currentGarden()
   const photo = garden && (await findPhoto(garden.id, id))

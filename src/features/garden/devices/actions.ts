@@ -30,6 +30,7 @@ export async function keepPassphrase(
     now: new Date(),
   })
   if (answer === 'changed') return undefined
-  if (answer === 'wrong') return { fields: { before: 'That is not the passphrase in use. Nothing was changed.' } }
+  if (answer === 'wrong')
+    return { fields: { before: 'That is not the passphrase in use. Nothing was changed.' } }
   return { form: `There were too many wrong passphrases. Try again in ${sayWait(answer.wait)}.` }
 }

@@ -32,9 +32,7 @@ export function DeviceList({ devices }: { devices: readonly DeviceLine[] }) {
                 className="btn min-h-11 bg-base-100"
                 aria-label={`Sign out ${name}`}
                 disabled={busy}
-                onClick={() =>
-                  void change({ send: () => signOutDevice(id), said: `${name} is signed out.` })
-                }
+                onClick={() => void change({ send: () => signOutDevice(id), said: `${name} is signed out.` })}
               >
                 Sign out
               </button>

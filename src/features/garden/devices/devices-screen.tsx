@@ -21,7 +21,11 @@ export function DevicesScreen({ view, query }: { view: DevicesView; query: strin
       <div className="mt-6 grid max-w-5xl gap-10 lg:grid-cols-2">
         <section aria-label="Open it on a phone">
           <h2 className="mb-2 text-xl font-semibold">Open it on a phone</h2>
-          {addresses.length === 0 ? <HowToLetIn /> : addresses.map((one) => <Address key={one.address} {...one} />)}
+          {addresses.length === 0 ? (
+            <HowToLetIn />
+          ) : (
+            addresses.map((one) => <Address key={one.address} {...one} />)
+          )}
         </section>
         <div className="space-y-8">
           {hasPassphrase && (

@@ -3,15 +3,7 @@ import { FeedPart } from './feed-part'
 import { GardenFilePart } from './garden-file-part'
 
 /** What goes out of the garden, and comes in: its calendar, its tables, and the whole of it. */
-export function FilesScreen({
-  hasFeed,
-  photos,
-  query,
-}: {
-  hasFeed: boolean
-  photos: number
-  query: string
-}) {
+export function FilesScreen({ hasFeed, photos, query }: { hasFeed: boolean; photos: number; query: string }) {
   return (
     <GardenPage
       at="/garden/files"

@@ -13,8 +13,9 @@ export default async function DevicesPage({ searchParams }: { searchParams: Prom
   if (!day) return null
   const sent = await headers()
   const host = sent.get('host')
-  const asked =
-    host === null || isLoopback(host) ? null : `${sent.get('x-forwarded-proto') ?? 'http'}://${host}`
+  const protocol = sent.get('x-forwarded-proto') ?? 'http'
+  // A name of this machine alone leads no phone here, unless a web server in front has it.
+  const asked = host === null || (isLoopback(host) && protocol === 'http') ? null : `${protocol}://${host}`
   const view = await devicesView(day, { here: sent.get(DEVICE_HEADER), asked })
   return <DevicesScreen view={view} query={day.query} />
 }

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
-import { wayOnward } from './app/sign-in/onward'
-import { addressOf } from './true-address'
+import { wayOnward } from '../app/sign-in/onward'
+import { addressOf } from '../true-address'
 
 it.each([
   ['192.168.1.20', undefined, '192.168.1.20'],
