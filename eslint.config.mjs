@@ -86,6 +86,7 @@ export default tseslint.config(
         'src/instrumentation.ts',
         'src/hosts.ts',
         'src/guard.ts',
+        'src/helper-may.ts',
         'src/true-address.ts',
       ],
     },

@@ -27,7 +27,7 @@ test('no route and no action of the build answers a stranger, nor changes anythi
 }) => {
   const routes = Object.values(built<Record<string, string>>('app-path-routes-manifest.json'))
   expect(routes.length).toBeGreaterThan(60)
-  const forAll = ['/sign-in', '/icon.svg', '/manifest.webmanifest']
+  const forAll = ['/sign-in', '/join/[code]', '/icon.svg', '/manifest.webmanifest']
   const bySecret = ['/feed/[token]/calendar.ics', '/devices/readings']
   const faults: string[] = []
   for (const route of routes) {
@@ -40,7 +40,9 @@ test('no route and no action of the build answers a stranger, nor changes anythi
       })
       const status = answer.status()
       const isOpen = forAll.includes(route) && /GET|HEAD/.test(method) && status === 200
-      const isWayIn = route === '/sign-in/enter' && (method === 'POST' ? status === 303 : status === 401)
+      const isWayIn =
+        ['/sign-in/enter', '/join/enter'].includes(route) &&
+        (method === 'POST' ? status === 303 : status === 401)
       const hasSecret = bySecret.includes(route) && [401, 404, 405, 204, 400].includes(status)
       const isAway =
         [401, 405].includes(status) ||
@@ -190,6 +192,107 @@ test('cookies of another server, forged ones and a passphrase in the address let
   // Headers that the server writes itself are not believed.
   const own = { 'x-prairie-device': 'mine', 'x-prairie-address': '10.0.0.1' }
   expect((await fetch(`${locked.address}/walk`, { headers: own })).status).toBe(401)
+})
+
+test('someone joins by a link that works once, helps, and cannot do a keeper’s work by hand either', async ({
+  page,
+  browser,
+  locked,
+}) => {
+  await page.goto('/garden/devices')
+  await signInAs(page, 'Computer')
+  await page.waitForURL('**/garden/devices')
+  await open(page, '/garden/devices')
+  const form = page.getByRole('form', { name: 'Add someone' })
+  await form.getByRole('button', { name: 'Add and make a link' }).click()
+  await expect(form.getByText('Type a name.')).toBeVisible()
+  await form.getByLabel('Name').fill('Wren')
+  await form.getByRole('button', { name: 'Add and make a link' }).click()
+  const made = page.getByRole('status').filter({ hasText: 'A link for Wren' })
+  const link = /\/join\/[\w-]+/.exec(await made.innerText())![0]
+  const phone = await browser.newContext({
+    baseURL: locked.address,
+    viewport: { width: 390, height: 844 },
+    isMobile: true,
+    hasTouch: true,
+  })
+  const wren = await phone.newPage()
+  await wren.goto(link)
+  await expect(wren.getByRole('heading', { level: 1 })).toHaveText('Welcome, Wren')
+  await wren.getByRole('button', { name: 'Join' }).click()
+  await wren.waitForURL('**/walk')
+  const late = await (await browser.newContext({ baseURL: locked.address })).newPage()
+  await late.goto(link)
+  await expect(late.getByRole('heading', { level: 1 })).toHaveText('This link does not work')
+  await open(page, '/garden/devices')
+  await expect(page.getByRole('list', { name: 'Signed-in devices' })).toContainText('Used by Wren')
+  // Enters by a line, which bears the name; and undoes it, but nothing of anyone else.
+  await wren.setViewportSize({ width: 1100, height: 800 })
+  const entered = async (text: string) => {
+    await open(wren, '/walk')
+    await wren.keyboard.press('/')
+    await wren.getByRole('dialog').getByRole('combobox').fill(text)
+    await expect(wren.getByText(/^Understood/)).toBeVisible()
+    await wren.keyboard.press('Enter')
+  }
+  await entered('bed 2 watered 40 l')
+  await expect(wren.getByText(/Entered: Bed 2/)).toBeVisible()
+  await open(wren, '/logbook?by=Wren')
+  await expect(wren.getByRole('heading', { level: 1 })).toHaveText('1 entry')
+  await expect(wren.getByRole('listitem').filter({ hasText: 'Bed 2' })).toContainText('Wren')
+  await open(wren, '/logbook')
+  await wren
+    .getByRole('button', { name: /^Undo: / })
+    .last()
+    .click()
+  await expect(wren.getByText(/Someone else entered that/)).toBeVisible()
+  // Planning is refused, in words; nothing of it is lost.
+  await open(wren, '/garden')
+  const site = wren.getByRole('form', { name: 'Site' })
+  await site.getByLabel('Name').fill('Wren’s garden')
+  await site.getByRole('button', { name: 'Save the place' }).click()
+  await expect(wren.getByText('Only a keeper of the garden can change that.').first()).toBeVisible()
+  await expect(site.getByLabel('Name')).toHaveValue('Wren’s garden')
+  await open(wren, '/garden/devices')
+  await expect(wren.getByRole('heading', { level: 1 })).toHaveText('You are signed in as Wren')
+  // By hand: every action of the build, and every handler that writes.
+  const cookie = (await phone.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
+  const send = (path: string, headers: Record<string, string> = {}, body = '[]') =>
+    fetch(`${locked.address}${path}`, {
+      method: 'POST',
+      headers: { cookie, origin: locked.address, ...headers },
+      body,
+      redirect: 'manual',
+    })
+  const helping = ['enter', 'undo', 'correctEntry', 'commandIndex']
+  const { node } = built<{ node: Record<string, { exportedName: string }> }>(
+    'server/server-reference-manifest.json',
+  )
+  for (const [id, { exportedName }] of Object.entries(node)) {
+    const answer = await send('/walk', { 'next-action': id, 'content-type': 'text/plain' })
+    expect([exportedName, answer.status === 403]).toEqual([exportedName, !helping.includes(exportedName)])
+  }
+  // Without a script a browser names the action in the form.
+  const anyId = Object.keys(node)[0]!
+  expect(
+    (
+      await send(
+        '/walk',
+        { 'content-type': 'multipart/form-data; boundary=x' },
+        `--x\r\nContent-Disposition: form-data; name="$ACTION_ID_${anyId}"\r\n\r\n\r\n--x--\r\n`,
+      )
+    ).status,
+  ).toBe(403)
+  for (const path of ['/import?way=instead', '/import/logbook']) expect((await send(path)).status).toBe(403)
+  for (const path of ['/rescue', '/rescue/file'])
+    expect((await fetch(`${locked.address}${path}`, { headers: { cookie } })).status).toBe(403)
+  const people = page.getByRole('list', { name: 'People' })
+  await people.getByRole('button', { name: 'Remove Wren' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Yes, remove' }).click()
+  await expect(page.getByText('Wren is removed.')).toBeVisible()
+  await wren.reload()
+  await expect(wren.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
+  await phone.close()
 })
 
 base('a server that others reach shows nothing before it has a passphrase', async ({ server }) => {

@@ -1,7 +1,7 @@
 import { createInterface } from 'node:readline/promises'
 import { dropPassphrase, hasPassphrase, requirePassphrase, setPassphrase } from '../src/data/access/lock'
 import { isPassphrase } from '../src/data/access/passphrase'
-import { PASSPHRASE_LENGTH } from '../src/core/facts/limits'
+import { PASSPHRASE_LENGTH } from '../src/core/facts'
 import { closeDatabase } from '../src/data/database'
 
 /**

@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server'
-import { DEVICE_HEADER, guard } from './guard'
+import { guard, withGuarded } from './guard'
 import { foreignHost, isOwnHost } from './hosts'
 
 /** Nobody passes but by the guard. Every page is sent with a policy that lets only this application's own scripts run, by a nonce of its own. */
@@ -28,8 +28,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   const headers = new Headers(request.headers)
   headers.set('x-nonce', nonce)
   headers.set('content-security-policy', policy)
-  headers.delete(DEVICE_HEADER)
-  if (guarded.device !== null) headers.set(DEVICE_HEADER, guarded.device)
+  withGuarded(headers, guarded)
   const response = NextResponse.next({ request: { headers } })
   // A photo has a policy of its own.
   if (!pathname.startsWith('/photos/')) response.headers.set('content-security-policy', policy)

@@ -1,6 +1,6 @@
 import { subscribe } from 'node:diagnostics_channel'
 import type { IncomingMessage } from 'node:http'
-import { ADDRESS_HEADER, DEVICE_HEADER } from './guard'
+import { ACTOR_HEADER, ADDRESS_HEADER, DEVICE_HEADER } from './guard'
 
 const LOOPBACK = /^(::1|(::ffff:)?127\.\d+\.\d+\.\d+)$/
 
@@ -22,6 +22,6 @@ export function writeTrueAddresses(): void {
     const { request } = message as { request: IncomingMessage }
     const forwarded = request.headers['x-forwarded-for']
     request.headers[ADDRESS_HEADER] = addressOf(request.socket.remoteAddress, forwarded?.toString())
-    delete request.headers[DEVICE_HEADER]
+    for (const name of [DEVICE_HEADER, ACTOR_HEADER]) delete request.headers[name]
   })
 }

@@ -17,8 +17,9 @@ export const LOG_COLUMNS = [
   'data',
   'note',
   'voids',
+  'by',
 ] as const
-const NEEDED = LOG_COLUMNS.filter((column) => column !== 'about' && column !== 'what')
+const NEEDED = LOG_COLUMNS.filter((column) => !['about', 'what', 'by'].includes(column))
 
 /** A cell that a sheet would take for a formula, and one that begins as if it had been kept from that. */
 export const FORMULA = /^[=+\-@\t\r']/
@@ -83,6 +84,7 @@ function entryOf(row: Record<string, string>): unknown {
     data: dataOf(plain(row.data)),
     note: plain(row.note),
     voids: plain(row.voids) || null,
+    ...(plain(row.by) === '' ? {} : { by: plain(row.by) }),
   }
 }
 

@@ -3,7 +3,7 @@ import { array, ValidationError } from 'yup'
 import type { IsoDate } from '../core/calendar'
 import { startOfSeason } from '../core/climate'
 import { doubtOf, type CheckedAgainst, type Doubt } from '../core/entry-check'
-import type { Manner } from '../core/facts'
+import { NAMELESS_KEEPER, type Actor, type Manner } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { EntryKind, LogEntry } from '../core/log'
 import type { Result } from '../core/result'
@@ -23,13 +23,13 @@ import { entryRecord } from './records/entry'
 import type { GardenRow } from './records/garden'
 
 /** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
-export type EntryDraft = Omit<LogEntry, 'at' | 'voids'>
+export type EntryDraft = Omit<LogEntry, 'at' | 'voids' | 'by'>
 
 /** What came of writing to the log: done; or refused; or hard to believe, in the garden's manner. */
 export type Written = Result<{ kind: EntryKind | null }> | { ok: false; doubt: Doubt; manner: Manner }
 
 const MOST_AT_ONCE = 500
-const draftsSchema = array(entrySchema.omit(['at', 'voids']))
+const draftsSchema = array(entrySchema.omit(['at', 'voids', 'by']))
   .required()
   .min(1)
   .max(MOST_AT_ONCE)
@@ -39,7 +39,11 @@ const draftsSchema = array(entrySchema.omit(['at', 'voids']))
  *
  * @param sure what is hard to believe was asked about, and is so
  */
-export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<Written> {
+export async function enterEntries(
+  drafts: EntryDraft[],
+  sure = false,
+  actor: Actor = NAMELESS_KEEPER,
+): Promise<Written> {
   return answered(async () => {
     const checked = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
     if (checked.some(({ kind }) => kind === 'void')) return refused('Use Undo to undo an entry.')
@@ -67,7 +71,7 @@ export async function enterEntries(drafts: EntryDraft[], sure = false): Promise<
       await entryRecord.insert(
         tx,
         garden.id,
-        checked.map((draft) => ({ ...draft, at, voids: null }) as LogEntry),
+        checked.map((draft) => ({ ...draft, at, voids: null, ...signed(actor) }) as LogEntry),
       )
       return { ok: true, kind: checked[0]!.kind }
     })
@@ -143,9 +147,12 @@ const END = '2400-12-31' as IsoDate
 
 /**
  * Takes back what one act entered: that of the entry named, or of the one entered last. With `alone`, only the entry
- * itself.
+ * itself. Who has a name takes back what was entered last under it; a helper nothing else.
  */
-export async function undoAct(voiding: { id: string; entry?: string; alone?: boolean }): Promise<Written> {
+export async function undoAct(
+  voiding: { id: string; entry?: string; alone?: boolean },
+  actor: Actor = NAMELESS_KEEPER,
+): Promise<Written> {
   return answered(() =>
     write(async (tx) => {
       const garden = await currentGarden(tx)
@@ -154,13 +161,14 @@ export async function undoAct(voiding: { id: string; entry?: string; alone?: boo
       if (await findEntry(garden.id, String(voiding.id), tx)) return { ok: true, kind: null }
       const named =
         voiding.entry === undefined
-          ? await lastEntered(garden.id, tx)
+          ? await lastEntered(garden.id, tx, actor.name)
           : await findEntry(garden.id, String(voiding.entry), tx)
       if (!named) return refused('There is nothing to undo.')
       const together = await entriesOfAct(garden.id, named.id, tx)
       if (voiding.alone ? await isTaken(garden.id, named.id, tx) : together.length === 0)
         return refused('That is already undone.')
       const taken = voiding.alone ? [named] : together
+      if (!taken.every((entry) => isFree(entry, actor))) return refused(OWN_ONLY)
       const archive = await archiveRecord.of(garden.id, tx)
       const closed = taken.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
       if (closed) return refused(sayClosed(closed))
@@ -169,7 +177,7 @@ export async function undoAct(voiding: { id: string; entry?: string; alone?: boo
         tx,
         garden.id,
         taken.map((entry, index) =>
-          voidOf(entry, index === 0 ? voiding.id : `${voiding.id}.${index + 1}`, at),
+          voidOf(entry, index === 0 ? voiding.id : `${voiding.id}.${index + 1}`, at, actor),
         ),
       )
       return { ok: true, kind: named.kind }
@@ -178,7 +186,7 @@ export async function undoAct(voiding: { id: string; entry?: string; alone?: boo
 }
 
 /** The entry that takes another back. */
-const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string): LogEntry =>
+const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string, actor: Actor): LogEntry =>
   entrySchema.validateSync({
     id: String(voidId),
     subject,
@@ -188,7 +196,17 @@ const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string): LogE
     data: {},
     note: '',
     voids: id,
+    ...signed(actor),
   }) as unknown as LogEntry
+
+/** The name that an entry bears. */
+const signed = ({ name }: Actor) => (name === null ? {} : { by: name })
+
+/** Whether someone may take an entry back or correct it. */
+const isFree = (entry: LogEntry, { name, role }: Actor) => role === 'keeper' || entry.by === name
+
+const OWN_ONLY =
+  'Someone else entered that, and you can only change your own entries. Ask a keeper of the garden.'
 
 const sayClosed = ({ season, through }: ArchivedSeason) =>
   `Season ${season} is archived, and its log is closed through ${through}. Nothing was changed. Open it again first, in the Basket under Seasons.`
@@ -223,6 +241,7 @@ export async function correctEntry(
   draft: EntryDraft,
   voidId: string,
   sure = false,
+  actor: Actor = NAMELESS_KEEPER,
 ): Promise<Written> {
   return answered(async () => {
     const [checked] = (await draftsSchema.validate([draft], { strict: true })) as unknown as EntryDraft[]
@@ -234,6 +253,7 @@ export async function correctEntry(
         return refused('That entry is gone. Load the screen again.')
       if (await isTaken(garden.id, before.id, tx))
         return refused('Someone undid that entry, so nothing was changed.')
+      if (!isFree(before, actor)) return refused(OWN_ONLY)
       if (checked!.on > todayIn(garden)) return refused('That day is still to come. Nothing was changed.')
       const archive = await archiveRecord.of(garden.id, tx)
       const closed = closedBy(archive, before.on) ?? closedBy(archive, checked!.on)
@@ -243,7 +263,7 @@ export async function correctEntry(
       if (wrong !== null) return refused(wrong)
       const doubt = await doubtAbout(tx, garden, [righted], sure, before.id)
       if (doubt) return { ok: false, doubt, manner: mannerOf(garden) }
-      await replaceEntry(tx, garden.id, before, righted, voidId)
+      await replaceEntry(tx, garden.id, before, righted, { voidId, actor })
       return { ok: true, kind: before.kind }
     })
   })
@@ -254,12 +274,12 @@ async function replaceEntry(
   gardenId: string,
   before: LogEntry,
   righted: EntryDraft,
-  voidId: string,
+  { voidId, actor }: { voidId: string; actor: Actor },
 ): Promise<void> {
   const at = new Date().toISOString()
   await entryRecord.insert(tx, gardenId, [
-    voidOf(before, voidId, at),
-    { ...righted, at, voids: null } as LogEntry,
+    voidOf(before, voidId, at, actor),
+    { ...righted, at, voids: null, ...signed(actor) } as LogEntry,
   ])
   await movePhotos(tx, gardenId, before.id, righted.id)
 }

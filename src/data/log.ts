@@ -74,13 +74,21 @@ const takenIn = (gardenId: string, from: Reader) =>
     .from(logEntry)
     .where(and(eq(logEntry.gardenId, gardenId), isNotNull(logEntry.voids)))
 
-/** The entry made last of those that are not taken back; null: none. */
-export const lastEntered = async (gardenId: string, from: Reader): Promise<LogEntry | null> =>
-  (await lastEntries(gardenId, 1, from))[0] ?? null
+/** The entry made last of those that are not taken back; null: none. @param by only of those under this name */
+export const lastEntered = async (
+  gardenId: string,
+  from: Reader,
+  by: string | null = null,
+): Promise<LogEntry | null> => (await lastEntries(gardenId, 1, from, by))[0] ?? null
 
 /** The entries made last of those that are not taken back, the newest first. */
-export async function lastEntries(gardenId: string, most: number, from: Reader): Promise<LogEntry[]> {
-  const ofGarden = eq(logEntry.gardenId, gardenId)
+export async function lastEntries(
+  gardenId: string,
+  most: number,
+  from: Reader,
+  by: string | null = null,
+): Promise<LogEntry[]> {
+  const ofGarden = and(eq(logEntry.gardenId, gardenId), by === null ? undefined : eq(logEntry.by, by))
   const rows = await from
     .select()
     .from(logEntry)

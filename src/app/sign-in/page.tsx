@@ -5,6 +5,7 @@ import { waitOfAddress } from '../../data/access/tries'
 import { hasPassphrase } from '../../data/access/lock'
 import { SignInScreen } from '../../features/sign-in/sign-in-screen'
 import { ADDRESS_HEADER, DEVICE_HEADER } from '../../guard'
+import { deviceKind } from './device-kind'
 import { wayOnward } from './onward'
 
 export const dynamic = 'force-dynamic'
@@ -23,7 +24,7 @@ export default async function SignInPage({
       next={onward}
       wasWrong={why === 'wrong'}
       wait={await waitOfAddress(sent.get(ADDRESS_HEADER) ?? '', new Date())}
-      device={/Mobi/.test(sent.get('user-agent') ?? '') ? 'Phone' : 'Computer'}
+      device={deviceKind(sent)}
     />
   )
 }

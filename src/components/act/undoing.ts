@@ -1,6 +1,6 @@
 import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'
-import { SIGNED_OUT } from '../../wording/access'
+import { KEEPERS_ONLY, SIGNED_OUT } from '../../wording/access'
 
 /** What came of a request that nothing came of. */
 export const NO_ANSWER: Refused = {
@@ -8,9 +8,14 @@ export const NO_ANSWER: Refused = {
   message: 'The server did not answer. What you typed is still here: try again.',
 }
 
-/** Why a request failed: this device was signed out meanwhile, or there was no answer. */
+/** What the guard answers in place of the action that was asked for. */
+const TURNED_AWAY = [SIGNED_OUT, KEEPERS_ONLY]
+
+/** Why a request failed: the guard turned it away, or there was no answer. */
 export const noAnswer = (error: unknown): Refused =>
-  error instanceof Error && error.message === SIGNED_OUT ? { ok: false, message: SIGNED_OUT } : NO_ANSWER
+  error instanceof Error && TURNED_AWAY.includes(error.message)
+    ? { ok: false, message: error.message }
+    : NO_ANSWER
 
 /**
  * Undoes an act, says what came of it, whatever came of it, and answers whether it is undone.

@@ -19,6 +19,8 @@ interface Envelope<Kind, Data> {
   data: Data
   note: string
   voids: string | null
+  /** Who entered it, by name; not there: whoever signed in without one. */
+  by?: string
 }
 
 /** An entry of one of a map's kinds: what each holds, by its name. A room declares its own map beside its rules. */

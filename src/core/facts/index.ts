@@ -1,6 +1,7 @@
 export { IMPORT_WAYS } from './import-way'
 export type { ImportWay } from './import-way'
-export { LARGEST, MOST_PIXELS } from './limits'
+export { LARGEST, MOST_PIXELS, PASSPHRASE_LENGTH } from './limits'
+export { NAMELESS_KEEPER, PERSON_NAME, ROLES, type Actor, type Role } from './people'
 export { PHOTO_TYPES } from './photo'
 export type { PhotoType } from './photo'
 export { editedGround } from './ground'

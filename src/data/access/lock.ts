@@ -1,6 +1,6 @@
 import { eq, ne } from 'drizzle-orm'
 import { reader, writeApart } from '../database'
-import { lock, signedIn } from '../records/apart'
+import { lock, person, signedIn } from '../records/apart'
 import { hashOf, isRight } from './passphrase'
 import { newSealKey } from './seal'
 
@@ -48,16 +48,20 @@ export async function underSameLock(replace: () => Promise<void>): Promise<void>
   await replace()
   if (!before) return
   await writeApart(async (tx) => {
-    await tx.delete(lock)
-    await tx.delete(signedIn)
+    for (const table of [lock, signedIn, person]) await tx.delete(table)
     if (before.locks.length > 0) await tx.insert(lock).values(before.locks)
+    if (before.people.length > 0) await tx.insert(person).values(before.people)
     if (before.devices.length > 0) await tx.insert(signedIn).values(before.devices)
   })
 }
 
 async function rowsNow() {
   const db = await reader()
-  return { locks: await db.select().from(lock), devices: await db.select().from(signedIn) }
+  return {
+    locks: await db.select().from(lock),
+    people: await db.select().from(person),
+    devices: await db.select().from(signedIn),
+  }
 }
 
 /** Takes the passphrase away: whoever reaches this Prairie may do everything. */

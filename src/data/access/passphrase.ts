@@ -1,6 +1,6 @@
 import { randomBytes, scrypt, timingSafeEqual, type ScryptOptions } from 'node:crypto'
 import { promisify } from 'node:util'
-import { PASSPHRASE_LENGTH } from '../../core/facts/limits'
+import { PASSPHRASE_LENGTH } from '../../core/facts'
 
 const COST: ScryptOptions = { N: 2 ** 15, r: 8, p: 3, maxmem: 2 ** 26 }
 const [SALT_BYTES, KEY_BYTES] = [16, 32]

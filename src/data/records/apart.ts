@@ -1,4 +1,5 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { Role } from '../../core/facts'
 import { id } from './fields'
 import { garden, gardenId } from './garden'
 import { place } from './place'
@@ -41,12 +42,22 @@ export const lock = sqliteTable('lock', {
   sealKey: text().notNull(),
 })
 
-/** A phone or computer that signed in; its cookie names it. Times in UTC. */
+/** Someone who gardens here; entries bear the name. `inviteHash` opens once, until `inviteUntil` (UTC). */
+export const person = sqliteTable('person', {
+  id: id(),
+  name: text().notNull(),
+  role: text().$type<Role>().notNull(),
+  inviteHash: text().unique(),
+  inviteUntil: text(),
+})
+
+/** A phone or computer that signed in; its cookie names it. Times in UTC. Without a person it is a keeper's. */
 export const signedIn = sqliteTable('signed_in', {
   id: id(),
   name: text().notNull(),
   since: text().notNull(),
   lastUsed: text().notNull(),
+  personId: text().references(() => person.id, { onDelete: 'cascade' }),
 })
 
 /** Wrong tries to sign in from one address, or in all; `last` in UTC. */

@@ -18,7 +18,7 @@ import { NITROGEN_FORMS, RELEASES, type NitrogenForm, type Release } from '../..
 import { WATERED_LATELY, type Met, type WateredLately } from '../../core/season'
 import { PRACTICE_LEVELS } from '../../core/pruning'
 import { MOISTURE_FEELS, MOISTURE_METHODS, type MoistureFeel, type MoistureMethod } from '../../core/watering'
-import { idField, isoDateField } from './fields'
+import { idField, isoDateField, personField } from './fields'
 
 const LONGEST_NOTE = 4000
 const plants = () => number().required().integer().min(0).max(100_000)
@@ -222,6 +222,7 @@ export const entrySchema = object({
     .max(LONGEST_NOTE)
     .matches(/^(?:[^\p{Cc}]|[\t\r\n])*$/u, '${path} must hold no control characters'),
   voids: idField().defined().nullable(),
+  by: personField(),
 })
   .noUnknown()
   .strict()

@@ -20,6 +20,7 @@ export const logEntry = sqliteTable(
     data: text({ mode: 'json' }).$type<Record<string, unknown>>().notNull(),
     note: text().notNull(),
     voids: text(),
+    by: text(),
   },
   (table) => [
     index('log_by_day').on(table.gardenId, table.on),
@@ -31,12 +32,21 @@ export const logEntry = sqliteTable(
 
 type Row = typeof logEntry.$inferSelect
 
-export function toEntry({ subjectType, subjectId, gardenId: _, ...row }: Row): LogEntry {
-  return { ...row, subject: { type: subjectType, id: subjectId } } as LogEntry
+export function toEntry({ subjectType, subjectId, gardenId: _, by, ...row }: Row): LogEntry {
+  return { ...row, subject: { type: subjectType, id: subjectId }, ...named(by) } as LogEntry
 }
 
+const named = (by: string | null) => (by === null ? {} : { by })
+
 function toRow({ subject, ...entry }: LogEntry, gardenId: string): Row {
-  return { ...entry, gardenId, subjectType: subject.type, subjectId: subject.id, data: { ...entry.data } }
+  return {
+    ...entry,
+    gardenId,
+    subjectType: subject.type,
+    subjectId: subject.id,
+    data: { ...entry.data },
+    by: entry.by ?? null,
+  }
 }
 
 type PackedEntry = [
@@ -49,10 +59,11 @@ type PackedEntry = [
   data: Row['data'],
   note: string,
   voids: string | null,
+  by: string | null,
 ]
 
-const unpacked = ([id, type, subjectId, kind, on, at, data, note, voids]: PackedEntry): LogEntry =>
-  ({ id, kind, on, at, data, note, voids, subject: { type, id: subjectId } }) as LogEntry
+const unpacked = ([id, type, subjectId, kind, on, at, data, note, voids, by]: PackedEntry): LogEntry =>
+  ({ id, kind, on, at, data, note, voids, subject: { type, id: subjectId }, ...named(by) }) as LogEntry
 
 /** The log, oldest first. */
 export const entryRecord = record<LogEntry>({
@@ -74,7 +85,7 @@ export const entryRecord = record<LogEntry>({
     // As one value: a row at a time, a long log takes the client several times as long.
     const [found] = await db
       .select({
-        all: sql<string>`json_group_array(json_array(${rows.id}, ${rows.subjectType}, ${rows.subjectId}, ${rows.kind}, ${rows.on}, ${rows.at}, json(${rows.data}), ${rows.note}, ${rows.voids}))`,
+        all: sql<string>`json_group_array(json_array(${rows.id}, ${rows.subjectType}, ${rows.subjectId}, ${rows.kind}, ${rows.on}, ${rows.at}, json(${rows.data}), ${rows.note}, ${rows.voids}, ${rows.by}))`,
       })
       .from(rows)
     return (JSON.parse(found!.all) as PackedEntry[]).map(unpacked)

@@ -2,6 +2,7 @@ import { text } from 'drizzle-orm/sqlite-core'
 import { number, string, type AnySchema } from 'yup'
 import type { Bounds } from '../../core/bounds'
 import { isIsoDate, type IsoDate } from '../../core/calendar'
+import { PERSON_NAME } from '../../core/facts'
 
 /** Columns that many tables have. */
 export const id = () => text().primaryKey()
@@ -17,6 +18,13 @@ export const isoDateField = () =>
 
 export const idField = () =>
   string().matches(/^[\w.-]{1,64}$/, '${path} must be an id of letters, digits and dashes')
+
+/** A person's name. */
+export const personField = () =>
+  string()
+    .min(1)
+    .max(PERSON_NAME)
+    .matches(/^[^\p{Cc}]*$/u, '${path} must hold no control characters')
 
 /** Fields that many rows have. */
 export const name = () => string().required().max(120)

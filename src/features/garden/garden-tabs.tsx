@@ -5,7 +5,7 @@ const TABS = [
   { name: 'Site and climate', path: '/garden' },
   { name: 'Weather', path: '/garden/weather' },
   { name: 'Files and feeds', path: '/garden/files' },
-  { name: 'Devices', path: '/garden/devices' },
+  { name: 'People and devices', path: '/garden/devices' },
   { name: 'Gardens', path: '/garden/gardens' },
 ] as const
 

@@ -1,6 +1,7 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
+import { actor } from '../../actions/actor'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { LogEntry } from '../../core/log'
 import { loadGarden } from '../../data/garden-state'
@@ -48,6 +49,7 @@ export async function correctEntry(
     } as Parameters<typeof putRight>[1],
     ids.taken,
     sure === true,
+    await actor(),
   )
   if ('doubt' in answer) {
     const { message, ask } = sayDoubt(answer.doubt, answer.manner)

@@ -1,5 +1,5 @@
 import { parseDate, type IsoDate } from '../../core/calendar'
-import type { Manner } from '../../core/facts'
+import { PERSON_NAME, type Manner } from '../../core/facts'
 import { ENTRY_KINDS, type EntryKind } from '../../core/log'
 
 /** What of the log is asked for; null: everything. */
@@ -8,6 +8,8 @@ export interface LogFilter {
   /** One plant: what was entered of it, or of its planting without naming it as left out. */
   plant: string | null
   kind: EntryKind | null
+  /** Who entered it, by name. */
+  by: string | null
   from: IsoDate | null
   to: IsoDate | null
   words: string
@@ -38,6 +40,7 @@ export function filterOf(asked: Asked, by: Asking): LogFilter {
     place: one('place') || null,
     plant: one('plant') || null,
     kind: ENTRY_KINDS.find((kind) => kind === one('kind')) ?? null,
+    by: one('by').slice(0, PERSON_NAME) || null,
     from: asDay(asked, 'from', by),
     to: asDay(asked, 'to', by),
     words: one('words').slice(0, 80),
@@ -46,8 +49,8 @@ export function filterOf(asked: Asked, by: Asking): LogFilter {
 }
 
 /** The same filter as an address asks for it, without a leading `?`. */
-export function queryOf({ place, plant, kind, from, to, words, taken }: LogFilter): string {
-  const asked = { place, plant, kind, from, to, words, taken: taken ? '1' : null }
+export function queryOf({ place, plant, kind, by, from, to, words, taken }: LogFilter): string {
+  const asked = { place, plant, kind, by, from, to, words, taken: taken ? '1' : null }
   return new URLSearchParams(
     Object.entries(asked).flatMap(([key, value]) => (value ? [[key, value]] : [])),
   ).toString()

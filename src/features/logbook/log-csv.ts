@@ -32,6 +32,7 @@ export function logCsv(state: GardenState, filter: LogFilter | null): string {
           JSON.stringify(entry.data),
           entry.note,
           entry.voids ?? '',
+          entry.by ?? '',
         ]
       }),
     },

@@ -14,7 +14,7 @@ const CorrectForm = later(() => import('./correct-form').then((module) => module
 
 /** One entry: what it says, and ways to correct it or take it back. */
 export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; now: IsoDate }) {
-  const { id, about, said, note, taken, closed, photos } = line
+  const { id, about, said, note, by, taken, closed, photos } = line
   const [open, setOpen] = useState<'correct' | 'photos' | null>(null)
   const { busy, takeBack } = useAct({ on: now, now, manner })
   const toggle = (which: 'correct' | 'photos') => setOpen(open === which ? null : which)
@@ -24,6 +24,7 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
         <p className={`min-w-0 break-words ${taken ? 'text-quiet line-through' : ''}`}>
           <strong>{about}</strong>: {said}
           {note && <span className="text-quiet"> ({note})</span>}
+          {by && <span className="text-quiet"> · {by}</span>}
         </p>
         {taken ? (
           <span className="flex min-h-11 items-center text-sm text-quiet">undone</span>

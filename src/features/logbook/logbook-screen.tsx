@@ -68,6 +68,16 @@ export function LogbookScreen({
             ))}
           </select>
         </Field>
+        {view.people.length > 0 && (
+          <Field label="Who">
+            <select name="by" className="select min-h-11 w-36 text-base" defaultValue={filter.by ?? ''}>
+              <option value="">anyone</option>
+              {view.people.map((name) => (
+                <option key={name}>{name}</option>
+              ))}
+            </select>
+          </Field>
+        )}
         {(['from', 'to'] as const).map((end) => (
           <div key={end} className="w-48">
             <DateField

@@ -23,6 +23,8 @@ export interface LogLine {
   about: string
   said: string
   note: string
+  /** Who entered it, by name. */
+  by: string | null
   taken: boolean
   /** The archived season that its day belongs to: it stays as it is. */
   closed: number | null
@@ -42,6 +44,8 @@ export interface LogbookView {
   pages: number
   places: { id: string; name: string }[]
   kinds: { id: EntryKind; name: string }[]
+  /** Who entered anything, by name. */
+  people: string[]
   /** The plants of the place that is asked for. */
   plants: { id: string; name: string }[]
 }
@@ -98,6 +102,7 @@ export function foundEntries(state: GardenState, filter: LogFilter): { entry: Lo
     .filter((entry) => {
       if (entry.kind === 'void' || (voided.has(entry.id) && !filter.taken)) return false
       if (filter.kind !== null && entry.kind !== filter.kind) return false
+      if (filter.by !== null && entry.by !== filter.by) return false
       if (filter.plant !== null && !isOfPlant(entry, filter.plant, plantingId)) return false
       if ((filter.from !== null && entry.on < filter.from) || (filter.to !== null && entry.on > filter.to))
         return false
@@ -161,6 +166,7 @@ export function logbookView(state: GardenState, filter: LogFilter, page: number)
         about,
         said: sayEntry(entry, crop, manner),
         note: entry.note,
+        by: entry.by ?? null,
         taken,
         closed: closedBy(state.archive, entry.on)?.season ?? null,
         photos: photoViews(state, entry.id, entry.note || `Photo, ${about}`),
@@ -170,6 +176,9 @@ export function logbookView(state: GardenState, filter: LogFilter, page: number)
     found: found.length,
     page: shown,
     pages,
+    people: [...new Set(state.record.entries.flatMap(({ by }) => by ?? []))].sort((a, b) =>
+      a.localeCompare(b),
+    ),
     plants: plantsIn(state, filter.place),
     places: state.record.places.map(({ id, name }) => ({ id, name })),
     kinds: ENTRY_KINDS.filter((kind) => kind !== 'void').map((id) => ({

@@ -1,7 +1,9 @@
 import { TextField } from '../../components/forms/fields'
 import { sayWait } from '../../wording/access'
+import { DeviceName } from './device-name'
+import { EntryPage } from './entry-page'
 
-/** The way in: a form that needs nothing but the browser. */
+/** The way in with the passphrase. */
 export function SignInScreen({
   next,
   wasWrong,
@@ -21,13 +23,10 @@ export function SignInScreen({
         ? 'That passphrase is wrong. Check capitals and spaces, then try again.'
         : undefined
   return (
-    <main className="mx-auto flex min-h-dvh max-w-md flex-col justify-center px-6 py-10 max-sm:justify-start">
-      {/* eslint-disable-next-line @next/next/no-img-element -- a drawing of a few hundred bytes */}
-      <img src="/icon.svg" alt="" width={56} height={56} />
-      <h1 className="mt-4 text-3xl font-semibold">Sign in to Prairie</h1>
-      <p className="mt-1 text-lg text-quiet">
-        Whoever set up this Prairie chose its passphrase. This device then stays signed in for 30 days.
-      </p>
+    <EntryPage
+      title="Sign in to Prairie"
+      about="Whoever set up this Prairie chose its passphrase. This device then stays signed in for 30 days."
+    >
       <form method="post" action="/sign-in/enter" className="mt-6 space-y-4" aria-label="Sign in">
         <input type="hidden" name="next" value={next} />
         <TextField
@@ -39,16 +38,9 @@ export function SignInScreen({
           autoFocus
           error={problem}
         />
-        <TextField
-          label="Name of this device"
-          name="name"
-          defaultValue={device}
-          maxLength={40}
-          required
-          hint="So that you can tell your devices apart and sign one out."
-        />
+        <DeviceName device={device} />
         <button className="btn min-h-14 w-full text-lg btn-primary">Sign in</button>
       </form>
-    </main>
+    </EntryPage>
   )
 }

@@ -1,6 +1,7 @@
 import { signOut } from '../../../data/access/signed-in'
-import { COOKIE, DEVICE_HEADER } from '../../../guard'
+import { DEVICE_HEADER } from '../../../guard'
 import { isOwnRequest } from '../../../hosts'
+import { goOn } from '../letting-in'
 
 export const dynamic = 'force-dynamic'
 
@@ -9,12 +10,5 @@ export async function POST(request: Request): Promise<Response> {
   if (!isOwnRequest(request)) return new Response('Prairie did not send this.', { status: 403 })
   const device = request.headers.get(DEVICE_HEADER)
   if (device !== null) await signOut(device)
-  return new Response(null, {
-    status: 303,
-    headers: {
-      location: '/sign-in',
-      'cache-control': 'no-store',
-      'set-cookie': `${COOKIE}=; Path=/; Max-Age=0; HttpOnly; SameSite=Strict`,
-    },
-  })
+  return goOn(request, '/sign-in', { is: '', days: 0 })
 }

@@ -1,12 +1,14 @@
 import { MatrixPicture } from '../../../components/drawing/matrix-picture'
+import { ROLE_WORDS } from '../../../wording/access'
 import { GardenPage } from '../garden-tabs'
 import { DeviceList } from './device-list'
 import { PassphraseForm } from './passphrase-form'
+import { PeoplePart } from './people-part'
 import type { DevicesView } from './queries'
 
 /** How a phone gets in, and which phones and computers may. */
 export function DevicesScreen({ view, query }: { view: DevicesView; query: string }) {
-  const { addresses, devices, hasPassphrase } = view
+  const { addresses, devices, people, hasPassphrase } = view
   return (
     <GardenPage
       at="/garden/devices"
@@ -31,7 +33,13 @@ export function DevicesScreen({ view, query }: { view: DevicesView; query: strin
           {hasPassphrase && (
             <section aria-label="Signed in">
               <h2 className="mb-2 text-xl font-semibold">Signed in</h2>
-              <DeviceList devices={devices} />
+              <DeviceList devices={devices} people={people} />
+            </section>
+          )}
+          {hasPassphrase && (
+            <section aria-label="People">
+              <h2 className="mb-2 text-xl font-semibold">People</h2>
+              <PeoplePart people={people} />
             </section>
           )}
           <section>
@@ -46,6 +54,22 @@ export function DevicesScreen({ view, query }: { view: DevicesView; query: strin
           </section>
         </div>
       </div>
+    </GardenPage>
+  )
+}
+
+/** What a helper sees in its place. */
+export function ForKeepers({ name, query }: { name: string; query: string }) {
+  return (
+    <GardenPage
+      at="/garden/devices"
+      title={`You are signed in as ${name}`}
+      deciding={`You can ${ROLE_WORDS.helper.does}. Ask a keeper for anything more.`}
+      query={query}
+    >
+      <form method="post" action="/sign-in/leave" className="mt-6">
+        <button className="btn min-h-11 bg-base-100">Sign out this device</button>
+      </form>
     </GardenPage>
   )
 }

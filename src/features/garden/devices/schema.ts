@@ -1,11 +1,26 @@
 import { object, string } from 'yup'
-import { PASSPHRASE_LENGTH } from '../../../core/facts/limits'
+import { PASSPHRASE_LENGTH, PERSON_NAME, ROLES, type Role } from '../../../core/facts'
 
 const [LEAST, MOST] = PASSPHRASE_LENGTH
 
 export interface PassphraseValues {
   before: string
   passphrase: string
+}
+
+/** Someone who is asked to join. */
+export const personSchema = object({
+  name: string()
+    .trim()
+    .required('Type a name.')
+    .max(PERSON_NAME, `Use at most ${PERSON_NAME} letters.`)
+    .matches(/^[^\p{Cc}]*$/u, 'Use letters, digits and spaces.'),
+  role: string<Role>().required().oneOf(ROLES),
+})
+
+export interface PersonValues {
+  name: string
+  role: string
 }
 
 const passphrase = string()

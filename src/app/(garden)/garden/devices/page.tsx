@@ -1,21 +1,19 @@
 import type { Metadata } from 'next'
 import { headers } from 'next/headers'
 import { currentDay } from '../../../../data/request'
-import { DevicesScreen } from '../../../../features/garden/devices/devices-screen'
+import { DevicesScreen, ForKeepers } from '../../../../features/garden/devices/devices-screen'
 import { devicesView } from '../../../../features/garden/devices/queries'
-import { DEVICE_HEADER } from '../../../../guard'
-import { isLoopback } from '../../../../hosts'
+import { reachedAt } from '../../../../features/garden/devices/reached-at'
+import { actorOf, DEVICE_HEADER } from '../../../../guard'
 
-export const metadata: Metadata = { title: 'Devices' }
+export const metadata: Metadata = { title: 'People and devices' }
 
 export default async function DevicesPage({ searchParams }: { searchParams: Promise<{ on?: string }> }) {
   const day = await currentDay(searchParams)
   if (!day) return null
   const sent = await headers()
-  const host = sent.get('host')
-  const protocol = sent.get('x-forwarded-proto') ?? 'http'
-  // A name of this machine alone leads no phone here, unless a web server in front has it.
-  const asked = host === null || (isLoopback(host) && protocol === 'http') ? null : `${protocol}://${host}`
-  const view = await devicesView(day, { here: sent.get(DEVICE_HEADER), asked })
+  const { name, role } = actorOf(sent)
+  if (role === 'helper') return <ForKeepers name={name ?? ''} query={day.query} />
+  const view = await devicesView(day, { here: sent.get(DEVICE_HEADER), reached: reachedAt(sent) })
   return <DevicesScreen view={view} query={day.query} />
 }
