@@ -12,6 +12,7 @@ import { formatDate } from '../../wording/dates'
 import { sendPhoto } from '../photo/prepare-photo'
 import { isForPast, whenSure } from '../question'
 import { actDrafts, type NewEntry } from './act-drafts'
+import { forgetOwn, noteOwn } from './own-acts'
 import { NO_ANSWER, noAnswer, undoing } from './undoing'
 
 /** The day that a screen shows, and the garden's own. */
@@ -50,7 +51,10 @@ export function useAct({ on, now, manner }: ActDay) {
   const takeBack = (entry: string, act: string, alone = false) =>
     new Promise<void>((done) =>
       start(async () => {
-        if (await undoing(act, () => undo({ id: v7(), entry, alone }))) router.refresh()
+        if (await undoing(act, () => undo({ id: v7(), entry, alone }))) {
+          forgetOwn(entry)
+          router.refresh()
+        }
         done()
       }),
     )
@@ -62,6 +66,7 @@ export function useAct({ on, now, manner }: ActDay) {
     const answer = await whenSure((sure) => enter(drafts, sure)).catch(noAnswer)
     unanswered.current = answer === NO_ANSWER ? { asked, drafts } : null
     if (!answer.ok) return answer
+    noteOwn(drafts)
     const problem = photo ? await sendPhoto(id, photo) : null
     if (problem !== null) {
       await undo({ id: v7(), entry: id }).catch(() => null)

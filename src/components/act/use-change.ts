@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useTransition } from 'react'
 import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'
+import { noteOwnChange } from './own-acts'
 import { noAnswer, undoing } from './undoing'
 
 type Done<Answer> = Extract<Answer, { ok: true }>
@@ -37,6 +38,7 @@ export function useChange() {
         const answer = await send().catch(noAnswer)
         resolve(answer)
         if (!answer.ok) return
+        noteOwnChange()
         const takeBack = async ({ name, send: back }: NonNullable<typeof undo>) => {
           if (await undoing(name, () => back(answer as Done<Answer>))) router.refresh()
         }

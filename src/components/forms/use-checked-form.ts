@@ -11,6 +11,7 @@ import {
   type Resolver,
 } from 'react-hook-form'
 import type { AnyObjectSchema } from 'yup'
+import { noteOwnChange } from '../act/own-acts'
 import { noAnswer } from '../act/undoing'
 import { whenSure } from '../question'
 import { whichToKeep } from '../which'
@@ -69,7 +70,7 @@ export function useCheckedForm<Values extends FieldValues>(options: {
     startSending(async () => {
       try {
         const problems = await sent(values as Values, shown, send)
-        if (!problems) return
+        if (!problems) return noteOwnChange()
         setIsOwnSave(false)
         setProblem(problems.form)
         for (const [name, message] of Object.entries(problems.fields ?? {}))

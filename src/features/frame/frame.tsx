@@ -5,6 +5,7 @@ import { QuestionPlace } from '../../components/question'
 import type { GardenState } from '../../data/garden-state'
 import { DEMO_ID, MADE_UP } from '../../data/demo/id'
 import { DemoBar } from './demo-bar'
+import { LiveChanges } from './live-changes'
 import { ribbonOf, type RibbonData } from './queries'
 import { Rail } from './rail'
 import { Ribbon } from './ribbon'
@@ -33,6 +34,7 @@ export function Frame({ state, children }: { state: GardenState; children: React
       </div>
       <QuestionPlace />
       <UndoKey />
+      <LiveChanges changes={state.changes} at={new Date().toISOString()} />
       <KeyHelp />
     </KeysProvider>
   )

@@ -21,25 +21,27 @@ export function DevicesScreen({ view, query }: { view: DevicesView; query: strin
       query={query}
     >
       <div className="mt-6 grid max-w-5xl gap-10 lg:grid-cols-2">
-        <section aria-label="Open it on a phone">
-          <h2 className="mb-2 text-xl font-semibold">Open it on a phone</h2>
-          {addresses.length === 0 ? (
-            <HowToLetIn />
-          ) : (
-            addresses.map((one) => <Address key={one.address} {...one} />)
+        <div className="space-y-8">
+          <section aria-label="Open it on a phone">
+            <h2 className="mb-2 text-xl font-semibold">Open it on a phone</h2>
+            {addresses.length === 0 ? (
+              <HowToLetIn />
+            ) : (
+              addresses.map((one) => <Address key={one.address} {...one} />)
+            )}
+          </section>
+          {hasPassphrase && (
+            <section aria-label="People">
+              <h2 className="mb-2 text-xl font-semibold">People</h2>
+              <PeoplePart people={people} />
+            </section>
           )}
-        </section>
+        </div>
         <div className="space-y-8">
           {hasPassphrase && (
             <section aria-label="Signed in">
               <h2 className="mb-2 text-xl font-semibold">Signed in</h2>
               <DeviceList devices={devices} people={people} />
-            </section>
-          )}
-          {hasPassphrase && (
-            <section aria-label="People">
-              <h2 className="mb-2 text-xl font-semibold">People</h2>
-              <PeoplePart people={people} />
             </section>
           )}
           <section>
