@@ -7,7 +7,7 @@ import { addDays, isoDate } from '../core/calendar'
 import { stationRecord } from '../core/climate'
 import { closeDatabase, write } from './database'
 import { demoGarden } from './demo'
-import { gardenOfFeed, hasFeed, setFeedToken } from './feeds'
+import { feedOf, gardenOfFeed, setFeedToken, setReminders } from './feeds'
 import { insertGardenFile } from './garden-file'
 import { loadGarden } from './garden-state'
 import { updateGarden } from './gardens'
@@ -110,13 +110,20 @@ describe('the weather record', () => {
 })
 
 describe('a calendar’s secret', () => {
+  const none = { frost: null, water: null, round: null }
   it('opens one garden, until it is given another or none', async () => {
-    expect(await hasFeed(garden)).toBe(false)
+    expect(await feedOf(garden)).toBeNull()
+    expect(await setReminders(none)).toBe(false)
     await write((tx) => setFeedToken(tx, garden, 'first'))
-    expect(await gardenOfFeed('first')).toBe(garden)
-    expect(await hasFeed(garden)).toBe(true)
+    expect(await gardenOfFeed('first')).toEqual({ gardenId: garden, reminders: none })
+    expect(await feedOf(garden)).toEqual(none)
+    const chosen = { frost: 16, water: null, round: 0 }
+    expect(await setReminders(chosen)).toBe(true)
     await write((tx) => setFeedToken(tx, garden, 'second'))
-    expect([await gardenOfFeed('first'), await gardenOfFeed('second')]).toEqual([null, garden])
+    expect([await gardenOfFeed('first'), await gardenOfFeed('second')]).toEqual([
+      null,
+      { gardenId: garden, reminders: chosen },
+    ])
     await write((tx) => setFeedToken(tx, garden, null))
     expect(await gardenOfFeed('second')).toBeNull()
   })

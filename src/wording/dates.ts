@@ -52,6 +52,14 @@ export function weekday(date: IsoDate): string {
   })
 }
 
+/** An hour of the day, as `7 AM` or `07:00`. */
+export const formatHour = (hour: number, { dates }: Pick<Manner, 'dates'>): string =>
+  new Date(hour * 3_600_000).toLocaleTimeString(dates === 'month-first' ? 'en-US' : 'en-GB', {
+    hour: 'numeric',
+    minute: dates === 'month-first' ? undefined : '2-digit',
+    timeZone: 'UTC',
+  })
+
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
 /** `Jan` for 1. */

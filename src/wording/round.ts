@@ -27,6 +27,10 @@ export const sayRound = (stops: number, minutes: number): string =>
     ? 'Nothing to do today'
     : `${NUMBERS[stops] ?? stops} ${stops === 1 ? 'stop' : 'stops'}, ${sayMinutes(minutes)}`
 
+/** What a calendar reminds of, with where: `Water: Bed 1, Pot 2`; empty: nowhere. */
+export const sayReminder = (what: string, places: readonly string[]): string =>
+  places.length === 0 ? '' : `${what}: ${places.join(', ')}`
+
 /** What cannot wait: `3 before tonight, 1 late`; empty: all can. */
 export const sayPressing = ({ tonight, late }: { tonight: number; late: number }): string =>
   [tonight > 0 && `${tonight} before tonight`, late > 0 && `${late} late`].filter(Boolean).join(', ')

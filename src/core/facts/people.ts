@@ -12,3 +12,6 @@ export const NAMELESS_KEEPER: Actor = { name: null, role: 'keeper' }
 
 /** Letters of a person's name, at the most. */
 export const PERSON_NAME = 40
+
+/** Days that a link to join by is good for. */
+export const INVITE_DAYS = 7

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, sql } from 'drizzle-orm'
 import { v7 } from 'uuid'
-import type { Role } from '../../core/facts'
+import { INVITE_DAYS, type Role } from '../../core/facts'
 import { reader, writeApart } from '../database'
 import { person, signedIn } from '../records/apart'
 import { hashOfSecret, newSecret } from '../secret'
@@ -15,9 +15,6 @@ export interface Person {
   role: Role
   invited: boolean
 }
-
-/** Days that a link to join by is good for. */
-export const INVITE_DAYS = 7
 
 export async function people(now: Date): Promise<Person[]> {
   const rows = await (await reader()).select().from(person).orderBy(asc(person.name))

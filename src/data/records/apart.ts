@@ -13,6 +13,10 @@ export const calendarFeed = sqliteTable('calendar_feed', {
     .references(() => garden.id, { onDelete: 'cascade' }),
   /** A hash of the secret, as that of a sensor. */
   tokenHash: text('token').notNull().unique(),
+  /** The hour of the day at which a calendar reminds of each; null: it does not. */
+  frostAt: integer(),
+  waterAt: integer(),
+  roundAt: integer(),
 })
 
 /** A sensor that may post readings of a place; only a hash of its secret is kept. */

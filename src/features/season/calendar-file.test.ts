@@ -1,6 +1,7 @@
 import ICAL from 'ical.js'
 import { parse } from 'papaparse'
 import { describe, expect, it } from 'vitest'
+import { isoDate } from '../../core/calendar'
 import { demoState, potEntry } from '../../data/demo/demo-state'
 import { calendarFile } from './calendar-file'
 import { seasonCsv } from './season-csv'
@@ -40,6 +41,33 @@ describe('the calendar file', () => {
     expect(dayOf(moved, uid)).toBe('2026-06-16')
     expect(dayOf(text, uid)).not.toBe('2026-06-16')
     expect(eventsOf(moved)).toHaveLength(events.length)
+  })
+  it('reminds at the chosen hours of the days ahead, and of nothing that was not chosen', () => {
+    expect(text).not.toContain('VALARM')
+    const reminded = calendarFile(demoState(), WRITTEN, { frost: null, water: 7, round: 18 })
+    const all = new ICAL.Component(ICAL.parse(reminded)).getAllSubcomponents('vevent')
+    const alarms = all.flatMap((event) =>
+      event.getAllSubcomponents('valarm').map((alarm) => ({
+        uid: String(event.getFirstPropertyValue('uid')),
+        on: String(event.getFirstPropertyValue('dtstart')),
+        trigger: String(alarm.getFirstPropertyValue('trigger')),
+        said: String(alarm.getFirstPropertyValue('description')),
+      })),
+    )
+    expect(all).toHaveLength(events.length + alarms.length)
+    const of = (what: string) => alarms.filter(({ uid }) => uid.includes(`.${what}.`))
+    expect(of('frost')).toEqual([])
+    expect(of('water')[0]).toMatchObject({
+      on: '2026-06-18',
+      trigger: 'PT7H',
+      said: expect.stringMatching(/^Water: .*Pot/),
+    })
+    expect(of('round')[0]).toMatchObject({ trigger: 'PT18H', said: expect.stringMatching(/^\d+ stops, /) })
+    expect(new Set(of('round').map(({ on }) => on)).size).toBe(7)
+    const cold = { ...demoState(), now: isoDate('2026-10-08') }
+    const nights = calendarFile(cold, WRITTEN, { frost: 16, water: null, round: null })
+    expect(nights).toMatch(/SUMMARY:Cover before tonight: /)
+    expect(nights).toMatch(/TRIGGER(;RELATED=START)?:PT16H/)
   })
   it('has the same days wherever the server stands', () => {
     const zone = process.env.TZ

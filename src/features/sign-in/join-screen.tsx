@@ -1,5 +1,5 @@
 import { Link } from '../../components/link'
-import type { Role } from '../../core/facts'
+import { INVITE_DAYS, type Role } from '../../core/facts'
 import { ROLE_WORDS, sayWait } from '../../wording/access'
 import { DeviceName } from './device-name'
 import { EntryPage } from './entry-page'
@@ -24,7 +24,7 @@ export function JoinScreen({
         about={
           wait > 0
             ? `There were too many wrong tries. Open the link again in ${sayWait(wait)}.`
-            : 'It was used already, or it is older than 7 days. Ask for a new one. Nothing was changed.'
+            : `It was used already, or it is older than ${INVITE_DAYS} days. Ask for a new one. Nothing was changed.`
         }
       >
         <p className="mt-6">

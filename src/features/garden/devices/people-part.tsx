@@ -7,7 +7,7 @@ import { MatrixPicture } from '../../../components/drawing/matrix-picture'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
 import { ask } from '../../../components/question'
-import { ROLES } from '../../../core/facts'
+import { INVITE_DAYS, ROLES } from '../../../core/facts'
 import type { Person } from '../../../data/access/people'
 import { ROLE_WORDS } from '../../../wording/access'
 import { capital } from '../../../wording/names'
@@ -91,7 +91,8 @@ function InvitePart({ name, invite: { address, code } }: { name: string; invite:
         <p className="min-w-0 flex-1 basis-40 break-all select-all">{address}</p>
       </div>
       <p className="mt-1 text-quiet">
-        {name} points a phone’s camera at the code, or opens the link. It works once, within 7 days.
+        {name} points a phone’s camera at the code, or opens the link. It works once, within {INVITE_DAYS}{' '}
+        days.
       </p>
     </div>
   )

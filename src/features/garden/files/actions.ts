@@ -1,8 +1,10 @@
 'use server'
 
+import { number, object } from 'yup'
+import type { Reminders } from '../../../core/facts'
 import type { Result } from '../../../core/result'
 import { write } from '../../../data/database'
-import { setFeedToken } from '../../../data/feeds'
+import { setFeedToken, setReminders } from '../../../data/feeds'
 import { currentGarden } from '../../../data/gardens'
 import { newSecret } from '../../../data/secret'
 
@@ -23,4 +25,16 @@ export async function makeFeed(): Promise<Result<{ token: string }>> {
 export async function dropFeed(): Promise<Result> {
   await setFeed(null)
   return { ok: true }
+}
+
+const hour = () => number().defined().nullable().integer().min(0).max(23)
+const remindersSchema = object({ frost: hour(), water: hour(), round: hour() }).noUnknown().strict()
+
+/** Has the calendar's feed remind at these hours. */
+export async function keepReminders(chosen: Reminders): Promise<Result> {
+  if (!remindersSchema.isValidSync(chosen))
+    return { ok: false, message: 'Choose an hour of the day, or no reminder.' }
+  return (await setReminders(chosen))
+    ? { ok: true }
+    : { ok: false, message: 'The feed is closed. Open it first. Nothing was saved.' }
 }

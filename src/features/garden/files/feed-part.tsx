@@ -3,10 +3,13 @@
 import { useState } from 'react'
 import { say, sayFault } from '../../../components/say'
 import { useChange } from '../../../components/act/use-change'
+import type { Manner, Reminders } from '../../../core/facts'
 import { dropFeed, makeFeed } from './actions'
+import { RemindersForm } from './reminders-form'
 
 /** The calendar to download, and the secret address that another calendar reads it under. */
-export function FeedPart({ isOpen }: { isOpen: boolean }) {
+/** @param reminders of what the feed reminds; null: there is none */
+export function FeedPart({ reminders, manner }: { reminders: Reminders | null; manner: Manner }) {
   const { busy, change } = useChange()
   // Only a hash of it is kept: it is shown once, when it is made.
   const [address, setAddress] = useState<string | null>(null)
@@ -33,7 +36,7 @@ export function FeedPart({ isOpen }: { isOpen: boolean }) {
           Download the calendar
         </a>
       </p>
-      {!isOpen ? (
+      {reminders === null ? (
         <>
           <p className="text-quiet">
             Or let your calendar app follow every change. This creates a private link.
@@ -86,6 +89,7 @@ export function FeedPart({ isOpen }: { isOpen: boolean }) {
               Close the feed
             </button>
           </p>
+          <RemindersForm reminders={reminders} manner={manner} />
         </>
       )}
     </div>

@@ -1,9 +1,20 @@
+import type { Manner, Reminders } from '../../../core/facts'
 import { GardenPage } from '../garden-tabs'
 import { FeedPart } from './feed-part'
 import { GardenFilePart } from './garden-file-part'
 
 /** What goes out of the garden, and comes in: its calendar, its tables, and the whole of it. */
-export function FilesScreen({ hasFeed, photos, query }: { hasFeed: boolean; photos: number; query: string }) {
+export function FilesScreen({
+  feed,
+  manner,
+  photos,
+  query,
+}: {
+  feed: Reminders | null
+  manner: Manner
+  photos: number
+  query: string
+}) {
   return (
     <GardenPage
       at="/garden/files"
@@ -14,7 +25,7 @@ export function FilesScreen({ hasFeed, photos, query }: { hasFeed: boolean; phot
       <div className="mt-6 grid max-w-5xl gap-10 lg:grid-cols-2">
         <section>
           <h2 className="mb-2 text-xl font-semibold">The calendar</h2>
-          <FeedPart isOpen={hasFeed} />
+          <FeedPart reminders={feed} manner={manner} />
         </section>
         <section>
           <h2 className="mb-2 text-xl font-semibold">Tables</h2>

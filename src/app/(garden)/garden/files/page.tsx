@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { hasFeed } from '../../../../data/feeds'
+import { feedOf } from '../../../../data/feeds'
 import { photoRecord } from '../../../../data/records/photo'
 import { currentDay } from '../../../../data/request'
 import { FilesScreen } from '../../../../features/garden/files/files-screen'
@@ -10,5 +10,12 @@ export default async function FilesPage({ searchParams }: { searchParams: Promis
   const day = await currentDay(searchParams)
   if (!day) return null
   const { id } = day.state.garden
-  return <FilesScreen hasFeed={await hasFeed(id)} photos={await photoRecord.count(id)} query={day.query} />
+  return (
+    <FilesScreen
+      manner={day.manner}
+      feed={await feedOf(id)}
+      photos={await photoRecord.count(id)}
+      query={day.query}
+    />
+  )
 }

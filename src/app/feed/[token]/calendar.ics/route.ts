@@ -8,8 +8,8 @@ export const dynamic = 'force-dynamic'
 /** The season's calendar for whoever has its secret address. */
 export async function GET(_: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {
   const { token } = await params
-  const gardenId = await gardenOfFeed(token)
-  const state = gardenId === null ? null : await stateOf(gardenId)
+  const feed = await gardenOfFeed(token)
+  const state = feed && (await stateOf(feed.gardenId))
   if (!state) return new Response('This calendar link does not work, or no longer works.', { status: 404 })
-  return fileResponse(calendarFile(state, new Date()), 'text/calendar', 'prairie-season.ics')
+  return fileResponse(calendarFile(state, new Date(), feed.reminders), 'text/calendar', 'prairie-season.ics')
 }
