@@ -67,7 +67,7 @@ describe('the calendar file', () => {
     const cold = { ...demoState(), now: isoDate('2026-10-08') }
     const nights = calendarFile(cold, WRITTEN, { frost: 16, water: null, round: null })
     expect(nights).toMatch(/SUMMARY:Cover before tonight: /)
-    expect(nights).toMatch(/TRIGGER(;RELATED=START)?:PT16H/)
+    expect(nights).toMatch(/TRIGGER;RELATED=START:PT16H/)
   })
   it('has the same days wherever the server stands', () => {
     const zone = process.env.TZ

@@ -71,12 +71,8 @@ export function calendarFile(state: GardenState, at: Date, reminders: Reminders 
         transparency: ICalEventTransparency.TRANSPARENT,
       })
       // Counted from the beginning of the day, as the calendar that shows it has its days.
-      .createAlarm({
-        type: ICalAlarmType.display,
-        triggerAfter: hour * 3600,
-        relatesTo: ICalAlarmRelatesTo.start,
-        description: summary,
-      })
+      .createAlarm({ type: ICalAlarmType.display, triggerAfter: hour * 3600, description: summary })
+      .relatesTo(ICalAlarmRelatesTo.start)
   return calendar.toString()
 }
 

@@ -20,7 +20,7 @@ export function RemindersForm({ reminders, manner }: { reminders: Reminders; man
   return (
     <fieldset className="space-y-2 pt-2">
       <legend className="font-semibold">Reminders in your calendar</legend>
-      <div className="grid gap-3 sm:grid-cols-3">
+      <div className="grid items-end gap-3 sm:grid-cols-3">
         {REMINDED.map((what) => (
           <ChoiceField
             key={what}
