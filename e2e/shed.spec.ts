@@ -153,6 +153,7 @@ test.describe('with nothing planted', () => {
   test.use({ data: 'empty' })
   test('the shed and planting day say what to do first', async ({ page }) => {
     await begin(page, '41.2 N 97.6 W')
+    await open(page, '/walk')
     await expect(page.getByRole('region', { name: 'First answer' })).toBeVisible()
     await page.keyboard.press('h')
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('You need nothing yet')

@@ -80,8 +80,7 @@ test('no route and no action of the build answers a stranger, nor changes anythi
 
 test('a tablet signs in, is listed, and is signed out from the computer without losing what was typed', async ({
   page,
-  browser,
-  locked,
+  device,
 }) => {
   await page.goto('/season')
   await signInAs(page, 'Kitchen computer', 'not these words at all')
@@ -89,12 +88,7 @@ test('a tablet signs in, is listed, and is signed out from the computer without 
   expect(page.url()).not.toContain('words')
   await signInAs(page, 'Kitchen computer')
   await page.waitForURL('**/season')
-  const tablet = await browser.newContext({
-    baseURL: locked.address,
-    viewport: { width: 1100, height: 800 },
-    hasTouch: true,
-  })
-  const round = await tablet.newPage()
+  const round = await device({ viewport: { width: 1100, height: 800 }, hasTouch: true })
   await round.goto('/walk')
   await signInAs(round, 'Tablet in the shed')
   await round.waitForURL('**/walk')
@@ -121,13 +115,11 @@ test('a tablet signs in, is listed, and is signed out from the computer without 
   await expect(round.getByText(/too many wrong passphrases. Try again in/)).toBeVisible()
   await devices.getByRole('button', { name: 'Sign out', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
-  await tablet.close()
 })
 
 test('the passphrase is changed by who knows it, and the other devices sign in again', async ({
   page,
-  browser,
-  locked,
+  device,
 }) => {
   await page.goto('/garden/devices')
   await signInAs(page, 'Computer')
@@ -144,7 +136,7 @@ test('the passphrase is changed by who knows it, and the other devices sign in a
   await form.getByLabel('Passphrase now').fill(PASSPHRASE)
   await form.getByRole('button', { name: 'Change passphrase' }).click()
   await expect(page.getByText('The passphrase is changed.')).toBeVisible()
-  const other = await (await browser.newContext({ baseURL: locked.address })).newPage()
+  const other = await device()
   await other.goto('/walk')
   await signInAs(other, 'Phone', 'five other words for it')
   await other.waitForURL('**/walk')
@@ -196,7 +188,7 @@ test('cookies of another server, forged ones and a passphrase in the address let
 
 test('someone joins by a link that works once, helps, and cannot do a keeper’s work by hand either', async ({
   page,
-  browser,
+  device,
   locked,
 }) => {
   await page.goto('/garden/devices')
@@ -210,18 +202,12 @@ test('someone joins by a link that works once, helps, and cannot do a keeper’s
   await form.getByRole('button', { name: 'Add and make a link' }).click()
   const made = page.getByRole('status').filter({ hasText: 'A link for Wren' })
   const link = /\/join\/[\w-]+/.exec(await made.innerText())![0]
-  const phone = await browser.newContext({
-    baseURL: locked.address,
-    viewport: { width: 390, height: 844 },
-    isMobile: true,
-    hasTouch: true,
-  })
-  const wren = await phone.newPage()
+  const wren = await device({ viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true })
   await wren.goto(link)
   await expect(wren.getByRole('heading', { level: 1 })).toHaveText('Welcome, Wren')
   await wren.getByRole('button', { name: 'Join' }).click()
   await wren.waitForURL('**/walk')
-  const late = await (await browser.newContext({ baseURL: locked.address })).newPage()
+  const late = await device()
   await late.goto(link)
   await expect(late.getByRole('heading', { level: 1 })).toHaveText('This link does not work')
   await open(page, '/garden/devices')
@@ -256,7 +242,7 @@ test('someone joins by a link that works once, helps, and cannot do a keeper’s
   await open(wren, '/garden/devices')
   await expect(wren.getByRole('heading', { level: 1 })).toHaveText('You are signed in as Wren')
   // By hand: every action of the build, and every handler that writes.
-  const cookie = (await phone.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
+  const cookie = (await wren.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
   const send = (path: string, headers: Record<string, string> = {}, body = '[]') =>
     fetch(`${locked.address}${path}`, {
       method: 'POST',
@@ -292,7 +278,6 @@ test('someone joins by a link that works once, helps, and cannot do a keeper’s
   await expect(page.getByText('Wren is removed.')).toBeVisible()
   await wren.reload()
   await expect(wren.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
-  await phone.close()
 })
 
 base('a server that others reach shows nothing before it has a passphrase', async ({ server }) => {

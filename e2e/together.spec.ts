@@ -1,12 +1,5 @@
-import type { BrowserContext, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { expect, open, test } from './support/test'
-
-/** A second phone of the same garden, with the round open. */
-async function secondPhone(newContext: () => Promise<BrowserContext>): Promise<Page> {
-  const page = await (await newContext()).newPage()
-  await open(page, '/walk')
-  return page
-}
 
 const type = async (page: Page, line: string) => {
   await page.keyboard.press('/')
@@ -18,11 +11,11 @@ const type = async (page: Page, line: string) => {
 
 test('a stop that is done on one phone leaves the round on the other, which is told', async ({
   page,
-  browser,
-  server,
+  device,
 }) => {
   await open(page, '/walk')
-  const other = await secondPhone(() => browser.newContext({ baseURL: server.address }))
+  const other = await device()
+  await open(other, '/walk')
   const stop = (at: Page) => at.getByRole('button', { name: /Bed 2 .*Tie up 8 plants/ })
   await stop(page).click()
   await expect(stop(other)).toBeVisible()
@@ -41,11 +34,11 @@ test('a stop that is done on one phone leaves the round on the other, which is t
 
 test('the same done on both at once is told, both are kept, and one can be undone', async ({
   page,
-  browser,
-  server,
+  device,
 }) => {
   await open(page, '/walk')
-  const other = await secondPhone(() => browser.newContext({ baseURL: server.address }))
+  const other = await device()
+  await open(other, '/walk')
   // The other hears nothing until it has done the same.
   await other.route('**/changes?*', (route) => route.abort())
   await type(page, 'bed 2 watered 40 l')

@@ -28,7 +28,8 @@ export class Server {
   /** Puts a copy of a garden in place of what it served so far. */
   async serve(garden: LaidGarden): Promise<void> {
     const folder = dirname(this.database)
-    rmSync(folder, { recursive: true, force: true })
+    // A page that is still open may have the server write beside its file meanwhile.
+    rmSync(folder, { recursive: true, force: true, maxRetries: 10, retryDelay: 50 })
     mkdirSync(folder, { recursive: true })
     copyFileSync(databaseOf(garden), this.database)
     if (!this.isRunning) return this.start()

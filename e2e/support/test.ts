@@ -1,11 +1,20 @@
-import { test as base, expect, type Page } from '@playwright/test'
+import {
+  test as base,
+  expect,
+  type BrowserContext,
+  type BrowserContextOptions,
+  type Page,
+} from '@playwright/test'
 import { FOLDER, type LaidGarden } from './lay-gardens'
 import { Server } from './server'
 
 export { expect }
 
 /** Each test has a garden of its own, a copy of one that was laid; the tests of a worker share its server. */
-export const test = base.extend<{ data: LaidGarden; server: Server }, { shared: Server }>({
+export const test = base.extend<
+  { data: LaidGarden; server: Server; device: (options?: BrowserContextOptions) => Promise<Page> },
+  { shared: Server }
+>({
   data: ['demo', { option: true }],
   shared: [
     async ({}, use, worker) => {
@@ -20,6 +29,16 @@ export const test = base.extend<{ data: LaidGarden; server: Server }, { shared: 
     await use(shared)
   },
   baseURL: async ({ server }, use) => use(server.address),
+  // Another browser beside the first, with nothing of it; it is gone with the test.
+  device: async ({ browser, baseURL }, use) => {
+    const contexts: BrowserContext[] = []
+    await use(async (options) => {
+      const context = await browser.newContext({ baseURL, ...options })
+      contexts.push(context)
+      return context.newPage()
+    })
+    await Promise.all(contexts.map((context) => context.close()))
+  },
 })
 
 /** Opens a screen and waits until its keys and buttons are live. */
