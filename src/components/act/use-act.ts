@@ -63,10 +63,14 @@ export function useAct({ on, now, manner }: ActDay) {
     const asked = JSON.stringify([on, entries])
     const drafts = unanswered.current?.asked === asked ? unanswered.current.drafts : actDrafts(entries, on)
     const { id } = drafts[0]!
+    // Before it is sent: it may be heard of as news before it is answered.
+    noteOwn(drafts)
     const answer = await whenSure((sure) => enter(drafts, sure)).catch(noAnswer)
     unanswered.current = answer === NO_ANSWER ? { asked, drafts } : null
-    if (!answer.ok) return answer
-    noteOwn(drafts)
+    if (!answer.ok) {
+      if (answer !== NO_ANSWER) forgetOwn(id)
+      return answer
+    }
     const problem = photo ? await sendPhoto(id, photo) : null
     if (problem !== null) {
       await undo({ id: v7(), entry: id }).catch(() => null)
