@@ -7,6 +7,7 @@ import { undo } from '../../actions/log'
 import { forgetOwn, isOwn, ownLike, type Changed, type HeardEntry } from '../../components/act/own-acts'
 import { undoing } from '../../components/act/undoing'
 import { say } from '../../components/say'
+import { sayHeard } from '../../wording/heard'
 
 /** How often it is asked, ms: what another enters is here within five seconds. */
 const EVERY = 3000
@@ -37,10 +38,11 @@ export function LiveChanges({ changes, at }: { changes: number; at: string }) {
     let wasUnsure = false
     const told = new Set<string>()
     let timer: ReturnType<typeof setTimeout>
+    let isGone = false
     const look = async () => {
       const heard =
         document.visibilityState === 'visible' ? await ask(shown.current, after).catch(() => null) : null
-      if (heard === 'signed-out') return
+      if (heard === 'signed-out' || isGone) return
       if (heard) {
         after = heard.at
         const news = heard.entries.filter((entry) => !isOwn(entry) && !told.has(entry.id))
@@ -57,6 +59,7 @@ export function LiveChanges({ changes, at }: { changes: number; at: string }) {
     }
     timer = setTimeout(look, EVERY)
     return () => {
+      isGone = true
       document.removeEventListener('input', onInput)
       clearTimeout(timer)
     }
@@ -77,14 +80,13 @@ function tell(news: readonly HeardEntry[], show: () => void, isTyping: boolean):
   if (!isTyping) show()
   const last = news.at(-1)
   if (!last) {
-    if (isTyping) say('The garden was changed on another device.', { label: 'Show it', onClick: show })
+    if (isTyping) say(sayHeard.changed, { label: 'Show it', onClick: show })
     return
   }
-  const who = last.by ?? 'Another device'
   const twice = news.map((entry) => [entry, ownLike(entry)] as const).find(([, mine]) => mine !== null)
   if (twice) {
     const [entry, mine] = twice
-    say(`${entry.by ?? 'Another device'} entered this too: ${entry.said}. Both are kept.`, {
+    say(sayHeard.enteredToo(entry), {
       label: 'Undo mine',
       onClick: () =>
         void undoing(entry.said, () => undo({ id: v7(), entry: mine! })).then((isUndone) => {
@@ -94,7 +96,6 @@ function tell(news: readonly HeardEntry[], show: () => void, isTyping: boolean):
         }),
     })
   } else {
-    const more = news.length > 1 ? `, and ${news.length - 1} more` : ''
-    say(`${who} entered: ${last.said}${more}.`, isTyping ? { label: 'Show it', onClick: show } : undefined)
+    say(sayHeard.entered(last, news.length - 1), isTyping ? { label: 'Show it', onClick: show } : undefined)
   }
 }
