@@ -10,6 +10,10 @@ export async function sentForm(request: Request): Promise<URLSearchParams | null
   return 'problem' in body ? null : new URLSearchParams(new TextDecoder().decode(body.bytes))
 }
 
+/** What a form is answered that another site's page sent. */
+export const foreignForm = () =>
+  new Response('Prairie did not send this. Open its sign-in page, and try again there.', { status: 403 })
+
 /** Goes on with a new request, under whatever name the browser knows this server. @param cookie for the device */
 export function goOn(request: Request, location: string, cookie?: { is: string; days: number }): Response {
   const headers = new Headers({ location, 'cache-control': 'no-store' })

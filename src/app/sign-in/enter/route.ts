@@ -1,14 +1,14 @@
 import { signIn } from '../../../data/access/signed-in'
 import { ADDRESS_HEADER } from '../../../guard'
 import { isOwnRequest } from '../../../hosts'
-import { goOn, letIn, sentForm } from '../letting-in'
+import { foreignForm, goOn, letIn, sentForm } from '../letting-in'
 import { wayOnward } from '../onward'
 
 export const dynamic = 'force-dynamic'
 
 /** Takes the form of the sign-in page, and signs its device in. */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request)) return new Response('Prairie did not send this.', { status: 403 })
+  if (!isOwnRequest(request)) return foreignForm()
   const form = await sentForm(request)
   if (!form) return goOn(request, '/sign-in?why=wrong')
   const next = wayOnward(form.get('next'))
