@@ -1,19 +1,15 @@
 import { spawn } from 'node:child_process'
-import { copyFileSync, mkdirSync } from 'node:fs'
 import { createClient } from '@libsql/client'
-import { databaseOf, FOLDER } from './support/lay-gardens'
-import { LOCKED, lockDatabase, signInAs } from './support/locked'
-import { freePort, Server } from './support/server'
+import { FOLDER } from './support/lay-gardens'
+import { lockedServer, signInAs } from './support/locked'
+import { freePort, type Server } from './support/server'
 import { expect, open, test as base } from './support/test'
 
 /** The server behind the web server of `deploy/Caddyfile`, which makes its own certificate. */
 const test = base.extend<{ behind: { server: Server; address: string } }>({
   behind: async ({ data }, use, { testId }) => {
     const folder = `${FOLDER}/encrypted-${testId}`
-    mkdirSync(folder, { recursive: true })
-    copyFileSync(databaseOf(data), `${folder}/garden.db`)
-    lockDatabase(`${folder}/garden.db`)
-    const server = await Server.on(`${folder}/garden.db`, LOCKED)
+    const server = await lockedServer(data, folder)
     const [port, plain] = [await freePort(), await freePort()]
     const caddy = spawn('caddy', ['run', '--config', 'deploy/Caddyfile', '--adapter', 'caddyfile'], {
       env: {

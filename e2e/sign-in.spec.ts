@@ -1,17 +1,13 @@
-import { copyFileSync, mkdirSync, readFileSync } from 'node:fs'
-import { databaseOf, FOLDER } from './support/lay-gardens'
-import { LOCKED, lockDatabase, PASSPHRASE, signInAs } from './support/locked'
+import { readFileSync } from 'node:fs'
+import { FOLDER } from './support/lay-gardens'
+import { LOCKED, lockedServer, PASSPHRASE, signInAs } from './support/locked'
 import { Server } from './support/server'
 import { expect, open, test as base } from './support/test'
 
 /** A server that others reach, on a copy of the demo garden with a passphrase. */
 const test = base.extend<{ locked: Server }>({
   locked: async ({ data }, use, { testId }) => {
-    const folder = `${FOLDER}/locked-${testId}`
-    mkdirSync(folder, { recursive: true })
-    copyFileSync(databaseOf(data), `${folder}/garden.db`)
-    lockDatabase(`${folder}/garden.db`)
-    const server = await Server.on(`${folder}/garden.db`, LOCKED)
+    const server = await lockedServer(data, `${FOLDER}/locked-${testId}`)
     await use(server)
     await server.stop()
   },
@@ -156,11 +152,7 @@ test('cookies of another server, forged ones and a passphrase in the address let
       headers: { origin: to },
       maxRedirects: 0,
     })
-  const folder = `${locked.database}.other`
-  mkdirSync(folder, { recursive: true })
-  copyFileSync(databaseOf('south'), `${folder}/garden.db`)
-  lockDatabase(`${folder}/garden.db`)
-  const other = await Server.on(`${folder}/garden.db`, LOCKED)
+  const other = await lockedServer('south', `${locked.database}.other`)
   const theirs = /prairie_device=([^;]+); .*HttpOnly; SameSite=Strict/.exec(
     (await enter(other.address, PASSPHRASE)).headers()['set-cookie']!,
   )![1]!

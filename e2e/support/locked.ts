@@ -1,5 +1,8 @@
 import { execFileSync } from 'node:child_process'
+import { copyFileSync, mkdirSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
+import { databaseOf, type LaidGarden } from './lay-gardens'
+import { Server } from './server'
 
 export const PASSPHRASE = 'four plain garden words'
 
@@ -7,11 +10,19 @@ export const PASSPHRASE = 'four plain garden words'
 export const LOCKED = { PRAIRIE_SIGN_IN: '1' }
 
 /** Gives a database a passphrase, as `npm run passphrase` does. */
-export function lockDatabase(file: string, passphrase = PASSPHRASE): void {
+function lockDatabase(file: string, passphrase = PASSPHRASE): void {
   execFileSync('node', ['--import', 'tsx', 'scripts/passphrase.ts'], {
     env: { ...process.env, DATABASE_URL: `file:${file}`, PRAIRIE_PASSPHRASE: passphrase },
     stdio: 'pipe',
   })
+}
+
+/** A server that others reach, on a copy of a garden with a passphrase, in a folder of its own. */
+export async function lockedServer(garden: LaidGarden, folder: string): Promise<Server> {
+  mkdirSync(folder, { recursive: true })
+  copyFileSync(databaseOf(garden), `${folder}/garden.db`)
+  lockDatabase(`${folder}/garden.db`)
+  return Server.on(`${folder}/garden.db`, LOCKED)
 }
 
 /** Fills the sign-in page, which is shown, and goes on to where it leads. */
