@@ -1,13 +1,12 @@
 import { readFileSync } from 'node:fs'
 
-/** The actions that a helper may send, by the file that has them: entering, undoing and correcting, and what they ask. */
+/** The actions that a helper may send, by the file that has them: correcting, and what the command box asks. */
 const ACTIONS: Record<string, readonly string[]> = {
-  'src/actions/log.ts': ['enter', 'undo'],
   'src/features/logbook/actions.ts': ['correctEntry'],
   'src/features/frame/command-actions.ts': ['commandIndex'],
 }
 /** What else a helper may send. */
-const HANDLERS = ['/photos', '/sign-in/leave']
+const HANDLERS = ['/entries', '/photos', '/pocket/garden', '/sign-in/leave']
 /** What a helper may not even read: it holds what the passphrase is checked by. */
 const KEPT_BACK = /^\/rescue(\/|$)/
 

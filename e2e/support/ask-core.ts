@@ -3,7 +3,7 @@ import { judgeSetOut } from '../../src/core/season'
 import { closeDatabase } from '../../src/data/database'
 import { dayOf } from '../../src/core/garden-day'
 import { loadGarden } from '../../src/data/garden-state'
-import { mannerOf } from '../../src/data/gardens'
+import { mannerOf } from '../../src/data/garden-row'
 import { formatDate } from '../../src/wording/dates'
 import { sayReason } from '../../src/wording/say-reason'
 

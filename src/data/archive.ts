@@ -1,24 +1,18 @@
 import { eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
-import { addDays, addMonths, type IsoDate } from '../core/calendar'
+import { addDays, type IsoDate } from '../core/calendar'
 import { startOfSeason } from '../core/climate'
 import type { Planting } from '../core/facts'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import type { LogEntry } from '../core/log'
 import { phaseOf } from '../core/season'
 import { write, type Reader } from './database'
-import { currentGarden, normalsOf, todayIn } from './gardens'
-import { archivedSeason, archiveRecord, type ArchivedSeason } from './records/archived-season'
+import { currentGarden } from './gardens'
+import { normalsOf, todayIn } from './garden-row'
+import { archivedSeason, archiveRecord } from './records/archived-season'
 import { normalRecord } from './records/normal'
 import { entryRecord } from './records/entry'
 import { plantingRecord } from './records/planting'
-
-/**
- * The archived season that a day's log is closed by; null: the day is open. A season closes the year up to its last
- * day, so that one can be opened while a later one stays closed.
- */
-export const closedBy = (archive: readonly ArchivedSeason[], on: IsoDate): ArchivedSeason | null =>
-  archive.find(({ through }) => on <= through && on > addMonths(through, -12)) ?? null
 
 export type ArchiveAnswer = 'archived' | 'no-garden' | 'not-over' | 'nothing-there' | 'archived-before'
 

@@ -1,6 +1,7 @@
+import { GARDEN_VERSION } from '../core/facts'
 import { eq } from 'drizzle-orm'
 import { readTogether, type Reader, type Writer } from './database'
-import { EVERY_RECORD, GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './records'
+import { EVERY_RECORD, GARDEN_FORMAT, type GardenFile } from './records'
 import { garden } from './records/garden'
 
 /** A garden as it is at one moment, whatever is written meanwhile. @throws RangeError when there is none of that id */

@@ -1,6 +1,6 @@
 import { unzipSync } from 'fflate'
-import { LARGEST } from '../core/facts'
-import { GARDEN_DOCUMENT, GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from './records'
+import { GARDEN_VERSION, LARGEST } from '../core/facts'
+import { GARDEN_DOCUMENT, GARDEN_FORMAT, type GardenFile } from './records'
 import { danglingReferences, gardenFileFaults, MOST_FAULTS } from './garden-file-schema'
 import { upgraded } from './garden-upgrade'
 import { readPhoto, type Photo } from './photo-content'

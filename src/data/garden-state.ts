@@ -1,26 +1,20 @@
 import { isDeepStrictEqual } from 'node:util'
-import QuickLRU from 'quick-lru'
 import { addDays, type IsoDate } from '../core/calendar'
-import {
-  FORECAST_REACH,
-  recordedSeasons,
-  simulateSeasons,
-  type Ensemble,
-  type Normals,
-  type RecordedDay,
-} from '../core/climate'
-import { houseOf, type GardenDay, type GardenSnapshot } from '../core/garden-day'
+import { FORECAST_REACH, type Ensemble, type Normals, type RecordedDay } from '../core/climate'
+import type { GardenDay, GardenSnapshot } from '../core/garden-day'
 import { remembered } from '../core/memo'
 import { SOLANACEAE } from '../core/rotation'
+import { assembled } from './assembled'
 import { changeCount, changes, readTogether, type Reader } from './database'
 import { devicesOf, type Device, type MoistureReading } from './devices'
-import { allGardens, currentGarden, normalsOf, todayIn } from './gardens'
+import { allGardens, currentGarden } from './gardens'
+import { normalsOf, todayIn } from './garden-row'
 import { cropRecord } from './records/crop-history'
 import { photoRecord } from './records/photo'
 import { plantRecord } from './records/plant'
 import { readingRecord } from './records/reading'
-import type { RowOf } from './records/record'
 import type { Photo } from './photo-content'
+import { seasonsOf } from './seasons-of'
 import { recordFingerprint, weatherBetween } from './weather'
 import { placeRecord } from './records/place'
 import { cultivarRecord } from './records/cultivar'
@@ -51,33 +45,20 @@ export interface GardenState extends GardenSnapshot {
 /** A garden on a day, with all that is kept of it. */
 export type Day = GardenDay<GardenState>
 
-/** Seasons by what they were made of: the same normals and record always give the same seasons. */
-const ensembles = new QuickLRU<string, Ensemble>({ maxSize: 4 })
-
-/** The seasons that dates are spread over: the recorded ones where there are enough, else simulated ones. */
+/** The seasons that a garden's dates are spread over. */
 async function ensembleOf(normals: Normals, garden: GardenRow, db: Reader): Promise<Ensemble> {
   const record = await recordFingerprint(garden.id, db)
-  const { frostRisk } = houseOf(garden)
-  const key = JSON.stringify([normals, garden.latitude, record, frostRisk])
-  let found = ensembles.get(key)
-  if (!found) {
-    const recorded =
-      record.days < LEAST_RECORD
-        ? null
-        : recordedSeasons(
-            normals,
-            (await weatherBetween(garden.id, FIRST, LAST, db)).filter(({ source }) => source !== 'forecast'),
-          )
-    found = { ...(recorded ?? simulateSeasons({ normals, latitude: garden.latitude })), frostRisk }
-    ensembles.set(key, found)
-  }
-  return found
+  return seasonsOf(normals, garden, {
+    days: record.days,
+    short: record,
+    read: () => wholeRecord(garden.id, db),
+  })
 }
-/** Under so many days, no ten seasons can be whole. */
-const LEAST_RECORD = 3500
-const [FIRST, LAST] = ['1800-01-01', '2400-12-31'] as [IsoDate, IsoDate]
 
-const byLabel = new Intl.Collator('en', { numeric: true })
+/** Every day on record that was measured. */
+export const wholeRecord = async (gardenId: string, db?: Reader): Promise<RecordedDay[]> =>
+  (await weatherBetween(gardenId, FIRST, LAST, db)).filter(({ source }) => source !== 'forecast')
+const [FIRST, LAST] = ['1800-01-01', '2400-12-31'] as [IsoDate, IsoDate]
 
 let last: { version: string; state: GardenState } | undefined
 
@@ -130,43 +111,18 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
     readingRecord.of(garden.id, db),
     wantedRecord.of(garden.id, db),
   ])
-  // The ensemble's own normals: what was worked out from them once is known by that very object.
-  const station =
-    garden.station === 'simulated'
-      ? { normals: ensemble.normals, latitude: garden.latitude, seed: garden.seed }
-      : null
-  return {
-    garden,
-    changes: await changeCount(db),
-    normalRows: rows,
-    record: { ensemble, places, cultivars, plantings, entries, weather },
-    // Plant 2 comes before plant 10.
-    plants: plants.sort((a, b) => byLabel.compare(a.label, b.label)),
-    obstacles,
-    supplies,
-    products,
-    wanted,
-    devices,
-    readings,
-    photos: byEntry(photos),
-    archive,
-    history: solanaceaeYears(await cropRecord.of(garden.id, db)),
+  const history = (await cropRecord.of(garden.id, db)).filter(({ family }) => family === SOLANACEAE)
+  return assembled(
+    {
+      garden,
+      changes: await changeCount(db),
+      normalRows: rows,
+      ...{ places, obstacles, supplies, products, cultivars, plantings, entries, weather },
+      ...{ plants, photos, archive, devices, readings, wanted, history },
+    },
+    ensemble,
     now,
-    station,
-  }
-}
-
-function byEntry(photos: readonly Photo[]): Map<string, Photo[]> {
-  const found = new Map<string, Photo[]>()
-  for (const photo of photos) found.set(photo.entryId, [...(found.get(photo.entryId) ?? []), photo])
-  return found
-}
-
-function solanaceaeYears(rows: readonly RowOf<typeof cropRecord>[]): Map<string, number[]> {
-  const years = new Map<string, number[]>()
-  for (const { placeId, year, family } of rows)
-    if (family === SOLANACEAE) years.set(placeId, [...(years.get(placeId) ?? []), year])
-  return years
+  )
 }
 
 /** The weather on record of the last seasons, and what is foretold; the same object as before where it says the same. */

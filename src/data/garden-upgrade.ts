@@ -1,4 +1,5 @@
-import { EVERY_RECORD, GARDEN_VERSION } from './records'
+import { GARDEN_VERSION } from '../core/facts'
+import { EVERY_RECORD } from './records'
 import { gardenRecord } from './records/garden'
 import type { LooseRow } from './records/record'
 

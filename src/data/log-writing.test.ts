@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import type { IsoDate } from '../core/calendar'
-import type { EntryData, EntryKind, LogEntry } from '../core/log'
+import type { EntryDraft, EntryData, EntryKind, LogEntry } from '../core/log'
 import { scratchDatabase } from '../test/scratch'
 import { archiveSeason, reopenSeason } from './archive'
 import { write } from './database'
 import { demoGarden } from './demo'
 import { insertGardenFile } from './garden-file'
 import { importEntries } from './log-import'
-import { correctEntry, enterEntries, undoAct, type EntryDraft } from './log-writing'
+import { correctEntry, enterEntries, undoAct } from './log-writing'
 import { entryRecord } from './records/entry'
 
 scratchDatabase()

@@ -2,15 +2,16 @@ import { isDeepStrictEqual } from 'node:util'
 import { array, ValidationError } from 'yup'
 import type { IsoDate } from '../core/calendar'
 import { startOfSeason } from '../core/climate'
-import { doubtOf, type CheckedAgainst, type Doubt } from '../core/entry-check'
+import { firstDoubt, type Doubt } from '../core/entry-check'
 import { NAMELESS_KEEPER, type Actor, type Manner } from '../core/facts'
-import { effectiveEntries, entriesAbout } from '../core/entry'
-import type { EntryKind, LogEntry } from '../core/log'
+import { effectiveEntries } from '../core/entry'
+import type { EntryDraft, EntryKind, LogEntry } from '../core/log'
 import type { Result } from '../core/result'
-import { closedBy } from './archive'
+import { closedBy } from './closed-by'
 import { write, type Reader, type Writer } from './database'
 import { entrySchema } from './records/entry-schema'
-import { currentGarden, mannerOf, normalsOf, todayIn } from './gardens'
+import { currentGarden } from './gardens'
+import { mannerOf, normalsOf, todayIn } from './garden-row'
 import { entriesOfAct, entriesOfSubject, findEntries, findEntry, isTaken, lastEntered } from './log'
 import { knownSubjects } from './log-subjects'
 import { movePhotos } from './photos'
@@ -21,9 +22,6 @@ import { normalRecord } from './records/normal'
 import { plantingRecord } from './records/planting'
 import { entryRecord } from './records/entry'
 import type { GardenRow } from './records/garden'
-
-/** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
-export type EntryDraft = Omit<LogEntry, 'at' | 'voids' | 'by'>
 
 /** What came of writing to the log: done; or refused; or hard to believe, in the garden's manner. */
 export type Written = Result<{ kind: EntryKind | null }> | { ok: false; doubt: Doubt; manner: Manner }
@@ -129,19 +127,16 @@ async function doubtAbout(
       own.filter(({ id }) => id !== without),
     )
   }
-  const before: LogEntry[] = []
-  const against: CheckedAgainst = {
-    place: (id) => places.get(id),
-    planting: (id) => plantings.get(id),
-    entriesOf: (id) => [...(logged.get(id) ?? []), ...entriesAbout([...before], { type: 'planting', id })],
-    seasonStart: (season) => startOfSeason(normals, season),
-  }
-  for (const draft of drafts) {
-    const doubt = doubtOf(draft, against)
-    if (doubt && (doubt.refuse || !sure)) return doubt
-    before.push({ ...draft, at: '', voids: null } as LogEntry)
-  }
-  return null
+  return firstDoubt(
+    drafts,
+    {
+      place: (id) => places.get(id),
+      planting: (id) => plantings.get(id),
+      entriesOf: (id) => logged.get(id) ?? [],
+      seasonStart: (season) => startOfSeason(normals, season),
+    },
+    sure,
+  )
 }
 const END = '2400-12-31' as IsoDate
 

@@ -1,10 +1,11 @@
+import { GARDEN_VERSION } from '../core/facts'
 import fc from 'fast-check'
 import type { AnySchema, SchemaDescription, SchemaInnerTypeDescription, SchemaObjectDescription } from 'yup'
 import { addDays, type IsoDate } from '../core/calendar'
 import { CLIMATE_TEMPLATE_IDS, normalsFor, NORMAL_BOUNDS, type MonthNormal } from '../core/climate'
 import { ENTRY_KINDS, type EntryKind, type LogEntry } from '../core/log'
 import { ENTRY_DATA } from '../data/records/entry-schema'
-import { GARDEN_FORMAT, GARDEN_VERSION, RECORDS, type GardenFile } from '../data/records'
+import { GARDEN_FORMAT, RECORDS, type GardenFile } from '../data/records'
 import { gardenFileFaults } from '../data/garden-file-schema'
 import { gardenRecord } from '../data/records/garden'
 

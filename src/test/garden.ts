@@ -2,6 +2,7 @@ import { v7 } from 'uuid'
 import type { IsoDate } from '../core/calendar'
 import { normalsFor, type ClimateTemplateId, type Ensemble } from '../core/climate'
 import {
+  GARDEN_VERSION,
   plainPlace,
   USUAL_SEED,
   type GardenCultivar,
@@ -13,7 +14,7 @@ import {
 import type { EntrySubject } from '../core/entry'
 import type { EntryData, EntryKind, LogEntry } from '../core/log'
 import { layPlanting, type StandingPlant } from '../core/spacing'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../data/records'
+import { GARDEN_FORMAT, type GardenFile } from '../data/records'
 import type { GardenState } from '../data/garden-state'
 import { slicerTraits } from './slicer'
 import { stateOfFile } from './state-of-file'

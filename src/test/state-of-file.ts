@@ -2,7 +2,7 @@ import type { IsoDate } from '../core/calendar'
 import { simulateSeasons, type Ensemble } from '../core/climate'
 import type { GardenFile } from '../data/records'
 import type { GardenState } from '../data/garden-state'
-import { normalsOf } from '../data/gardens'
+import { normalsOf } from '../data/garden-row'
 import { SOLANACEAE } from '../core/rotation'
 
 /**

@@ -17,12 +17,13 @@ const answer = (status: number, message: string | null) =>
     headers: { 'cache-control': 'no-store' },
   })
 
-/** Gives an entry a photo: the body is the picture itself, `entry` names the entry. */
+/** Gives an entry a photo: the body is the picture itself, `entry` names the entry, `id` the photo: twice it counts once. */
 export async function POST(request: Request): Promise<Response> {
   const away = await turnedAway(request)
   if (away) return answer(away.status, away.message)
-  const entryId = new URL(request.url).searchParams.get('entry') ?? ''
-  if (!ID.test(entryId)) return answer(400, 'Choose which entry the photo belongs to.')
+  const asked = new URL(request.url).searchParams
+  const [entryId, id] = [asked.get('entry') ?? '', asked.get('id') ?? v7()]
+  if (!ID.test(entryId) || !ID.test(id)) return answer(400, 'Choose which entry the photo belongs to.')
   const body = await readBody(request, LARGEST.photo)
   if ('problem' in body)
     return body.problem === 'too-large'
@@ -33,7 +34,7 @@ export async function POST(request: Request): Promise<Response> {
     return read.problem === 'not-a-photo'
       ? answer(415, 'Prairie cannot show this photo. Choose a JPEG, PNG or WebP file. It was not saved.')
       : answer(413, 'This photo has over 120 million pixels. Make it smaller first. It was not saved.')
-  const kept = await addPhoto({ id: v7(), entryId, ...read }, body.bytes).catch((error: unknown) =>
+  const kept = await addPhoto({ id, entryId, ...read }, body.bytes).catch((error: unknown) =>
     databaseRefusal(error, 'The photo was not saved.'),
   )
   if (typeof kept === 'object') return answer(kept.status, kept.message)

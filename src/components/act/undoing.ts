@@ -18,14 +18,18 @@ export const noAnswer = (error: unknown): Refused =>
     : NO_ANSWER
 
 /**
- * Undoes an act, says what came of it, whatever came of it, and answers whether it is undone.
+ * Undoes an act and says what came of it, whatever came of it.
  *
  * @param act what is undone, as in `watering of Bed 2`
+ * @returns what was answered; null: it is not undone
  */
-export async function undoing(act: string, undo: () => Promise<Result>): Promise<boolean> {
+export async function undoing<Answer extends Result>(
+  act: string,
+  undo: () => Promise<Answer>,
+): Promise<Extract<Answer, { ok: true }> | null> {
   const answer = await undo().catch(noAnswer)
   if (answer === NO_ANSWER) sayFault(`Undo of ${act}: the server did not answer. Try again.`)
   else if (!answer.ok) sayFault(`Undo of ${act}: ${answer.message}`)
   else say(`Undone: ${act}.`)
-  return answer.ok
+  return answer.ok ? (answer as Extract<Answer, { ok: true }>) : null
 }

@@ -1,19 +1,19 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useOffline, useRouter } from '../offline'
 import { useRef, useTransition } from 'react'
 import { say, sayFault } from '../say'
 import { v7 } from 'uuid'
-import { enter, undo } from '../../actions/log'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import type { Result } from '../../core/result'
 import { formatDate } from '../../wording/dates'
-import { sendPhoto } from '../photo/prepare-photo'
+import { sayKept } from '../../wording/kept'
+import { enterAct, enterPhoto, undoEntered } from '../outbox/enter'
 import { isForPast, whenSure } from '../question'
 import { actDrafts, type NewEntry } from './act-drafts'
 import { forgetOwn, noteOwn } from './own-acts'
-import { NO_ANSWER, noAnswer, undoing } from './undoing'
+import { NO_ANSWER, undoing } from './undoing'
 
 /** The day that a screen shows, and the garden's own. */
 export interface ActDay {
@@ -25,7 +25,7 @@ export interface ActDay {
 /** What a press enters: all of it or nothing. */
 export interface NewAct {
   entries: readonly NewEntry[]
-  /** What is said when it is durable, as a sentence. */
+  /** What is said when it is durable, as a sentence; nothing: the screen shows it. */
   said: string
   /** What it is called where it was not saved; else by what would have been said. */
   name?: string
@@ -43,6 +43,7 @@ export interface NewAct {
  */
 export function useAct({ on, now, manner }: ActDay) {
   const router = useRouter()
+  const { onKept, doubt } = useOffline()
   const [busy, start] = useTransition()
   /** Sent without an answer, it may be kept anyway: the same sent again bears the same ids, and counts once. */
   const unanswered = useRef<{ asked: string; drafts: ReturnType<typeof actDrafts> } | null>(null)
@@ -51,33 +52,49 @@ export function useAct({ on, now, manner }: ActDay) {
   const takeBack = (entry: string, act: string, alone = false) =>
     new Promise<void>((done) =>
       start(async () => {
-        if (await undoing(act, () => undo({ id: v7(), entry, alone }))) {
+        const undone = await undoing(act, () =>
+          undoEntered({ id: v7(), entry, alone }, { said: `Undo: ${act}`, on }),
+        )
+        if (undone) {
           forgetOwn(entry)
-          router.refresh()
+          shown('isKept' in undone)
         }
         done()
       }),
     )
 
-  async function sent({ entries, said, photo = null }: NewAct): Promise<Result> {
+  /** Every screen may show what was written. Without a server there would be no screen to come back to. */
+  const shown = (isKept: boolean) => (isKept ? onKept() : router.refresh())
+
+  async function sent({ entries, said, name, photo = null }: NewAct): Promise<Result<{ isKept: boolean }>> {
     const asked = JSON.stringify([on, entries])
     const drafts = unanswered.current?.asked === asked ? unanswered.current.drafts : actDrafts(entries, on)
     const { id } = drafts[0]!
     // Before it is sent: it may be heard of as news before it is answered.
     noteOwn(drafts)
-    const answer = await whenSure((sure) => enter(drafts, sure)).catch(noAnswer)
+    const own = photo && { id: v7(), picture: photo }
+    const told = { said: name ?? nameOfAct(said), on }
+    const answer = await whenSure((sure) => enterAct(drafts, { ...told, sure, photo: own }, doubt))
     unanswered.current = answer === NO_ANSWER ? { asked, drafts } : null
     if (!answer.ok) {
       if (answer !== NO_ANSWER) forgetOwn(id)
       return answer
     }
-    const problem = photo ? await sendPhoto(id, photo) : null
-    if (problem !== null) {
-      await undo({ id: v7(), entry: id }).catch(() => null)
-      return { ok: false, message: problem }
+    let isKept = 'isKept' in answer
+    if (own && !isKept) {
+      const came = await enterPhoto(id, own, told)
+      if (!came.ok) {
+        await undoEntered({ id: v7(), entry: id }, told)
+        return came
+      }
+      isKept = 'isKept' in came
     }
-    say(said, { label: 'Undo', onClick: () => void takeBack(id, nameOfAct(said)) })
-    return { ok: true }
+    if (said)
+      say(isKept ? sayKept.onThisDevice(said) : said, {
+        label: 'Undo',
+        onClick: () => void takeBack(id, nameOfAct(said)),
+      })
+    return { ok: true, isKept }
   }
 
   /** Enters it and answers what came of it; a refusal is left to the caller to show. */
@@ -90,8 +107,7 @@ export function useAct({ on, now, manner }: ActDay) {
         act.atOnce?.()
         const result = await sent(act)
         answer(result)
-        // Every screen may show what was written. Without a server there would be no screen to come back to.
-        if (result.ok) router.refresh()
+        if (result.ok) shown(result.isKept)
       }),
     )
   }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../offline'
 import { useTransition } from 'react'
 import { say, sayFault } from '../say'
 import type { Refused, Result } from '../../core/result'

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../offline'
 import { useRef, useState, type ChangeEvent } from 'react'
 import { say } from '../say'
 import type { ImportWay } from '../../core/facts'

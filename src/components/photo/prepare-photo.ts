@@ -1,5 +1,4 @@
 import { LARGEST } from '../../core/facts'
-import type { Result } from '../../core/result'
 
 const MB = 1024 * 1024
 /** px of the longer side of what is sent; a phone's full picture shows nothing more on a screen. */
@@ -28,15 +27,4 @@ export async function preparePhoto(file: File): Promise<Prepared> {
   canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   const picture = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', QUALITY))
   return { picture: picture ?? file }
-}
-
-/** Sends a photo of an entry; null: it is kept, else why not. */
-export async function sendPhoto(entryId: string, picture: Blob): Promise<string | null> {
-  try {
-    const response = await fetch(`/photos?entry=${entryId}`, { method: 'POST', body: picture })
-    const answer = (await response.json()) as Result
-    return answer.ok ? null : answer.message
-  } catch {
-    return 'The server did not answer. The photo was not saved. Try again.'
-  }
 }

@@ -1,1 +1,2 @@
 export { areaOf, doubtOf, litresHeld, type CheckedAgainst, type Doubt } from './doubt-of'
+export { firstDoubt } from './first-doubt'

@@ -1,3 +1,4 @@
+export { GARDEN_VERSION } from './garden-version'
 export { IMPORT_WAYS } from './import-way'
 export type { ImportWay } from './import-way'
 export { LARGEST, MOST_PIXELS, PASSPHRASE_LENGTH } from './limits'

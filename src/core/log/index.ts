@@ -1,2 +1,2 @@
 export { ENTRY_KINDS, ofKind } from './log'
-export type { EntryData, EntryKind, LogEntry } from './log'
+export type { EntryData, EntryDraft, EntryKind, LogEntry } from './log'

@@ -60,5 +60,8 @@ export const ENTRY_KINDS = Object.keys({
 /** One thing that happened. Entries are only ever added; `voids` names the entry that this one takes back. */
 export type LogEntry<Kind extends EntryKind = EntryKind> = Entry<EntryData, Kind>
 
+/** An entry as a hand sends it: the id made there, so that sending it twice is harmless. */
+export type EntryDraft = Omit<LogEntry, 'at' | 'voids' | 'by'>
+
 /** The entries of one kind. */
 export const ofKind = readerOf<EntryData>()

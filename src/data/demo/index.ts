@@ -1,6 +1,7 @@
+import { GARDEN_VERSION } from '../../core/facts'
 import type { IsoDate } from '../../core/calendar'
 import { weatherAt, normalsFor, shiftTemperatures, stationRecord, type MonthNormal } from '../../core/climate'
-import { GARDEN_FORMAT, GARDEN_VERSION, type GardenFile } from '../records'
+import { GARDEN_FORMAT, type GardenFile } from '../records'
 import { DEMO_ID } from './id'
 import { CULTIVARS, OBSTACLES, PLACES } from './facts'
 import { sensorReadings } from './care'

@@ -46,7 +46,6 @@ export type ListName = keyof typeof RECORDS
 export const EVERY_RECORD = Object.entries(RECORDS) as unknown as [ListName, GardenRecord<object>][]
 
 export const GARDEN_FORMAT = 'prairie-garden'
-export const GARDEN_VERSION = 14
 /** The document's name in a zip file. */
 export const GARDEN_DOCUMENT = 'garden.json'
 

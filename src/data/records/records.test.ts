@@ -1,6 +1,7 @@
+import { GARDEN_VERSION } from '../../core/facts'
 import { getTableName, sql } from 'drizzle-orm'
 import { describe, expect, it } from 'vitest'
-import { EVERY_RECORD, GARDEN_VERSION } from '.'
+import { EVERY_RECORD } from '.'
 import { scratchDatabase } from '../../test/scratch'
 import { southGarden } from '../../test/south-garden'
 import { reader, write } from '../database'

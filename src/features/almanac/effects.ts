@@ -8,7 +8,7 @@ import { bedCapacity, bedOf, recommendSpacing } from '../../core/spacing'
 import { planOf, supportCasesOf } from '../../core/support'
 import { adviseDepth, depthInputOf, usualFeeding, USUAL_PLANT } from '../../core/transplant'
 import { dueWatering, type WateredPlace } from '../../core/watering'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import { sayLength, sayMass, sayVolume } from '../../wording/say'
 import { sayInDays } from '../../wording/watering'
 

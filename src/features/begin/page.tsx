@@ -1,5 +1,5 @@
 import { Link } from '../../components/link'
-import { todayIn } from '../../data/gardens'
+import { todayIn } from '../../data/garden-row'
 import { currencyChoices } from '../../wording/currencies'
 import { examplePlanting } from './example'
 import { BeginForm } from './form'

@@ -1,6 +1,6 @@
 'use server'
 
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import { revalidatePath } from 'next/cache'
 import type { FormProblems } from '../../components/forms/use-checked-form'
 import type { Product } from '../../core/feeding'

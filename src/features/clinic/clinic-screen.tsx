@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useMemo, useState } from 'react'
 import { DateField } from '../../components/forms/date-field'
 import { ChoiceField } from '../../components/forms/fields'

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useState } from 'react'
 import { PhotoField } from '../../components/photo/photo-field'
 import { ChoiceField, TextField } from '../../components/forms/fields'

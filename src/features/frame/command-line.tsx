@@ -1,5 +1,5 @@
 import { Command } from 'cmdk'
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useEffect, useEffectEvent, useRef, type ComponentProps, type RefObject } from 'react'
 import { Ahead } from '../../components/act/ahead'
 import { useAct } from '../../components/act/use-act'

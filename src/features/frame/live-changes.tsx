@@ -1,9 +1,11 @@
 'use client'
 
-import { usePathname, useRouter } from 'next/navigation'
+import { usePathname } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useEffect, useRef } from 'react'
 import { v7 } from 'uuid'
-import { undo } from '../../actions/log'
+import { noteConnection } from '../../components/outbox/connection'
+import { undoEntered } from '../../components/outbox/enter'
 import { forgetOwn, isOwn, ownLike, type Changed, type HeardEntry } from '../../components/act/own-acts'
 import { undoing } from '../../components/act/undoing'
 import { say } from '../../components/say'
@@ -40,8 +42,7 @@ export function LiveChanges({ changes, at }: { changes: number; at: string }) {
     let timer: ReturnType<typeof setTimeout>
     let isGone = false
     const look = async () => {
-      const heard =
-        document.visibilityState === 'visible' ? await ask(shown.current, after).catch(() => null) : null
+      const heard = document.visibilityState === 'visible' ? await ask(shown.current, after) : null
       if (heard === 'signed-out' || isGone) return
       if (heard) {
         after = heard.at
@@ -70,7 +71,15 @@ export function LiveChanges({ changes, at }: { changes: number; at: string }) {
 /** What changed; null: nothing. */
 async function ask(changes: number, after: string): Promise<Changed | null | 'signed-out'> {
   const asked = new URLSearchParams({ changes: String(changes), after })
-  const answer = await fetch(`/changes?${asked}`, { cache: 'no-store' })
+  const answer = await fetch(`/changes?${asked}`, { cache: 'no-store' }).catch(() => null)
+  noteConnection(
+    !answer || [502, 504].includes(answer.status)
+      ? 'not-reached'
+      : answer.status === 401
+        ? 'signed-out'
+        : 'reached',
+  )
+  if (!answer) return null
   if (answer.status === 401) return 'signed-out'
   return answer.status === 200 ? ((await answer.json()) as Changed) : null
 }
@@ -89,8 +98,10 @@ function tell(news: readonly HeardEntry[], show: () => void, isTyping: boolean):
     say(sayHeard.enteredToo(entry), {
       label: 'Undo mine',
       onClick: () =>
-        void undoing(entry.said, () => undo({ id: v7(), entry: mine! })).then((isUndone) => {
-          if (!isUndone) return
+        void undoing(entry.said, () =>
+          undoEntered({ id: v7(), entry: mine! }, { said: `Undo: ${entry.said}`, on: entry.on }),
+        ).then((undone) => {
+          if (!undone) return
           forgetOwn(mine!)
           show()
         }),

@@ -19,7 +19,7 @@ import {
   type SeasonOutlook,
   type StageDate,
 } from '../../core/season'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import { remembered } from '../../core/memo'
 
 /** What the ribbon draws: a value a day from `start`; °C, mm, m/s, and the share of years with frost. */

@@ -1,7 +1,8 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { usePathname, useRouter, useSearchParams } from 'next/navigation'
+import { usePathname, useSearchParams } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useRef, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { ThemeChoice } from '../../components/theme-choice'

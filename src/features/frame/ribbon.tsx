@@ -1,6 +1,7 @@
 'use client'
 
-import { usePathname, useRouter, useSearchParams } from 'next/navigation'
+import { usePathname, useSearchParams } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useEffect, useState } from 'react'
 import { useKeys } from '../../components/keys/keys'
 import { addDays, daysBetween, isWithinReach, type IsoDate } from '../../core/calendar'

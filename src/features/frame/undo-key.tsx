@@ -1,22 +1,25 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useOffline, useRouter } from '../../components/offline'
 import { say, sayFault } from '../../components/say'
 import { useKeys } from '../../components/keys/keys'
-import { undo } from '../../actions/log'
+import { noAnswer } from '../../components/act/undoing'
 import { ENTRY_NAMES } from '../../wording/stages'
 
 /** `u` takes back what was entered last. */
 export function UndoKey() {
   const router = useRouter()
+  const { onKept } = useOffline()
   const takeBack = async () => {
-    const result = await import('uuid').then(({ v7 }) => undo({ id: v7() })).catch(() => null)
-    if (result === null) sayFault('Undo: the server did not answer. Try again.')
-    else if (!result.ok) sayFault(`Undo: ${result.message}`)
-    else if (result.kind) {
-      say(`Undone: ${ENTRY_NAMES[result.kind]}.`)
-      router.refresh()
-    }
+    const result = await import('../../components/outbox/undo-last')
+      .then(({ undoLast }) => undoLast())
+      .catch(noAnswer)
+    if (!result.ok) return sayFault(`Undo: ${result.message}`)
+    const undone =
+      'said' in result ? result.said : 'kind' in result && result.kind && ENTRY_NAMES[result.kind]
+    if (undone) say(`Undone: ${undone}.`)
+    if ('isKept' in result) onKept()
+    else router.refresh()
   }
   useKeys([{ key: 'u', label: 'undo the last entry', run: () => void takeBack() }])
   return null

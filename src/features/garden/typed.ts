@@ -1,5 +1,5 @@
 import { typedNumber } from '../../wording/say'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import type { Manner } from '../../core/facts'
 import { formatDate } from '../../wording/dates'
 import { NORMAL_FIELDS, shownNormal, type NormalsValues, type SiteValues } from './schema'

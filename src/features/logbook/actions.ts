@@ -3,15 +3,13 @@
 import { revalidatePath } from 'next/cache'
 import { actor } from '../../actions/actor'
 import type { FormProblems } from '../../components/forms/use-checked-form'
-import type { LogEntry } from '../../core/log'
+import type { EntryDraft } from '../../core/log'
 import { loadGarden } from '../../data/garden-state'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import { correctEntry as putRight } from '../../data/log-writing'
 import { removePhoto } from '../../data/photos'
-import { checkForm } from '../../wording/check-form'
 import { sayDoubt } from '../../wording/doubts'
-import { correctSchema } from './correct-schema'
-import { correctable } from './correctable'
+import { typedAgain } from './typed-again'
 
 /** Enters what an entry should have been, and takes the one before back. */
 export async function correctEntry(
@@ -24,33 +22,15 @@ export async function correctEntry(
   const before = state?.record.entries.find((entry) => entry.id === id)
   if (!state || !before) return { form: 'That entry is gone. Load the screen again.' }
   const manner = mannerOf(state.garden)
-  const fields = correctable(before, manner)
-  const checked = await checkForm(correctSchema(fields, manner, state.now), typed)
-  if ('fields' in checked) return { fields: checked.fields }
-  const { on, note, ...numbers } = checked.values as { on: LogEntry['on']; note: string } & Record<
-    string,
-    number | null
-  >
-  // A number that was not touched stays as exact as it was.
-  const changed = Object.fromEntries(
-    fields
-      .filter(({ name, initial }) => typed[name] !== initial)
-      .map(({ name, scale }) => [name, numbers[name] == null ? null : numbers[name] * scale]),
+  const { subject, kind, on, data, note } = before
+  const again = await typedAgain(
+    { id: ids.entry, subject, kind, on, data, note } as EntryDraft,
+    typed,
+    manner,
+    state.now,
   )
-  const answer = await putRight(
-    id,
-    {
-      id: ids.entry,
-      subject: before.subject,
-      kind: before.kind,
-      on,
-      data: { ...before.data, ...changed },
-      note,
-    } as Parameters<typeof putRight>[1],
-    ids.taken,
-    sure === true,
-    await actor(),
-  )
+  if ('fields' in again) return { fields: again.fields }
+  const answer = await putRight(id, again.draft, ids.taken, sure === true, await actor())
   if ('doubt' in answer) {
     const { message, ask } = sayDoubt(answer.doubt, answer.manner)
     return { form: message, ask }

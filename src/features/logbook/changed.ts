@@ -1,7 +1,7 @@
 import type { Changed } from '../../components/act/own-acts'
 import type { LogEntry } from '../../core/log'
 import type { GardenState } from '../../data/garden-state'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import { sayEntry } from '../../wording/entries'
 import { subjectsOf } from './queries'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useMemo } from 'react'
 import { say } from '../../components/say'
 import { v7 } from 'uuid'

@@ -1,6 +1,6 @@
 import { ENTRY_FIELDS as LABELS } from '../../wording/entry-fields'
 import type { Manner } from '../../core/facts'
-import type { EntryKind, LogEntry } from '../../core/log'
+import type { EntryDraft, EntryKind } from '../../core/log'
 import { formatMeasure, type QuantityKind } from '../../core/quantity'
 
 /** A number of an entry as it is typed again. */
@@ -41,7 +41,7 @@ const FIELDS: Partial<Record<EntryKind, Told[]>> = {
 }
 
 /** An entry's numbers as text in the garden's units. */
-export function correctable(entry: LogEntry, manner: Manner): CorrectField[] {
+export function correctable(entry: Pick<EntryDraft, 'kind' | 'data'>, manner: Manner): CorrectField[] {
   const data = entry.data as Record<string, unknown>
   return (FIELDS[entry.kind] ?? []).map(({ scale = 1, optional = false, ...field }) => {
     const value = data[field.name]

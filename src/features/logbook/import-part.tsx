@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useState, useTransition } from 'react'
 import { say } from '../../components/say'
 import { sendLog, type LogAnswer } from './send-log'

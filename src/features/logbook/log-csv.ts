@@ -1,6 +1,6 @@
 import { unparse } from 'papaparse'
 import type { GardenState } from '../../data/garden-state'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 import { FORMULA, LOG_COLUMNS } from '../../data/log-reading'
 import { sayEntry } from '../../wording/entries'
 import type { LogFilter } from './filter'

@@ -1,11 +1,14 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useState, useTransition } from 'react'
+import { v7 } from 'uuid'
 import { say, sayFault } from '../../components/say'
 import { PhotoField } from '../../components/photo/photo-field'
 import { PhotoPicture } from '../../components/photo/photo-strip'
-import { sendPhoto } from '../../components/photo/prepare-photo'
+import { enterPhoto } from '../../components/outbox/enter'
+import { useOffline } from '../../components/offline'
+import { sayKept } from '../../wording/kept'
 import { dropPhoto } from './actions'
 import type { LogLine } from './queries'
 
@@ -14,13 +17,17 @@ export function PhotoPart({ line, onDone }: { line: LogLine; onDone: () => void 
   const [chosen, setChosen] = useState<Blob | null>(null)
   const [busy, start] = useTransition()
   const router = useRouter()
+  const { onKept } = useOffline()
   const keep = (picture: Blob) =>
     start(async () => {
-      const problem = await sendPhoto(line.id, picture)
-      if (problem !== null) return void sayFault(problem)
-      say('Photo saved.')
+      const told = { said: `${line.about}, photo`, on: line.on }
+      const came = await enterPhoto(line.id, { id: v7(), picture }, told)
+      if (!came.ok) return void sayFault(came.message)
+      const isKept = 'isKept' in came
+      say(isKept ? sayKept.onThisDevice('Photo saved.') : 'Photo saved.')
       onDone()
-      router.refresh()
+      if (isKept) onKept()
+      else router.refresh()
     })
   const drop = (id: string) =>
     start(async () => {

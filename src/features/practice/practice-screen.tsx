@@ -1,11 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { useChange } from '../../components/act/use-change'
-import { v7 } from 'uuid'
+import { useAct } from '../../components/act/use-act'
 import { PartHeading } from '../../components/advice/why'
 import { practiceTask, type PracticeLevel } from '../../core/pruning'
-import { enter } from '../../actions/log'
 import type { PracticeView } from './queries'
 import { LEVEL_NAMES } from './words'
 import { Round } from './round'
@@ -17,7 +15,7 @@ interface Chosen {
 
 /** The day's five, every level with how it goes, and the task that is worked on. */
 export function PracticeScreen({ view }: { view: PracticeView }) {
-  const { change } = useChange()
+  const { act } = useAct({ on: view.now, now: view.now, manner: view.manner })
   const open = view.daily.find(({ points }) => points === null)
   const [chosen, setChosen] = useState<Chosen>(open ?? { level: 'single-stem', seed: view.nextSeed })
   const inDaily = view.daily.findIndex(({ level, seed }) => level === chosen.level && seed === chosen.seed)
@@ -25,18 +23,16 @@ export function PracticeScreen({ view }: { view: PracticeView }) {
   const done = view.daily.filter(({ points }) => points !== null).length
 
   const keep = (points: number) =>
-    void change({
-      send: () =>
-        enter([
-          {
-            id: v7(),
-            subject: { type: 'garden', id: view.gardenId },
-            kind: 'practised',
-            on: view.now,
-            data: { level: chosen.level, seed: chosen.seed, points },
-            note: '',
-          },
-        ]),
+    void act({
+      entries: [
+        {
+          subject: { type: 'garden', id: view.gardenId },
+          kind: 'practised',
+          data: { level: chosen.level, seed: chosen.seed, points },
+        },
+      ],
+      said: '',
+      name: 'Practice round',
     })
   const next = () => {
     const following = view.daily.find(

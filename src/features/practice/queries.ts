@@ -4,7 +4,7 @@ import { effectiveEntries } from '../../core/entry'
 import { ofKind } from '../../core/log'
 import { dailySet, PRACTICE_LEVELS, type PracticeLevel } from '../../core/pruning'
 import type { GardenState } from '../../data/garden-state'
-import { mannerOf } from '../../data/gardens'
+import { mannerOf } from '../../data/garden-row'
 
 /** How one level goes: rounds so far, and the mean of the last ones. */
 interface LevelProgress {

@@ -2,10 +2,10 @@
 
 import { Link } from '../../components/link'
 import type { Result } from '../../core/result'
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useState, useTransition } from 'react'
 import { v7 } from 'uuid'
-import { undo } from '../../actions/log'
+import { undoNow } from '../../components/outbox/enter'
 import { beginEmpty, checkFile, takeCopy } from './actions'
 
 /** What the page shows, in words. */
@@ -67,7 +67,7 @@ export function RescueScreen({ view }: { view: RescueView }) {
                   className="btn min-h-11"
                   disabled={busy}
                   aria-label={`Undo: ${said}`}
-                  onClick={() => run(() => undo({ id: v7(), entry: id }), 'Undone.')}
+                  onClick={() => run(() => undoNow({ id: v7(), entry: id }), 'Undone.')}
                 >
                   Undo
                 </button>

@@ -1,6 +1,7 @@
 'use client'
 
-import { usePathname, useRouter } from 'next/navigation'
+import { usePathname } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { PartHeading } from '../../components/advice/why'
 import { yearOf, type IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'

@@ -1,7 +1,7 @@
 'use client'
 
 import { Link } from '../../components/link'
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useState } from 'react'
 import { Ahead } from '../../components/act/ahead'
 import { useAct } from '../../components/act/use-act'

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../components/offline'
 import { useEffect, useOptimistic, useState } from 'react'
 import { useDrag } from '@use-gesture/react'
 import { useKeys } from '../../components/keys/keys'

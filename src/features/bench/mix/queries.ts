@@ -2,7 +2,7 @@ import type { Day } from '../../../data/garden-state'
 import type { IsoDate } from '../../../core/calendar'
 import type { Product } from '../../../core/feeding'
 import { holdsOn, type Manner } from '../../../core/facts'
-import { mannerOf } from '../../../data/gardens'
+import { mannerOf } from '../../../data/garden-row'
 
 /** What the mixes need of a garden: how it writes, and where a mix can be sent. */
 export interface MixView {

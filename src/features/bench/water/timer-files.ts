@@ -3,7 +3,7 @@ import ical from 'ical-generator'
 import { addDays, type IsoDate } from '../../../core/calendar'
 import { soakingOf, timerProgramme } from '../../../core/watering'
 import type { GardenState } from '../../../data/garden-state'
-import { mannerOf } from '../../../data/gardens'
+import { mannerOf } from '../../../data/garden-row'
 import { sayMeasure } from '../../../wording/say'
 import { drippedPlaces } from './queries'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { say } from '../../../components/say'
 import { FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'

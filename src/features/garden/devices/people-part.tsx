@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { useChange } from '../../../components/act/use-change'
 import { MatrixPicture } from '../../../components/drawing/matrix-picture'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'

@@ -3,7 +3,7 @@ import { hasPassphrase } from '../../../data/access/lock'
 import { people, type Person } from '../../../data/access/people'
 import { signedInDevices } from '../../../data/access/signed-in'
 import type { Day } from '../../../data/garden-state'
-import { todayIn } from '../../../data/gardens'
+import { todayIn } from '../../../data/garden-row'
 import { formatDate } from '../../../wording/dates'
 
 export interface DeviceLine {

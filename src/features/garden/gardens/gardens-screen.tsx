@@ -1,7 +1,7 @@
 'use client'
 
 import { Link } from '../../../components/link'
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { useState, useTransition } from 'react'
 import { say, sayFault } from '../../../components/say'
 import { noAnswer } from '../../../components/act/undoing'

@@ -1,5 +1,6 @@
 import { sayNumber } from '../../../wording/say'
-import { allGardens, currentGarden, mannerOf } from '../../../data/gardens'
+import { allGardens, currentGarden } from '../../../data/gardens'
+import { mannerOf } from '../../../data/garden-row'
 import { formatMeasure } from '../../../core/quantity'
 import { entryRecord } from '../../../data/records/entry'
 import type { GardenRow } from '../../../data/records/garden'

@@ -2,7 +2,7 @@ import { bendTemperatures, climateDifference, hottestHigh, UNBENT, type Normals 
 import type { Manner } from '../../../core/facts'
 import { climateAt } from '../../../data/climate-of'
 import type { GardenState } from '../../../data/garden-state'
-import { normalsOf } from '../../../data/gardens'
+import { normalsOf } from '../../../data/garden-row'
 import { BY_STATIONS, type ClimateSource } from '../../../data/records/climate-source'
 import { sayClimateDifference, sayDistance } from '../../../wording/climate'
 import { sayTemperature } from '../../../wording/say'

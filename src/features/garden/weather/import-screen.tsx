@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { useRef, useState, useTransition, type ChangeEvent } from 'react'
 import { say } from '../../../components/say'
 import { noAnswer } from '../../../components/act/undoing'

@@ -15,7 +15,7 @@ import {
 import { holdsOn, type Manner } from '../../../core/facts'
 import { effectiveEntries } from '../../../core/entry'
 import { ofKind } from '../../../core/log'
-import { mannerOf } from '../../../data/gardens'
+import { mannerOf } from '../../../data/garden-row'
 import { sourcedWeather, weatherSummary } from '../../../data/weather'
 import { formatDate } from '../../../wording/dates'
 import { sayLength, sayTemperature } from '../../../wording/say'

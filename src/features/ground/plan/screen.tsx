@@ -1,7 +1,7 @@
 'use client'
 
 import { Link } from '../../../components/link'
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { useMemo, useState } from 'react'
 import { addDays } from '../../../core/calendar'
 import type { GroundEdit } from '../../../core/facts'

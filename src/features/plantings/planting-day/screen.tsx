@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { useMemo, useState } from 'react'
 import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'

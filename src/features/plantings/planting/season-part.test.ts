@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { isoDate } from '../../../core/calendar'
 import { dayOf } from '../../../core/garden-day'
 import { demoState } from '../../../data/demo/demo-state'
-import { mannerOf } from '../../../data/gardens'
+import { mannerOf } from '../../../data/garden-row'
 import { findPlanting } from '../queries'
 import { seasonPart } from './season-part'
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import Papa from 'papaparse'
 import { useState, useTransition } from 'react'
 import { Link } from '../../../components/link'

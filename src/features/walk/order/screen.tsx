@@ -1,6 +1,6 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
+import { useRouter } from '../../../components/offline'
 import { useOptimistic, useTransition } from 'react'
 import { noAnswer, undoing } from '../../../components/act/undoing'
 import { Link } from '../../../components/link'

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { mannerOf } from '../../../../../data/gardens'
+import { mannerOf } from '../../../../../data/garden-row'
 import { currentState } from '../../../../../data/request'
 import { ImportScreen } from '../../../../../features/garden/weather/import-screen'
 

@@ -1,0 +1,31 @@
+/** What an act is answered that cannot be read. */
+export const UNREADABLE_ACT =
+  'Prairie could not read this entry. Nothing was saved. Load the page again, and enter it once more.'
+
+/** What an act is answered that was made by a newer application than the server's. */
+export const NEWER_ACT =
+  'This was entered in a newer Prairie than the one on the server. Update the server, then try again.'
+
+/** What an act for one garden is answered while another is at work. @param open that one's name */
+export const sayElsewhere = (open: string | null): string =>
+  open === null
+    ? 'The server has no garden open now. Open yours in Garden, under Gardens, then try again.'
+    : `This is for another garden than “${open}”, which is open now. Open yours in Garden, under Gardens, then try again.`
+
+const acts = (count: number) => (count === 1 ? '1 entry' : `${count} entries`)
+
+/** What is said of what waits on this device. */
+export const sayKept = {
+  /** Of one act, as it is said when it was saved. */
+  onThisDevice: (said: string) => `${said} It is kept here until the server answers.`,
+  offline: (waiting: number) =>
+    waiting === 0
+      ? 'Offline. What you enter is kept on this phone.'
+      : `Offline · ${acts(waiting)} kept on this phone`,
+  sending: (waiting: number) => `Sending ${acts(waiting)} …`,
+  signedOut: (waiting: number) =>
+    waiting === 0 ? 'This phone is signed out.' : `Signed out · ${acts(waiting)} kept on this phone`,
+  refused: (count: number) =>
+    count === 1 ? 'The server did not take 1 entry' : `The server did not take ${acts(count)}`,
+  full: 'This phone’s storage is full, so nothing more can be kept on it. Free some space, or try again where the server answers. What you typed is still here.',
+} as const
