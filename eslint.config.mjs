@@ -5,7 +5,8 @@ import tseslint from 'typescript-eslint'
 
 /** What each layer may import besides itself: only what stands below it. */
 const below = {
-  app: ['features', 'components', 'wording', 'data', 'core'],
+  app: ['pocket', 'features', 'components', 'wording', 'data', 'core'],
+  pocket: ['features', 'actions', 'components', 'wording', 'workers', 'data', 'core'],
   features: ['actions', 'components', 'wording', 'workers', 'data', 'core'],
   actions: ['wording', 'data', 'core'],
   components: ['actions', 'wording', 'core'],
@@ -75,7 +76,7 @@ export default tseslint.config(
       'boundaries/elements': [
         { type: 'features', pattern: 'src/features/*', capture: ['feature'] },
         { type: 'core', pattern: 'src/core/*', capture: ['room'] },
-        ...['data', 'workers', 'wording', 'components', 'actions', 'app', 'test'].map((type) => ({
+        ...['data', 'workers', 'wording', 'components', 'actions', 'pocket', 'app', 'test'].map((type) => ({
           type,
           pattern: `src/${type}`,
         })),
@@ -107,7 +108,7 @@ export default tseslint.config(
               from: { element: { type: 'core', captured: { room } } },
               allow: { to: { element: { type: 'core', captured: { room: ROOMS.slice(0, at + 1) } } } },
             })),
-            ...['app', 'actions', 'components', 'wording', 'workers', 'data'].map((type) => ({
+            ...['app', 'pocket', 'actions', 'components', 'wording', 'workers', 'data'].map((type) => ({
               from: { element: { type } },
               allow: { to: { element: { type } } },
             })),

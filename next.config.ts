@@ -1,4 +1,5 @@
 import type { NextConfig } from 'next'
+import { withSerwist } from '@serwist/turbopack'
 import { LARGEST } from './src/core/facts/limits'
 
 /** Room for what stands around a file in a body. */
@@ -31,4 +32,4 @@ const config: NextConfig = {
   ],
 }
 
-export default config
+export default withSerwist(config)

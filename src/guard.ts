@@ -13,7 +13,10 @@ export const ADDRESS_HEADER = 'x-prairie-address'
 
 /** What a stranger may ask for: the way in, and what a browser shows of an application outside it. */
 const OPEN_TO_ALL: readonly { methods: readonly string[]; path: RegExp }[] = [
-  { methods: ['GET', 'HEAD'], path: /^\/(sign-in|join\/[\w-]{1,64}|icon\.svg|manifest\.webmanifest)$/ },
+  {
+    methods: ['GET', 'HEAD'],
+    path: /^\/(sign-in|join\/[\w-]{1,64}|icon\.svg|apple-icon\.png|icons\/prairie-[\w-]+\.png|manifest\.webmanifest)$/,
+  },
   { methods: ['POST'], path: /^\/(sign-in|join)\/enter$/ },
 ]
 /** What has a secret of its own in its address or head, and looks at it itself. */

@@ -19,12 +19,15 @@ export interface Offline {
   onKept: () => void
   /** Whether entries are hard to believe, as far as this device can tell; null: nothing against them. */
   doubt: (entries: readonly EntryDraft[]) => Promise<(Refused & { ask?: true }) | null>
+  /** What is at an address, worked out here; null: the server is asked. */
+  view: ((address: string) => Promise<unknown>) | null
 }
 
 const Place = createContext<Offline>({
   router: null,
   onKept: () => {},
   doubt: async () => null,
+  view: null,
 })
 export const OfflinePlace = Place.Provider
 

@@ -14,18 +14,24 @@ export const sayElsewhere = (open: string | null): string =>
 
 const acts = (count: number) => (count === 1 ? '1 entry' : `${count} entries`)
 
+/** What one holds, or sits at. */
+export const here = (): string =>
+  typeof window !== 'undefined' && window.matchMedia('(pointer: coarse)').matches
+    ? 'this phone'
+    : 'this computer'
+
 /** What is said of what waits on this device. */
 export const sayKept = {
   /** Of one act, as it is said when it was saved. */
-  onThisDevice: (said: string) => `${said} It is kept here until the server answers.`,
+  onThisDevice: (said: string) => `${said} Kept on ${here()} until the server answers.`,
   offline: (waiting: number) =>
     waiting === 0
-      ? 'Offline. What you enter is kept on this phone.'
-      : `Offline · ${acts(waiting)} kept on this phone`,
+      ? `Offline: what you enter is kept on ${here()}`
+      : `Offline · ${acts(waiting)} kept on ${here()}`,
   sending: (waiting: number) => `Sending ${acts(waiting)} …`,
   signedOut: (waiting: number) =>
-    waiting === 0 ? 'This phone is signed out.' : `Signed out · ${acts(waiting)} kept on this phone`,
-  refused: (count: number) =>
-    count === 1 ? 'The server did not take 1 entry' : `The server did not take ${acts(count)}`,
-  full: 'This phone’s storage is full, so nothing more can be kept on it. Free some space, or try again where the server answers. What you typed is still here.',
+    waiting === 0 ? 'Signed out' : `Signed out · ${acts(waiting)} kept on ${here()}`,
+  refused: (count: number) => `The server did not take ${acts(count)}`,
+  full: () =>
+    `The storage of ${here()} is full, so it can keep nothing more. Free some space, or try again where the server answers. What you typed is still here.`,
 } as const

@@ -7,7 +7,7 @@ import { sayKept } from '../../wording/kept'
 import { sendPhoto } from '../photo/send-photo'
 import { connection, noteConnection } from './connection'
 import { dropUnsent, keep, keptActs, NotKept, type NewlyKept } from './kept'
-import { sendKept } from './send-kept'
+import { sendKept, SYNC_TAG } from './send-kept'
 import { NOT_REACHED, sendAct, type Answered, type Wanted } from './sent-act'
 
 let garden: string | null = null
@@ -94,9 +94,20 @@ async function keepAct(wanted: Wanted, kept: Omit<NewlyKept, 'act'>): Promise<Ca
     await keep({ ...kept, act: { version: GARDEN_VERSION, garden, ...wanted } })
   } catch (error) {
     if (!(error instanceof NotKept)) throw error
-    return error.why === 'full' ? { ok: false, message: sayKept.full } : NO_ANSWER
+    return error.why === 'full' ? { ok: false, message: sayKept.full() } : NO_ANSWER
   }
   if (connection() === 'reached' && kept.isTried) noteConnection('not-reached')
   void sendKept()
+  void askToSendLater()
   return { ok: true, kind: null, isKept: true }
+}
+
+/** Asks the browser to keep what waits when room is short, and to send it when the network is back, window or none. */
+async function askToSendLater(): Promise<void> {
+  await navigator.storage?.persist?.().catch(() => false)
+  const registration = (await navigator.serviceWorker?.getRegistration()) as
+    | (ServiceWorkerRegistration & { sync?: { register: (tag: string) => Promise<void> } })
+    | undefined
+  // Where the browser does not know how, it is sent when the application is opened.
+  await registration?.sync?.register(SYNC_TAG).catch(() => undefined)
 }

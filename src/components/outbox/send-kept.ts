@@ -4,6 +4,8 @@ import { changeKept, keptActs, type KeptAct } from './kept'
 import { NOT_REACHED, sendAct } from './sent-act'
 
 const LOCK = 'prairie-outbox'
+/** Under this name the browser calls the service worker when the network is back. */
+export const SYNC_TAG = 'prairie-outbox'
 
 /** Only one window sends at a time; where that cannot be seen to, the same sent twice counts once. */
 const alone = async (work: () => Promise<void>): Promise<void> =>

@@ -1,89 +1,12 @@
 'use server'
 
-import { allPlantings, onPlan } from '../../core/season'
 import { dayOf } from '../../core/garden-day'
-import type { IsoDate } from '../../core/calendar'
-import type { Manner, Place } from '../../core/facts'
-import { CAUSE_IDS } from '../../core/health'
-import { knownFeeds } from '../../core/feeding'
-import type { QuickNames } from '../../core/quick-line'
-import { areaOf } from '../../core/entry-check'
-import { dripOf } from '../../core/watering'
 import { loadGarden } from '../../data/garden-state'
-import { CAUSE_WORDS } from '../../wording/health'
 import { askedDate } from '../../data/request'
+import { commandIndexOf, type CommandIndex } from './command-index'
 
-/** What the command box knows: what a line can be about, where one can go, and for which day one enters. */
-export interface CommandIndex {
-  manner: Manner
-  on: IsoDate
-  now: IsoDate
-  names: QuickNames
-  targets: { name: string; detail: string; href: string }[]
-}
-
-/** What can be named in the command box as of a day; null: there is no garden. */
+/** What can be named in the command box on a day; null: there is no garden. */
 export async function commandIndex(asked: string | null): Promise<CommandIndex | null> {
   const state = await loadGarden()
-  if (!state) return null
-  const { on, manner, query, outlook, plants } = dayOf(state, askedDate(state, asked ?? undefined))
-  const plantings = allPlantings(outlook)
-  const open = onPlan(outlook)
-  const byId = new Map(plantings.map((own) => [own.planting.id, own]))
-  return {
-    manner,
-    on,
-    now: state.now,
-    names: {
-      places: state.record.places.map((place) => ({
-        id: place.id,
-        name: place.name,
-        area: areaOf(place),
-        flow: totalFlow(place),
-      })),
-      plantings: open.map(({ planting, place, cultivar, phase }) => ({
-        id: planting.id,
-        placeId: place.id,
-        cultivar: cultivar.name,
-        crop: cultivar.crop,
-        count: planting.count,
-        stands: phase === 'standing',
-      })),
-      products: knownFeeds(state.products),
-      causes: CAUSE_IDS.map((id) => ({ id, name: CAUSE_WORDS[id].name })),
-      units: state.garden.units,
-      today: on,
-      dates: state.garden.dates,
-    },
-    targets: [
-      ...state.record.places.map(({ id, name }) => ({
-        name,
-        detail: 'place',
-        href: `/ground/${id}${query}`,
-      })),
-      ...plantings.map(({ planting, place, cultivar }) => ({
-        name: `${cultivar.name}, ${place.name}`,
-        detail: 'planting',
-        href: `/plantings/${planting.id}${query}`,
-      })),
-      ...plants.flatMap(({ id, label, plantingId }) => {
-        const own = byId.get(plantingId)
-        return own
-          ? [
-              {
-                name: `${own.cultivar.name} ${label}, ${own.place.name}`,
-                detail: 'plant',
-                href: `/plants/${id}${query}`,
-              },
-            ]
-          : []
-      }),
-    ],
-  }
-}
-
-/** L/h of all emitters of a place; null: none lie there. */
-function totalFlow(place: Place): number | null {
-  const drip = dripOf(place)
-  return drip && drip.emitters * drip.flow
+  return state && commandIndexOf(dayOf(state, askedDate(state, asked ?? undefined)))
 }

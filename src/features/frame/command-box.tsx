@@ -2,9 +2,11 @@
 
 import { useSearchParams } from 'next/navigation'
 import { lazy, Suspense, useEffect, useRef, useState } from 'react'
+import { useOffline } from '../../components/offline'
 import { sayFault } from '../../components/say'
 import { sayQuickExample } from '../../wording/quick-line'
-import { commandIndex, type CommandIndex } from './command-actions'
+import { commandIndex } from './command-actions'
+import type { CommandIndex } from './command-index'
 import type { LineProps } from './command-line'
 
 const CommandLine = lazy(() => import('./command-line').then((module) => ({ default: module.CommandLine })))
@@ -12,6 +14,7 @@ const CommandLine = lazy(() => import('./command-line').then((module) => ({ defa
 /** One line that takes letters at once; what answers it comes when it is there. */
 export function CommandBox({ onClose }: { onClose: () => void }) {
   const on = useSearchParams().get('on')
+  const { view } = useOffline()
   const [index, setIndex] = useState<CommandIndex | null>(null)
   const [text, setText] = useState('')
   const dialog = useRef<HTMLDialogElement>(null)
@@ -20,11 +23,14 @@ export function CommandBox({ onClose }: { onClose: () => void }) {
     dialog.current?.showModal()
     // The dialog gives the focus to what comes first in it: the line is what one wants to type into.
     dialog.current?.querySelector('input')?.focus()
-    commandIndex(on).then(setIndex, () => {
+    const asked = view
+      ? (view(`/quick-entry${on === null ? '' : `?on=${on}`}`) as Promise<CommandIndex | null>)
+      : commandIndex(on)
+    asked.then(setIndex, () => {
       sayFault('The server did not answer. Try again.')
       dialog.current?.close()
     })
-  }, [on])
+  }, [on, view])
   const close = () => dialog.current?.close()
   const line: LineProps = {
     value: text,

@@ -7,7 +7,7 @@ import { readQuickLine, type QuickEntry } from '../../core/quick-line'
 import { formatDate } from '../../wording/dates'
 import { sayEntry } from '../../wording/entries'
 import { sayQuickProblem } from '../../wording/quick-line'
-import type { CommandIndex } from './command-actions'
+import type { CommandIndex } from './command-index'
 import { WORKSPACES } from './workspaces'
 
 /** So many of the garden's own names are listed at once. */

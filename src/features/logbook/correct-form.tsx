@@ -1,34 +1,31 @@
 'use client'
 
-import { useRouter } from '../../components/offline'
 import { useMemo } from 'react'
 import { say } from '../../components/say'
-import { v7 } from 'uuid'
 import { DateField } from '../../components/forms/date-field'
 import { FormError, TextField } from '../../components/forms/fields'
-import { useCheckedForm } from '../../components/forms/use-checked-form'
+import { useCheckedForm, type FormProblems } from '../../components/forms/use-checked-form'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
 import { formatDate } from '../../wording/dates'
-import { correctEntry } from './actions'
 import { correctSchema } from './correct-schema'
-import type { LogLine } from './queries'
+import type { CorrectField } from './correctable'
 
-/** An entry as it should have been: the one before is taken back, and both are kept. */
+/** An entry as it should have been: its day, its numbers and its note, typed again. */
 export function CorrectForm({
-  line,
+  entry: { about, on, note, fields },
   manner,
   now,
+  save,
   onDone,
 }: {
-  line: LogLine
+  entry: { about: string; on: IsoDate; note: string; fields: readonly CorrectField[] }
   manner: Manner
   now: IsoDate
+  /** @returns what is wrong with it; nothing: it was saved */
+  save: (typed: Record<string, string>, sure: boolean) => Promise<FormProblems | undefined>
   onDone: () => void
 }) {
-  const { fields, id, on, note, about } = line
-  const ids = useMemo(() => ({ entry: v7(), taken: v7() }), [])
-  const router = useRouter()
   const { submit, field, busy, problem } = useCheckedForm<Record<string, string>>({
     schema: useMemo(() => correctSchema(fields, manner, now), [fields, manner, now]),
     defaults: {
@@ -37,11 +34,10 @@ export function CorrectForm({
       ...Object.fromEntries(fields.map(({ name, initial }) => [name, initial])),
     },
     send: async (typed, { sure }) => {
-      const problems = await correctEntry(id, ids, typed, sure)
+      const problems = await save(typed, sure)
       if (problems) return problems
       say(`Corrected: ${about}.`)
       onDone()
-      router.refresh()
     },
   })
   return (

@@ -1,11 +1,14 @@
 'use client'
 
 import { later } from '../../components/later'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
+import { v7 } from 'uuid'
 import { useAct } from '../../components/act/use-act'
+import { useRouter } from '../../components/offline'
 import { PhotoStrip } from '../../components/photo/photo-strip'
 import type { IsoDate } from '../../core/calendar'
 import type { Manner } from '../../core/facts'
+import { correctEntry } from './actions'
 import type { LogLine } from './queries'
 
 // The form and its checks come when an entry is corrected.
@@ -17,6 +20,8 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
   const { id, about, said, note, by, taken, closed, photos } = line
   const [open, setOpen] = useState<'correct' | 'photos' | null>(null)
   const { busy, takeBack } = useAct({ on: now, now, manner })
+  const ids = useMemo(() => ({ entry: v7(), taken: v7() }), [])
+  const router = useRouter()
   const toggle = (which: 'correct' | 'photos') => setOpen(open === which ? null : which)
   return (
     <li className="border-t border-base-300 py-1">
@@ -70,7 +75,17 @@ export function LogRow({ line, manner, now }: { line: LogLine; manner: Manner; n
       </div>
       {!taken && open !== 'photos' && <PhotoStrip photos={photos} />}
       {open === 'correct' && !taken && (
-        <CorrectForm line={line} manner={manner} now={now} onDone={() => setOpen(null)} />
+        <CorrectForm
+          entry={line}
+          manner={manner}
+          now={now}
+          save={async (typed, sure) => {
+            const problems = await correctEntry(id, ids, typed, sure)
+            if (!problems) router.refresh()
+            return problems
+          }}
+          onDone={() => setOpen(null)}
+        />
       )}
       {open === 'photos' && !taken && <PhotoPart line={line} onDone={() => setOpen(null)} />}
     </li>

@@ -1,0 +1,44 @@
+import { useSyncExternalStore } from 'react'
+import { keptActs, onKeptChange, type KeptAct } from '../components/outbox/kept'
+
+interface Kept {
+  /** What is still to be sent, in order; and what the server did not take. */
+  waiting: readonly KeptAct[]
+  refused: readonly KeptAct[]
+}
+
+const NOTHING: Kept = { waiting: [], refused: [] }
+let now = NOTHING
+let isFollowed = false
+const listeners = new Set<() => void>()
+
+async function read(): Promise<void> {
+  const acts = await keptActs()
+  if (acts.length === 0 && now === NOTHING) return
+  now =
+    acts.length === 0
+      ? NOTHING
+      : {
+          waiting: acts.filter(({ refused }) => refused === null),
+          refused: acts.filter(({ refused }) => refused !== null),
+        }
+  for (const listener of listeners) listener()
+}
+
+function follow(listener: () => void): () => void {
+  listeners.add(listener)
+  if (!isFollowed) {
+    isFollowed = true
+    onKeptChange(() => void read())
+    void read()
+  }
+  return () => void listeners.delete(listener)
+}
+
+/** What waits on this device. */
+export const useKept = (): Kept =>
+  useSyncExternalStore(
+    follow,
+    () => now,
+    () => NOTHING,
+  )
