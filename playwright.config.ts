@@ -19,5 +19,7 @@ export default defineConfig({
     actionTimeout: 30_000,
     locale: 'en-GB',
     screenshot: 'only-on-failure',
+    // A server that is stopped in a test is to be missed; what stands in for it has tests of its own.
+    serviceWorkers: 'block',
   },
 })

@@ -106,8 +106,7 @@ async function keepAct(wanted: Wanted, kept: Omit<NewlyKept, 'act'>): Promise<Ca
 async function askToSendLater(): Promise<void> {
   await navigator.storage?.persist?.().catch(() => false)
   const registration = (await navigator.serviceWorker?.getRegistration()) as
-    | (ServiceWorkerRegistration & { sync?: { register: (tag: string) => Promise<void> } })
-    | undefined
+    (ServiceWorkerRegistration & { sync?: { register: (tag: string) => Promise<void> } }) | undefined
   // Where the browser does not know how, it is sent when the application is opened.
   await registration?.sync?.register(SYNC_TAG).catch(() => undefined)
 }

@@ -18,8 +18,18 @@ export type PocketLists = Omit<GardenRows, 'garden' | 'changes'> & {
   recorded: readonly RecordedDay[]
 }
 
-/** Of seasons gone by, what this one's answers ask for: harvests, how plants were set out, verdicts, times taken. */
-const REMEMBERED: readonly EntryKind[] = ['picked', 'set-out', 'judged', 'timed', 'soil-tested']
+/** Of seasons gone by, what this one's answers ask for: harvests, how plants were set out, verdicts, times
+ * taken, and illnesses. */
+const REMEMBERED: readonly EntryKind[] = [
+  'picked',
+  'set-out',
+  'judged',
+  'timed',
+  'soil-tested',
+  'noticed',
+  'followed',
+  'closed',
+]
 /** Days before the season that its water and its weather are followed from. */
 const BEFORE = 60
 
