@@ -127,18 +127,20 @@ test('a workspace that stumbles keeps the ribbon and the rail, and Rescue undoes
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(/stops/)
 })
 
-test('a note that could not be saved stays open with what was typed', async ({ page, server }) => {
+test('a note that the server does not take now is kept, and shows when it has it', async ({
+  page,
+  server,
+}) => {
   await open(page, '/walk')
   await page.getByRole('button', { name: /^Note, photo/ }).click()
   const form = page.getByRole('form', { name: 'Note or photo' })
   await form.getByLabel('What you noticed').fill('a hole in the net')
   await server.stop('SIGKILL')
   await form.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByText(/not saved/)).toBeVisible()
-  await expect(form.getByLabel('What you noticed')).toHaveValue('a hole in the net')
-  await server.start()
-  await form.getByRole('button', { name: 'Save' }).click()
   await expect(form).toHaveCount(0)
+  await expect(page.getByText('Offline · 1 entry kept on this computer')).toBeVisible()
+  await server.start()
+  await expect(page.getByRole('complementary', { name: 'What waits on this device' })).toHaveCount(0)
   await expect(page.getByText('a hole in the net').first()).toBeVisible()
 })
 

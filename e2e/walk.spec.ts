@@ -395,8 +395,8 @@ test.describe('on a phone', () => {
     await rows.first().getByRole('button').tap()
     let release = () => {}
     const released = new Promise<void>((done) => (release = done))
-    await page.route('**/walk*', async (route) => {
-      if (route.request().method() === 'POST') await released
+    await page.route('**/entries', async (route) => {
+      await released
       await route.continue()
     })
     await page.getByRole('button', { name: /^Skip/ }).tap()

@@ -1,6 +1,7 @@
 import { build } from 'esbuild'
 import { gzipSync } from 'node:zlib'
 import { benchBrowser } from './lib/bench-browser.mjs'
+import { benchPocket } from './lib/bench-pocket.mjs'
 import { benchScreens } from './lib/bench-screens.mjs'
 import { ensureChromium } from './lib/chromium.mjs'
 import { countLines } from './lib/count-lines.mjs'
@@ -52,6 +53,7 @@ for (const path of SCREENS) {
   )
 }
 await benchBrowser(server.address)
+await benchPocket(server, 'demo garden on a phone')
 server.stop()
 
 const large = await demoServer('bench-large', { large: true })
@@ -77,6 +79,7 @@ for (const path of [
   console.log([path, first.toFixed(0), median(warm).toFixed(0)].join(', '))
 }
 await benchScreens(large.address)
+await benchPocket(large, 'large garden on a phone')
 large.stop()
 // Bundled as the application is: run from source, every small function would be named anew at each turn.
 await build({

@@ -3,6 +3,7 @@ import { ensureBuilt, ensureInstalled, must } from './lib/prepare.mjs'
 import { files } from './torture/files.mjs'
 import { flips } from './torture/flips.mjs'
 import { full } from './torture/full.mjs'
+import { outbox } from './torture/outbox.mjs'
 import { kills } from './torture/kills.mjs'
 import { DEMO, FOLDER } from './torture/lib.mjs'
 import { shared } from './torture/shared.mjs'
@@ -12,9 +13,16 @@ import { shared } from './torture/shared.mjs'
  * disk, its file flipped, locked, gone and shared, fed broken files. Prints what was tried, confirmed and lost. No part
  * of `npm test`. `npm run torture -- files` tries one part alone.
  */
-const PARTS = { kills, shared, full, flips, files }
+const PARTS = { kills, shared, full, flips, files, outbox }
 /** ms from the start by which each part must have ended. */
-const UNTIL = { kills: 150_000, shared: 200_000, full: 240_000, flips: 330_000, files: 570_000 }
+const UNTIL = {
+  kills: 150_000,
+  shared: 200_000,
+  full: 240_000,
+  flips: 330_000,
+  files: 570_000,
+  outbox: 700_000,
+}
 
 ensureInstalled()
 ensureBuilt()

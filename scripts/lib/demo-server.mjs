@@ -3,7 +3,7 @@ import { mkdirSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { must, NEXT } from './prepare.mjs'
 
-/** The production server on a free port, on a demo garden of its own, a large one, or none yet; `stop` ends it. */
+/** The production server on a free port, on a demo garden of its own, a large one, or none yet; `stop` ends it, and `start` goes on there. */
 export async function demoServer(name, { empty = false, large = false } = {}) {
   mkdirSync('.scratch', { recursive: true })
   const file = `.scratch/${name}.db`
@@ -17,16 +17,20 @@ export async function demoServer(name, { empty = false, large = false } = {}) {
       probe.close(() => answer(port))
     })
   })
-  const began = performance.now()
-  const child = spawn('node', [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...process.env, ...env },
-    stdio: 'ignore',
-  })
   const address = `http://127.0.0.1:${port}`
-  for (;;) {
-    const up = await fetch(`${address}/icon.svg`).catch(() => null)
-    if (up?.ok) break
-    await new Promise((wait) => setTimeout(wait, 50))
+  let child
+  const start = async () => {
+    child = spawn('node', [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+      env: { ...process.env, ...env },
+      stdio: 'ignore',
+    })
+    for (;;) {
+      const up = await fetch(`${address}/icon.svg`).catch(() => null)
+      if (up?.ok) return
+      await new Promise((wait) => setTimeout(wait, 50))
+    }
   }
-  return { address, startup: performance.now() - began, stop: () => child.kill() }
+  const began = performance.now()
+  await start()
+  return { address, startup: performance.now() - began, start, stop: (signal) => child.kill(signal) }
 }

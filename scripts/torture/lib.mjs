@@ -23,14 +23,14 @@ const freePort = () =>
     })
   })
 
-/** A server of its own on a database, once it answers. */
-export async function serverOn(database) {
-  const port = await freePort()
+/** A server of its own on a database, once it answers; on a free port, or where another was. */
+export async function serverOn(database, at = 0) {
+  const port = at || (await freePort())
   const child = spawn('node', [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
     env: { ...process.env, DATABASE_URL: `file:${database}` },
     stdio: 'ignore',
   })
-  const server = { at: `http://127.0.0.1:${port}`, child, ended: false, crashed: false }
+  const server = { at: `http://127.0.0.1:${port}`, port, child, ended: false, crashed: false }
   child.on('exit', () => (server.crashed = !server.ended))
   for (let tries = 0; tries < 400; tries++) {
     if ((await fetch(`${server.at}/icon.svg`).catch(() => null))?.ok) break

@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { strToU8, unzipSync, zipSync } from 'fflate'
@@ -78,6 +78,17 @@ describe('photos', () => {
     expect(await removePhoto('p1')).toBe(false)
     expect(readdirSync(join(folder, 'garden.photos'))).toEqual([])
     expect(await findPhoto(demo.garden.id, 'p1')).toBeNull()
+  })
+  it('count once when the same is sent twice, also at once, and after the power went between', async () => {
+    await layDemo()
+    await Promise.all([addPhoto(photo('p1'), DOT), addPhoto(photo('p1'), DOT), addPhoto(photo('p1'), DOT)])
+    expect(await addPhoto(photo('p1'), DOT)).toBe('kept')
+    expect(await addPhoto(photo('p1', demo.log[1]!.id), DOT)).toBe('no-entry')
+    writeFileSync(join(folder, 'garden.photos', 'p2.png'), 'half')
+    expect(await addPhoto(photo('p2'), DOT)).toBe('kept')
+    for (const id of ['p1', 'p2']) expect(Buffer.from((await pictureOf(photo(id)))!)).toEqual(DOT)
+    expect((await loadGarden())!.photos.get(entryId)).toEqual([photo('p1'), photo('p2')])
+    expect(readdirSync(join(folder, 'garden.photos')).sort()).toEqual(['p1.png', 'p2.png'])
   })
   it('stop at twelve an entry', async () => {
     await layDemo()

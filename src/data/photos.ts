@@ -1,4 +1,4 @@
-import { link, mkdir, open, readdir, readFile, rm, stat } from 'node:fs/promises'
+import { link, mkdir, open, readdir, readFile, rename, rm, stat } from 'node:fs/promises'
 import { basename, dirname, join, resolve } from 'node:path'
 import { createClient } from '@libsql/client'
 import { and, asc, eq } from 'drizzle-orm'
@@ -170,12 +170,18 @@ export async function findPhoto(gardenId: string, id: string): Promise<Photo | n
   return row ? withoutGarden(row) : null
 }
 
-/** Gives an entry that is there a photo; the answer says why not. The same photo twice counts once. */
+/** Gives an entry that is there a photo; the answer says why not. The same photo twice, by its id, counts once. */
 export async function addPhoto(photo: Photo, content: Uint8Array): Promise<'kept' | 'no-entry' | 'too-many'> {
-  const own = await currentGarden()
-  if (own && (await findPhoto(own.id, photo.id))?.entryId === photo.entryId) return 'kept'
-  await storePicture(pathOf(photo), content)
+  const taken = await takenBy(photo.id)
+  if (taken !== null) return taken === photo.entryId ? 'kept' : 'no-entry'
+  // Beside its place first: one that lies there half, from when the power went, is replaced whole.
+  const beside = `${pathOf(photo)}.${v7()}`
+  await storePicture(beside, content)
+  await rename(beside, pathOf(photo))
+  await syncFolder(folder())
   const answer = await write(async (tx) => {
+    const before = await takenBy(photo.id, tx)
+    if (before !== null) return before === photo.entryId ? 'kept' : 'no-entry'
     const garden = await currentGarden(tx)
     if (!garden || !(await findEntry(garden.id, photo.entryId, tx))) return 'no-entry'
     if ((await photosOf(garden.id, photo.entryId, tx)).length >= MOST_PHOTOS) return 'too-many'
@@ -185,8 +191,15 @@ export async function addPhoto(photo: Photo, content: Uint8Array): Promise<'kept
     await rm(pathOf(photo), { force: true })
     throw error
   })
-  if (answer !== 'kept') await rm(pathOf(photo), { force: true })
+  if (answer !== 'kept' && (await takenBy(photo.id)) === null) await rm(pathOf(photo), { force: true })
   return answer
+}
+
+/** The entry that a photo of this id belongs to, in whichever garden; null: there is none. */
+async function takenBy(id: string, from?: Reader): Promise<string | null> {
+  const db = from ?? (await reader())
+  const [row] = await db.select().from(attachment).where(eq(attachment.id, id))
+  return row?.entryId ?? null
 }
 
 /** Takes a photo away for good; false: there is none. */

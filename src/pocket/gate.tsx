@@ -13,7 +13,7 @@ import {
   type ReactNode,
 } from 'react'
 import { OfflinePlace, type Offline } from '../components/offline'
-import { connection, noteConnection, onConnection } from '../components/outbox/connection'
+import { connection, look, onConnection } from '../components/outbox/connection'
 import { noteGarden } from '../components/outbox/enter'
 import { onKeptChange } from '../components/outbox/kept'
 import { sendKept } from '../components/outbox/send-kept'
@@ -30,6 +30,9 @@ const HereContext = createContext<number | null>(null)
 const EVERY = 60_000
 /** While a screen is worked out here the server is looked for so often, ms. */
 const LOOK_EVERY = 3000
+/** A hand that did nothing for so long is off the screen, ms. */
+const AT_REST = 1500
+const TOUCHES = ['pointerdown', 'keydown', 'input'] as const
 /** The garden is fetched when the screen has been there for so long, ms. */
 const REST = 2500
 
@@ -74,7 +77,9 @@ export function PocketGate({
       void navigator.serviceWorker.ready.then(async () => {
         if (isGone || connection() !== 'reached') return
         await pocket().refresh()
-        if (!isGone) setHas(await pocket().which())
+        if (isGone) return
+        setHas(await pocket().which())
+        document.documentElement.dataset.pocket = 'kept'
       })
     }, REST)
     return () => {
@@ -116,18 +121,32 @@ export function PocketGate({
     }
   }, [isHere])
 
-  // Back with the server, when nothing waits any more and no form is being filled.
+  // Back with the server, when nothing waits any more, no form is being filled, and no hand is at it.
   const isBack = isHere && isReached && waiting.length === 0
   useEffect(() => {
     if (!isBack) return
-    const rest = setTimeout(() => {
+    let lastTouch = Date.now()
+    const onTouch = () => void (lastTouch = Date.now())
+    const timer = setInterval(() => {
+      if (Date.now() - lastTouch < AT_REST) return
       if (document.querySelector('main form :is(input, textarea):focus, dialog[open]')) return
       if (isShell || left.current !== pathname) return window.location.reload()
       startTransition(() => setTurn(null))
       server.refresh()
-    }, 400)
-    return () => clearTimeout(rest)
+    }, 300)
+    for (const kind of TOUCHES) document.addEventListener(kind, onTouch, true)
+    return () => {
+      clearInterval(timer)
+      for (const kind of TOUCHES) document.removeEventListener(kind, onTouch, true)
+    }
   }, [isBack, isShell, pathname, server])
+
+  // What waited is in the garden now: the server's screen shows it.
+  const waited = useRef(0)
+  useEffect(() => {
+    if (waited.current > 0 && waiting.length === 0 && !isHere) server.refresh()
+    waited.current = waiting.length
+  }, [waiting.length, isHere, server])
 
   const offline = useMemo((): Offline => {
     const here = () => {
@@ -160,13 +179,6 @@ export function PocketGate({
       <HereContext value={isReady ? turn : null}>{children}</HereContext>
     </OfflinePlace>
   )
-}
-
-/** Looks whether the server is there again. */
-async function look(): Promise<void> {
-  const answer = await fetch('/changes?changes=0', { cache: 'no-store' }).catch(() => null)
-  if (!answer || [502, 504].includes(answer.status)) noteConnection('not-reached')
-  else noteConnection(answer.status === 401 ? 'signed-out' : 'reached')
 }
 
 /** The screen as the server made it, or as it is worked out here; over it what waits to be sent. */

@@ -26,18 +26,18 @@ export function KeptStrip() {
   return (
     <aside
       aria-label="What waits on this device"
-      className={`flex flex-wrap items-center gap-x-4 px-6 max-sm:px-4 print:hidden ${refused.length > 0 ? 'bg-(--caution)' : 'bg-base-200'} border-b border-base-300`}
+      className={`flex items-center gap-x-2 px-6 max-sm:px-4 print:hidden ${refused.length > 0 ? 'bg-(--caution)' : 'bg-base-200'} border-b border-base-300`}
     >
-      <p role="status" className="grow py-1.5 font-semibold">
+      <p role="status" className="min-w-0 grow py-1.5 font-semibold">
         {[said, refused.length > 0 ? sayKept.refused(refused.length) : ''].filter(Boolean).join(' · ')}
       </p>
       {is === 'signed-out' && (
-        <a className="btn min-h-11 btn-ghost" href="/sign-in">
+        <a className="btn min-h-11 btn-ghost px-2" href="/sign-in">
           Sign in
         </a>
       )}
       {count > 0 && (
-        <button type="button" className="btn min-h-11 btn-ghost" onClick={() => setIsOpen(true)}>
+        <button type="button" className="btn min-h-11 btn-ghost px-2" onClick={() => setIsOpen(true)}>
           Show
         </button>
       )}

@@ -23,7 +23,7 @@ export const here = (): string =>
 /** What is said of what waits on this device. */
 export const sayKept = {
   /** Of one act, as it is said when it was saved. */
-  onThisDevice: (said: string) => `${said} Kept on ${here()} until the server answers.`,
+  onThisDevice: (said: string) => `${said} Kept on ${here()} until it can be sent.`,
   offline: (waiting: number) =>
     waiting === 0
       ? `Offline: what you enter is kept on ${here()}`

@@ -73,7 +73,7 @@ export function useAct({ on, now, manner }: ActDay) {
     // Before it is sent: it may be heard of as news before it is answered.
     noteOwn(drafts)
     const own = photo && { id: v7(), picture: photo }
-    const told = { said: name ?? nameOfAct(said), on }
+    const told = { said: name ?? said.replace(/\.$/, '').replace(/^(Entered|Saved): /, ''), on }
     const answer = await whenSure((sure) => enterAct(drafts, { ...told, sure, photo: own }, doubt))
     unanswered.current = answer === NO_ANSWER ? { asked, drafts } : null
     if (!answer.ok) {

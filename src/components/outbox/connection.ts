@@ -17,3 +17,18 @@ export function onConnection(listener: () => void): () => void {
   listeners.add(listener)
   return () => void listeners.delete(listener)
 }
+
+/** Asks whether the server is there, without anything to be answered. */
+export async function look(): Promise<Connection> {
+  const answer = await fetch('/changes?changes=0', { cache: 'no-store' }).catch(() => null)
+  noteConnection(connectionOf(answer))
+  return now
+}
+
+/** What an answer, or none, says of the connection: a web server in front answers for one that is away. */
+export const connectionOf = (answer: Pick<Response, 'status'> | null): Connection =>
+  !answer || [502, 504].includes(answer.status)
+    ? 'not-reached'
+    : answer.status === 401
+      ? 'signed-out'
+      : 'reached'

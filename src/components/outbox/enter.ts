@@ -97,7 +97,7 @@ async function keepAct(wanted: Wanted, kept: Omit<NewlyKept, 'act'>): Promise<Ca
     return error.why === 'full' ? { ok: false, message: sayKept.full() } : NO_ANSWER
   }
   if (connection() === 'reached' && kept.isTried) noteConnection('not-reached')
-  void sendKept()
+  else if (connection() === 'reached') void sendKept()
   void askToSendLater()
   return { ok: true, kind: null, isKept: true }
 }

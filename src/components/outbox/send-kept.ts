@@ -1,5 +1,5 @@
 import { sendPhoto } from '../photo/send-photo'
-import { noteConnection } from './connection'
+import { connection, look, noteConnection } from './connection'
 import { changeKept, keptActs, type KeptAct } from './kept'
 import { NOT_REACHED, sendAct } from './sent-act'
 
@@ -16,6 +16,8 @@ const alone = async (work: () => Promise<void>): Promise<void> =>
 /** Sends what waits, in order, each when the one before it was answered; stops where there is no answer. */
 export const sendKept = (): Promise<void> =>
   alone(async () => {
+    // What was never sent can still be undone without a trace: it is not tried on the off chance.
+    if (connection() !== 'reached' && (await keptActs()).length > 0 && (await look()) !== 'reached') return
     for (;;) {
       const next = (await keptActs()).find(({ refused }) => refused === null)
       if (!next || !(await sendOne(next))) return

@@ -4,7 +4,7 @@ import { usePathname } from 'next/navigation'
 import { useRouter } from '../../components/offline'
 import { useEffect, useRef } from 'react'
 import { v7 } from 'uuid'
-import { noteConnection } from '../../components/outbox/connection'
+import { connectionOf, noteConnection } from '../../components/outbox/connection'
 import { undoEntered } from '../../components/outbox/enter'
 import { forgetOwn, isOwn, ownLike, type Changed, type HeardEntry } from '../../components/act/own-acts'
 import { undoing } from '../../components/act/undoing'
@@ -72,13 +72,7 @@ export function LiveChanges({ changes, at }: { changes: number; at: string }) {
 async function ask(changes: number, after: string): Promise<Changed | null | 'signed-out'> {
   const asked = new URLSearchParams({ changes: String(changes), after })
   const answer = await fetch(`/changes?${asked}`, { cache: 'no-store' }).catch(() => null)
-  noteConnection(
-    !answer || [502, 504].includes(answer.status)
-      ? 'not-reached'
-      : answer.status === 401
-        ? 'signed-out'
-        : 'reached',
-  )
+  noteConnection(connectionOf(answer))
   if (!answer) return null
   if (answer.status === 401) return 'signed-out'
   return answer.status === 200 ? ((await answer.json()) as Changed) : null
