@@ -123,6 +123,36 @@ test('a tablet signs in, is listed, and is signed out from the computer without 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
 })
 
+test('a phone that is signed out keeps what was entered on it, and nothing else of the garden', async ({
+  page,
+  device,
+}) => {
+  await page.goto('/garden/devices')
+  await signInAs(page, 'Kitchen computer')
+  await page.waitForURL('**/garden/devices')
+  const phone = await device({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    serviceWorkers: 'allow',
+  })
+  await phone.goto('/bench/water')
+  await signInAs(phone, 'Phone')
+  await phone.waitForURL('**/bench/water')
+  await open(phone, '/bench/water')
+  await phone.waitForFunction(() => document.documentElement.dataset.pocket === 'kept')
+  await open(page, '/garden/devices')
+  await page.getByRole('button', { name: 'Sign out Phone' }).click()
+  await expect(page.getByText('Phone is signed out.')).toBeVisible()
+  await phone.getByRole('button', { name: 'Record watering' }).tap()
+  await expect(phone.getByText('Signed out · 1 entry kept on this phone')).toBeVisible()
+  await phone.goto('/walk')
+  await expect(phone.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
+  const stores = () =>
+    phone.evaluate(async () => (await indexedDB.databases()).map(({ name }) => name).sort())
+  await expect.poll(stores).toEqual(['prairie-outbox'])
+})
+
 test('the passphrase is changed by who knows it, and the other devices sign in again', async ({
   page,
   device,

@@ -13,10 +13,10 @@ let held: Held = {}
 let last: { key: string; state: GardenState } | undefined
 let lastWith: { of: GardenState; key: string; state: GardenState } | undefined
 
-/** The date on the garden's clock, by this device's clock put right. */
+/** The date on the garden's clock, by this device's clock put right: it is never earlier than the server was. */
 export async function dateHere(kept: PocketGarden): Promise<IsoDate> {
   const [garden] = await listOf('garden', kept)
-  return todayIn(garden!, new Date(Date.now() + kept.clock))
+  return todayIn(garden!, new Date(Math.max(Date.now() + kept.clock, new Date(kept.at).getTime())))
 }
 
 /** The garden that this device keeps, on a day; the same object while nothing changes. */

@@ -23,27 +23,31 @@ const CODE = self.location.href
 /** Which garden is kept here; null: none. */
 const which = async (): Promise<string | null> => (await pocketGarden())?.garden ?? null
 
+/** Tomorrow's screens are worked out when nothing has changed for so long, ms. */
+const REST = 60_000
+let rest: ReturnType<typeof setTimeout> | undefined
+
 /** Fetches what has changed of the garden, and works out ahead what is opened first. */
 async function refresh(): Promise<Fetched> {
   const fetched = await fetchGarden().catch((): Fetched => 'full')
-  if (fetched === 'new') await workAhead()
+  if (fetched !== 'new') return fetched
+  await workAhead(0)
+  clearTimeout(rest)
+  // The morning may come without a network.
+  rest = setTimeout(() => void workAhead(1), REST)
   return fetched
 }
 
-/** Today's screens, and tomorrow's: the morning may come without a network. */
-async function workAhead(): Promise<void> {
+/** Works out what is opened first, so many days from now. */
+async function workAhead(days: number): Promise<void> {
   const kept = await pocketGarden()
   if (!kept) return
-  const today = await dateHere(kept)
+  const now = addDays(await dateHere(kept), days)
   const acts = await keptActs()
-  for (const now of [today, addDays(today, 1)])
-    for (const address of AT_ONCE) {
-      const stamp = stampOf(kept.lists, now, keyOfActs(acts))
-      await keepView(`${now} ${address}`, {
-        stamp,
-        view: viewOf(withActs(await gardenHere(kept, now), acts), screenAt(address)!.screen, {}),
-      })
-    }
+  const stamp = stampOf(kept.lists, now, keyOfActs(acts))
+  const state = withActs(await gardenHere(kept, now), acts)
+  for (const address of AT_ONCE)
+    await keepView(`${now} ${address}`, { stamp, view: viewOf(state, screenAt(address)!.screen, {}) })
 }
 
 const stampOf = (lists: object, now: string, acts: string) => JSON.stringify([CODE, lists, now, acts])

@@ -1,6 +1,7 @@
 /// <reference lib="webworker" />
 import { NetworkOnly, Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
 import { sendKept, SYNC_TAG } from '../components/outbox/send-kept'
+import { POCKET_PHOTOS } from '../data/pocket/names'
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -64,12 +65,11 @@ async function screen(request: Request): Promise<Response> {
   return (await shell()) ?? (await asked) ?? Response.error()
 }
 
-const PHOTOS = 'prairie-photos'
 const MOST_PHOTOS = 60
 
 /** A photo as it was shown before: it never changes. */
 async function photo(request: Request): Promise<Response> {
-  const kept = await caches.open(PHOTOS)
+  const kept = await caches.open(POCKET_PHOTOS)
   const known = await kept.match(request.url)
   if (known) return known
   const answer = await fetch(request)

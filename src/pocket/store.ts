@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { POCKET_VERSION, type PocketLists } from '../data/pocket/lists'
+import { POCKET_STORE } from '../data/pocket/names'
 import type { PocketOffer } from '../data/pocket/offer'
 
 /** The garden that this device keeps. */
@@ -28,7 +29,7 @@ const THE_GARDEN = 'garden'
 
 let opened: Promise<IDBPDatabase<Pocket>> | undefined
 const database = () =>
-  (opened ??= openDB<Pocket>('prairie-pocket', 1, {
+  (opened ??= openDB<Pocket>(POCKET_STORE, 1, {
     upgrade(db) {
       for (const store of ['pieces', 'garden', 'views'] as const) db.createObjectStore(store)
     },

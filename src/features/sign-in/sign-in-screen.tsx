@@ -1,6 +1,7 @@
 import { TextField } from '../../components/forms/fields'
 import { sayWait } from '../../wording/access'
 import { DeviceName } from './device-name'
+import { ForgetGarden } from './forget-garden'
 import { EntryPage } from './entry-page'
 
 /** The way in with the passphrase. */
@@ -27,6 +28,7 @@ export function SignInScreen({
       title="Sign in to Prairie"
       about="Whoever set up this Prairie chose its passphrase. This device then stays signed in for 30 days."
     >
+      <ForgetGarden />
       <form method="post" action="/sign-in/enter" className="mt-6 space-y-4" aria-label="Sign in">
         <input type="hidden" name="next" value={next} />
         <TextField
