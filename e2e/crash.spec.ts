@@ -73,6 +73,8 @@ test('what is entered while the server does not answer is kept, and sent when it
 }) => {
   await open(page, '/plantings/demo-2026-bed-4-1')
   const reading = page.getByRole('form', { name: 'Soil thermometer' })
+  // The checks of a form and the voice come after the screen: without them there is nothing to try here.
+  await page.waitForLoadState('networkidle')
   await server.stop('SIGKILL')
   await reading.getByLabel('Thermometer says').fill('21 °C')
   await reading.getByRole('button', { name: 'Save reading' }).click()

@@ -20,10 +20,18 @@ const PICTURE = Buffer.from(
   'base64',
 )
 
+/** Waits until the garden is kept on the phone, also while a screen gives way to the server's. */
+const isKept = (page: Page) =>
+  expect
+    .poll(() => page.evaluate(() => document.documentElement?.dataset.pocket).catch(() => null), {
+      timeout: 60_000,
+    })
+    .toBe('kept')
+
 /** Opens the round, and waits until the garden is kept on the phone. */
 async function visit(page: Page): Promise<void> {
   await open(page, '/walk')
-  await page.waitForFunction(() => document.documentElement.dataset.pocket === 'kept')
+  await isKept(page)
 }
 
 interface Log {
@@ -116,7 +124,7 @@ test('a round without a network is kept on the phone, over its being shut, and i
   expect(after.photos).toHaveLength(2)
   expect(new Set(fresh.map(({ id }) => id.split('.')[0])).size).toBe(27)
   // The screens are the server's again by themselves, and say the same.
-  await page.waitForFunction(() => document.documentElement.dataset.pocket === 'kept')
+  await isKept(page)
   await open(page, '/walk')
   await expect(stops(page)).toHaveCount(all - 24)
   await context.close()

@@ -140,7 +140,7 @@ test('a phone that is signed out keeps what was entered on it, and nothing else 
   await signInAs(phone, 'Phone')
   await phone.waitForURL('**/bench/water')
   await open(phone, '/bench/water')
-  await phone.waitForFunction(() => document.documentElement.dataset.pocket === 'kept')
+  await phone.waitForFunction(() => document.documentElement?.dataset.pocket === 'kept')
   await open(page, '/garden/devices')
   await page.getByRole('button', { name: 'Sign out Phone' }).click()
   await expect(page.getByText('Phone is signed out.')).toBeVisible()

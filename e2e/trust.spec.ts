@@ -135,6 +135,7 @@ test('a note that the server does not take now is kept, and shows when it has it
   await page.getByRole('button', { name: /^Note, photo/ }).click()
   const form = page.getByRole('form', { name: 'Note or photo' })
   await form.getByLabel('What you noticed').fill('a hole in the net')
+  await page.waitForLoadState('networkidle')
   await server.stop('SIGKILL')
   await form.getByRole('button', { name: 'Save' }).click()
   await expect(form).toHaveCount(0)
