@@ -212,7 +212,10 @@ test('what the server does not take waits with its reason, and is changed or dis
   await list.getByRole('button', { name: 'Change' }).first().tap()
   await list.getByLabel('Day').fill('18 June 2026')
   await list.getByRole('button', { name: 'Save' }).tap()
-  await expect(strip(page)).toContainText('The server did not take 1 entry')
+  // It was sent, and the list has come to rest.
+  await expect(strip(page).getByRole('status')).toHaveText('The server did not take 1 entry')
+  await expect(list.getByText('Waiting to be sent')).toHaveCount(0)
+  await expect(list.getByRole('button', { name: 'Change' })).toHaveCount(1)
   await list.getByRole('button', { name: 'Discard' }).tap()
   await page
     .getByRole('dialog', { name: 'Discard this entry?' })
