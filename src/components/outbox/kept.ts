@@ -78,6 +78,17 @@ export async function keptActs(): Promise<KeptAct[]> {
   }
 }
 
+/** The act that is sent next, without reading those behind it and their photos; null: nothing waits. */
+export async function firstWaiting(): Promise<KeptAct | null> {
+  try {
+    let cursor = await (await database()).transaction('acts').store.openCursor()
+    while (cursor && cursor.value.refused !== null) cursor = await cursor.continue()
+    return cursor?.value ?? null
+  } catch {
+    return null
+  }
+}
+
 /** Keeps an act, durably. @throws {NotKept} */
 export async function keep(act: NewlyKept): Promise<void> {
   try {

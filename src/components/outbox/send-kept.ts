@@ -1,6 +1,6 @@
 import { sendPhoto } from '../photo/send-photo'
 import { connection, look, noteConnection } from './connection'
-import { changeKept, keptActs, type KeptAct } from './kept'
+import { changeKept, firstWaiting, keptActs, type KeptAct } from './kept'
 import { NOT_REACHED, sendAct } from './sent-act'
 
 const LOCK = 'prairie-outbox'
@@ -17,11 +17,9 @@ const alone = async (work: () => Promise<void>): Promise<void> =>
 export const sendKept = (): Promise<void> =>
   alone(async () => {
     // What was never sent can still be undone without a trace: it is not tried on the off chance.
-    if (connection() !== 'reached' && (await keptActs()).length > 0 && (await look()) !== 'reached') return
-    for (;;) {
-      const next = (await keptActs()).find(({ refused }) => refused === null)
-      if (!next || !(await sendOne(next))) return
-    }
+    let next = await firstWaiting()
+    if (!next || (connection() !== 'reached' && (await look()) !== 'reached')) return
+    while (next && (await sendOne(next))) next = await firstWaiting()
   }).catch(() => undefined)
 
 /** @returns whether there was an answer, whatever it was */
