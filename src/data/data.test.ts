@@ -21,6 +21,7 @@ import { loadGarden } from './garden-state'
 import { currentGarden, updateGarden } from './gardens'
 import { todayIn } from './garden-row'
 import { lastEntered } from './log'
+import { mayPost, POSTS_A_MINUTE } from './post-limit'
 import { DatabaseProblem } from './problem'
 import { supplyRecord } from './records/supply'
 import { entryRecord } from './records/entry'
@@ -262,6 +263,16 @@ describe('a sensor', () => {
     expect(await deviceOfToken(token)).toBeNull()
     expect((await exportGarden(demo.garden.id)).readings).toHaveLength(kept.length + demo.readings.length)
     expect(await connectDevice('no-such-place')).toBeNull()
+  })
+  it('may post so often in a minute, and again in the next', async () => {
+    await layDemo()
+    const ids: string[] = []
+    for (const place of ['demo-bed-1', 'demo-bed-2'])
+      ids.push((await deviceOfToken((await connectDevice(place))!))!.id)
+    for (let post = 0; post < POSTS_A_MINUTE; post++) expect(await mayPost(ids[0]!, 1000 + post)).toBe(true)
+    expect(await mayPost(ids[0]!, 2000)).toBe(false)
+    expect(await mayPost(ids[1]!, 2000)).toBe(true)
+    expect(await mayPost(ids[0]!, 62_000)).toBe(true)
   })
 })
 

@@ -1,14 +1,12 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
-import { chmodSync, existsSync, statSync } from 'node:fs'
-import { createClient, type Client } from '@libsql/client'
+import type { Client } from '@libsql/client'
 import { sql } from 'drizzle-orm'
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql'
-import { faultInFile } from './check-file'
-import { copiesBeside, copyDatabase, type CopyReason } from './copy'
-import { databaseFile, databaseUrl } from './locate'
-import { migrateDatabase } from './migrate'
-import { DatabaseProblem } from './problem'
 import { changeCount as changeCounts } from './change-count'
+import { copyDatabase, type CopyReason } from './copy'
+import { closeOpen, isInPlace, leave, openDatabase, type Open } from './opening'
+import { patiently } from './patience'
+import { DatabaseProblem } from './problem'
 
 type Drizzle = LibSQLDatabase
 /** What reads take: the database, or a transaction of it. */
@@ -16,90 +14,21 @@ export type Reader = Pick<Drizzle, 'select' | 'selectDistinct' | '$count'>
 /** What writes take: only ever a transaction, see {@link write}. */
 export type Writer = Parameters<Parameters<Drizzle['transaction']>[0]>[0]
 
-interface Open {
-  client: Client
-  database: Drizzle
-  /** For writes alone: its connections are thrown away when another process held the lock. */
-  writer: Client
-  writing: Drizzle
-  /** The file that is open, by device and inode; null: the data are on a server. */
-  file: { path: string; mark: string } | null
-  /** How many databases this process had opened before it. */
-  turn: number
-}
+/** A database in use; `turn`: how many this process had opened before it. */
+type InUse = Open & { turn: number }
 
 // Next loads modules more than once: what must be one in a process is kept where every copy finds it.
 const shared = globalThis as unknown as {
-  prairieDatabase?: Promise<Open>
+  prairieDatabase?: Promise<InUse>
   prairieWrites?: Promise<unknown>
   prairieInsideWrite?: AsyncLocalStorage<true>
   prairieOpenings?: number
 }
 const insideWrite = (shared.prairieInsideWrite ??= new AsyncLocalStorage<true>())
 
-/** The client itself waits so long for another process's lock, ms: it holds up the whole process meanwhile. */
-const BUSY_TIMEOUT = 20
-/** A write is tried again for so long, ms, while others are served. */
-const PATIENCE = 5000
 const FULL = 2
 
-/** @param anew a file that is missing or empty is made, whatever lies beside it */
-async function open(anew: boolean): Promise<Open> {
-  const url = databaseUrl()
-  try {
-    const path = databaseFile(url)
-    const isThere = path !== null && existsSync(path) && statSync(path).size > 0
-    if (path !== null && !isThere && !anew && (existsSync(path) || copiesBeside(path).length > 0))
-      throw new DatabaseProblem('missing')
-    if (isThere) await requireSound(path)
-    const client = createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
-    const database = drizzle(client, { casing: 'snake_case' })
-    await patiently(() => migrateDatabase(client, database, path !== null))
-    if (path !== null) keepPrivate(path)
-    const writer =
-      path === null
-        ? client
-        : createClient({ url, timeout: BUSY_TIMEOUT, authToken: process.env.DATABASE_AUTH_TOKEN })
-    const writing = drizzle(writer, { casing: 'snake_case' })
-    const file = path === null ? null : { path, mark: markOf(path)! }
-    const turn = shared.prairieOpenings ?? 0
-    shared.prairieOpenings = turn + 1
-    return { client, database, writer, writing, file, turn }
-  } catch (error) {
-    throw DatabaseProblem.from(error)
-  }
-}
-
-/** @throws DatabaseProblem `broken` or `damaged` */
-async function requireSound(path: string): Promise<void> {
-  const fault = await faultInFile(path)
-  if (fault === null || /SQLITE_BUSY|SQLITE_LOCKED/.test(fault)) return
-  const error = new Error(fault)
-  throw DatabaseProblem.within(error) ?? new DatabaseProblem('damaged', { cause: error })
-}
-
-function close({ client, writer }: Open): void {
-  client.close()
-  if (writer !== client) writer.close()
-}
-
-/** What tells a file from another that takes its place; null: it is gone. */
-function markOf(path: string): string | null {
-  const found = statSync(path, { throwIfNoEntry: false })
-  return found ? `${found.dev}:${found.ino}` : null
-}
-
-/** The database is its owner's alone. */
-function keepPrivate(path: string): void {
-  for (const part of ['', '-wal', '-shm'])
-    try {
-      chmodSync(path + part, 0o600)
-    } catch {
-      // It is another's file, or there is none: then it stays as it is.
-    }
-}
-
-function opened(anew = false): Promise<Open> {
+function opened(anew = false): Promise<InUse> {
   shared.prairieDatabase ??= open(anew).catch((error: unknown) => {
     // Not remembered: the file may be mended, and the next request tries again.
     delete shared.prairieDatabase
@@ -108,13 +37,20 @@ function opened(anew = false): Promise<Open> {
   return shared.prairieDatabase
 }
 
+async function open(anew: boolean): Promise<InUse> {
+  const found = await openDatabase(anew)
+  const turn = shared.prairieOpenings ?? 0
+  shared.prairieOpenings = turn + 1
+  return { ...found, turn }
+}
+
 /** The open database, once it was seen that its file is still there. @throws DatabaseProblem `replaced` */
-async function inPlace(): Promise<Open> {
+async function inPlace(): Promise<InUse> {
   const open = await opened()
-  if (open.file === null || markOf(open.file.path) === open.file.mark) return open
+  if (isInPlace(open)) return open
   // What is written to a file without a name is lost: the next request opens what lies there now.
   delete shared.prairieDatabase
-  close(open)
+  leave(open)
   throw new DatabaseProblem('replaced')
 }
 
@@ -157,8 +93,9 @@ export function writeApart<T>(work: (tx: Writer) => Promise<T>): Promise<T> {
 function inLine<T>(work: (tx: Writer) => Promise<T>, isChange: boolean): Promise<T> {
   if (insideWrite.getStore()) throw new Error('A write inside a write would wait for itself.')
   const turn = (shared.prairieWrites ?? Promise.resolve()).then(async () => {
-    const { writer, writing } = await inPlace()
-    const result = await insideWrite.run(true, () => inFullSync(writer, writing, work, isChange))
+    const open = await inPlace()
+    const result = await insideWrite.run(true, () => inFullSync(open, work, isChange))
+    await open.catchUp()
     await inPlace()
     return result
   })
@@ -171,69 +108,72 @@ export const breathe = () => new Promise<void>((go) => setImmediate(go))
 
 class NotFullSync extends Error {}
 
+/** The line to a server was cut before a transaction was committed: it is undone there. */
+class CutOff extends Error {}
+
 /** `synchronous` belongs to a connection, and the pool hands out any: checked in each transaction itself. */
-async function inFullSync<T>(
-  client: Client,
-  database: Drizzle,
-  work: (tx: Writer) => Promise<T>,
-  isChange: boolean,
-): Promise<T> {
+async function inFullSync<T>(open: Open, work: (tx: Writer) => Promise<T>, isChange: boolean): Promise<T> {
   return patiently(async () => {
     try {
-      return await oneTransaction(client, database, work, isChange)
+      return await oneTransaction(open, work, isChange)
     } catch (error) {
       // What failed on a lock leaves its statement open on the connection, which then commits nothing.
-      if (DatabaseProblem.within(error)?.kind === 'busy') await client.reconnect()
-      if (!(error instanceof NotFullSync)) throw error
-      await client.execute('PRAGMA synchronous = FULL')
-      return oneTransaction(client, database, work, isChange)
+      if (open.file && DatabaseProblem.within(error)?.kind === 'busy') await open.writer.reconnect()
+      if (error instanceof NotFullSync) await open.writer.execute('PRAGMA synchronous = FULL')
+      else if (!(error instanceof CutOff)) throw error
+      return oneTransaction(open, work, isChange)
     }
   })
 }
 
-function oneTransaction<T>(
-  client: Client,
-  database: Drizzle,
+async function oneTransaction<T>(
+  { writing, file, newest }: Open,
   work: (tx: Writer) => Promise<T>,
   isChange: boolean,
 ): Promise<T> {
-  return database.transaction(
+  let isWhole = false
+  const transaction = writing.transaction(
     async (tx) => {
-      if (client.protocol === 'file') {
+      if (file) {
         const level = await tx.get<[number] | { synchronous: number }>(sql`PRAGMA synchronous`)
         if (Number(Array.isArray(level) ? level[0] : level?.synchronous) < FULL) throw new NotFullSync()
       }
       const result = await work(tx)
-      if (isChange)
-        await tx
+      if (isChange) {
+        const [row] = await tx
           .insert(changeCounts)
           .values({ id: 1, count: 1 })
-          .onConflictDoUpdate({
-            target: changeCounts.id,
-            set: { count: sql`${changeCounts.count} + 1` },
-          })
+          .onConflictDoUpdate({ target: changeCounts.id, set: { count: sql`${changeCounts.count} + 1` } })
+          .returning({ applied: NEWEST_APPLIED })
+        requireKnown(row!, newest)
+      }
+      isWhole = true
       return result
     },
     { behavior: 'immediate' },
   )
+  return transaction.catch((error: unknown) => {
+    if (file || isWhole || DatabaseProblem.within(error)?.kind !== 'unreachable') throw error
+    throw new CutOff('The line was cut.', { cause: error })
+  })
 }
 
-/** Tries again while another process holds the lock; others are served meanwhile. */
-async function patiently<T>(work: () => Promise<T>): Promise<T> {
-  const until = Date.now() + PATIENCE
-  for (;;)
-    try {
-      return await work()
-    } catch (error) {
-      if (DatabaseProblem.within(error)?.kind !== 'busy' || Date.now() > until) throw error
-      await new Promise((wait) => setTimeout(wait, 60))
-    }
+/** The newest migration that the database has had. */
+const NEWEST_APPLIED = sql<number>`(SELECT max(created_at) FROM __drizzle_migrations)`
+
+/** A server of another version may have brought the database on since it was opened here. @throws DatabaseProblem `newer` */
+function requireKnown({ applied }: { applied: number }, newest: number): void {
+  if (Number(applied) > newest) throw new DatabaseProblem('newer')
 }
 
 /** A mark that is another after every write, by whichever process, and in another file. */
 export async function changes(): Promise<string> {
-  const { database, turn } = await inPlace()
-  return `${turn}.${await changeCount(database)}`
+  const { database, turn, newest } = await inPlace()
+  const [row] = await database
+    .select({ count: changeCounts.count, applied: NEWEST_APPLIED })
+    .from(changeCounts)
+  if (row) requireKnown(row, newest)
+  return `${turn}.${row?.count ?? 0}`
 }
 
 /** How many changes were written. */
@@ -267,12 +207,5 @@ export async function closeDatabase(): Promise<void> {
   delete shared.prairieDatabase
   await shared.prairieWrites
   const open = await opening?.catch(() => undefined)
-  if (!open) return
-  try {
-    if (open.file && markOf(open.file.path) === open.file.mark)
-      // Someone else may be reading: then the last one to close brings it together.
-      await open.client.execute('PRAGMA wal_checkpoint(TRUNCATE)').catch(() => undefined)
-  } finally {
-    close(open)
-  }
+  if (open) await closeOpen(open)
 }

@@ -1,5 +1,4 @@
-import { link, mkdir, open, readdir, readFile, rename, rm, stat } from 'node:fs/promises'
-import { basename, dirname, join, resolve } from 'node:path'
+import { dirname, join } from 'node:path'
 import { createClient } from '@libsql/client'
 import { and, asc, eq } from 'drizzle-orm'
 import { v7 } from 'uuid'
@@ -9,47 +8,13 @@ import { databaseFile } from './locate'
 import { copiesBeside } from './copy'
 import { findEntry } from './log'
 import { photoName, type Photo } from './photo-content'
+import { ASIDE, pictureStore } from './pictures/store'
+import { DatabaseProblem } from './problem'
 import { attachment, photoRecord } from './records/photo'
 import { withoutGarden } from './records/record'
 
 /** How many photos one entry has. */
 const MOST_PHOTOS = 12
-
-/** Photos lie in a folder beside the database file; with the data on a server, in `data/photos`. */
-function folder(): string {
-  const file = databaseFile()
-  return file === null ? resolve('data/photos') : `${file.replace(/\.db$/, '')}.photos`
-}
-const pathOf = (photo: Pick<Photo, 'id' | 'type'>) => resolve(folder(), photoName(photo))
-
-/** Writes a picture that is not there yet so that it is there after a crash. */
-async function storePicture(path: string, content: Uint8Array): Promise<void> {
-  await mkdir(dirname(path), { recursive: true, mode: 0o700 })
-  // Never over another one.
-  const file = await open(path, 'wx', 0o600)
-  try {
-    await file.writeFile(content)
-    await file.sync()
-  } catch (error) {
-    await file.close()
-    await rm(path, { force: true })
-    throw error
-  }
-  await file.close()
-  await syncFolder(dirname(path))
-}
-
-/** A file's name is durable only when its folder is. */
-async function syncFolder(path: string): Promise<void> {
-  const handle = await open(path, 'r')
-  try {
-    await handle.sync()
-  } finally {
-    await handle.close()
-  }
-}
-
-const ASIDE = '.aside-'
 
 /** Pictures that were laid aside: moved into their place, or taken away. */
 export interface LaidAside {
@@ -57,72 +22,69 @@ export interface LaidAside {
   discard: () => Promise<void>
 }
 
-/** Writes pictures into a folder beside their place: durable, and not yet theirs. */
+/** Keeps pictures beside their place: durable, and not yet theirs. */
 export async function layPicturesAside(
   pictures: readonly { photo: Pick<Photo, 'id' | 'type'>; content: Uint8Array }[],
 ): Promise<LaidAside> {
-  const aside = `${folder()}${ASIDE}${v7()}`
-  const discard = () => rm(aside, { recursive: true, force: true })
+  const store = await pictureStore()
+  const aside = `${ASIDE}${v7()}/`
+  const names = pictures.map(({ photo }) => photoName(photo))
+  const discard = async () => {
+    for (const name of names) await store.remove(aside + name)
+  }
   try {
-    for (const { photo, content } of pictures) await storePicture(join(aside, photoName(photo)), content)
+    for (const { photo, content } of pictures) await store.put(aside + photoName(photo), content)
   } catch (error) {
-    await discard()
+    await discard().catch(() => undefined)
     throw error
   }
-  return { discard, settle: () => settle(aside) }
+  return { discard, settle: () => settle(names.map((name) => aside + name)) }
 }
 
-/** Moves the pictures of a folder into their place; what lies there already stays. */
-async function settle(aside: string): Promise<void> {
-  const names = await readdir(aside).catch(() => [])
-  await mkdir(folder(), { recursive: true, mode: 0o700 })
-  for (const name of names)
-    await link(join(aside, name), join(folder(), name)).catch((error: NodeJS.ErrnoException) => {
-      if (error.code !== 'EEXIST') throw error
-    })
-  if (names.length > 0) await syncFolder(folder())
-  await rm(aside, { recursive: true, force: true })
+/** Moves pictures from aside into their place; what lies there already stays. */
+async function settle(aside: readonly string[]): Promise<void> {
+  const store = await pictureStore()
+  for (const name of aside) await store.move(name, inPlace(name))
 }
+
+const inPlace = (aside: string) => aside.slice(aside.indexOf('/') + 1)
+
+/** What was laid aside so long ago is no longer on its way into the database, ms. */
+const YOUNG = 3_600_000
+const isOld = ({ at }: { at: number }) => Date.now() - at > YOUNG
 
 /** What was laid aside when the power went is brought to its end: pictures of photos that are there come into place. */
 export async function settleLeftAside(): Promise<void> {
-  const [beside, own] = [dirname(folder()), `${basename(folder())}${ASIDE}`]
-  const left = (await readdir(beside).catch(() => [])).filter((name) => name.startsWith(own))
+  const store = await pictureStore()
+  const left = await store.listAside()
   if (left.length === 0) return
-  const known = new Set(
+  const known = await namesKnown()
+  for (const one of left) {
+    if (known.has(inPlace(one.name))) await settle([one.name])
+    else if (isOld(one)) await store.remove(one.name)
+  }
+}
+
+const namesKnown = async () =>
+  new Set(
     (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(
       photoName,
     ),
   )
-  for (const name of left) {
-    const aside = join(beside, name)
-    const isTaken = (await readdir(aside)).some((picture) => known.has(picture))
-    await (isTaken ? settle(aside) : rm(aside, { recursive: true, force: true }))
-  }
-}
-
-/** A picture this young may still be on its way into the database, ms. */
-const YOUNG = 3_600_000
 
 /** Takes away pictures that neither the database nor a copy of it knows any longer. */
 export async function sweepPhotos(): Promise<void> {
   const file = databaseFile()
   if (file === null) return
-  const kept = new Set(
-    (await (await reader()).select({ id: attachment.id, type: attachment.type }).from(attachment)).map(
-      photoName,
-    ),
-  )
+  const kept = await namesKnown()
   for (const { name } of copiesBeside(file)) {
     const inCopy = await photosInCopy(join(dirname(file), name))
     // A copy that cannot be read may need them all.
     if (inCopy === null) return
     for (const photo of inCopy) kept.add(photo)
   }
-  for (const name of await readdir(folder()).catch(() => [])) {
-    const path = join(folder(), name)
-    if (!kept.has(name) && Date.now() - (await stat(path)).mtimeMs > YOUNG) await rm(path, { force: true })
-  }
+  const store = await pictureStore()
+  for (const one of await store.list()) if (!kept.has(one.name) && isOld(one)) await store.remove(one.name)
 }
 
 async function photosInCopy(path: string): Promise<string[] | null> {
@@ -140,15 +102,12 @@ async function photosInCopy(path: string): Promise<string[] | null> {
 }
 
 /** A picture's bytes; null: it is not there. */
-export const pictureOf = (photo: Pick<Photo, 'id' | 'type'>): Promise<Uint8Array<ArrayBuffer> | null> =>
-  readFile(pathOf(photo)).then(
-    (content) => new Uint8Array(content),
-    () => null,
-  )
+export const pictureOf = async (photo: Pick<Photo, 'id' | 'type'>): Promise<Uint8Array<ArrayBuffer> | null> =>
+  (await pictureStore()).read(photoName(photo))
 
 /** Whether a photo's picture lies here already. */
 export const isStored = async (photo: Photo): Promise<boolean> =>
-  (await pictureOf(photo))?.byteLength === photo.bytes
+  (await (await pictureStore()).size(photoName(photo))) === photo.bytes
 
 /** The photos of an entry, in the order in which they came. */
 export async function photosOf(gardenId: string, entryId: string, db: Reader): Promise<Photo[]> {
@@ -174,11 +133,9 @@ export async function findPhoto(gardenId: string, id: string): Promise<Photo | n
 export async function addPhoto(photo: Photo, content: Uint8Array): Promise<'kept' | 'no-entry' | 'too-many'> {
   const taken = await takenBy(photo.id)
   if (taken !== null) return taken === photo.entryId ? 'kept' : 'no-entry'
-  // Beside its place first: one that lies there half, from when the power went, is replaced whole.
-  const beside = `${pathOf(photo)}.${v7()}`
-  await storePicture(beside, content)
-  await rename(beside, pathOf(photo))
-  await syncFolder(folder())
+  const store = await pictureStore()
+  const name = photoName(photo)
+  await store.put(name, content)
   const answer = await write(async (tx) => {
     const before = await takenBy(photo.id, tx)
     if (before !== null) return before === photo.entryId ? 'kept' : 'no-entry'
@@ -188,10 +145,11 @@ export async function addPhoto(photo: Photo, content: Uint8Array): Promise<'kept
     await photoRecord.insert(tx, garden.id, [photo])
     return 'kept' as const
   }).catch(async (error: unknown) => {
-    await rm(pathOf(photo), { force: true })
+    // With the line cut, its photo may be there all the same.
+    if (DatabaseProblem.within(error)?.kind !== 'unreachable') await store.remove(name)
     throw error
   })
-  if (answer !== 'kept' && (await takenBy(photo.id)) === null) await rm(pathOf(photo), { force: true })
+  if (answer !== 'kept' && (await takenBy(photo.id)) === null) await store.remove(name)
   return answer
 }
 
@@ -214,7 +172,7 @@ export async function removePhoto(id: string): Promise<boolean> {
       : []
     return row ?? null
   })
-  if (removed) await rm(pathOf(removed), { force: true })
+  if (removed) await (await pictureStore()).remove(photoName(removed))
   return removed !== null
 }
 

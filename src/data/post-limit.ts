@@ -1,15 +1,25 @@
+import { sql } from 'drizzle-orm'
+import { writeApart } from './database'
+import { devicePosts } from './records/apart'
+
 /** Posts that a sensor may send in a minute. */
 export const POSTS_A_MINUTE = 60
 const MINUTE = 60_000
-const MOST_REMEMBERED = 10_000
 
-const posts = new Map<string, number[]>()
-
-/** Whether a sensor may post now; a post within the limit is counted. */
-export function mayPost(device: string, now: number): boolean {
-  const recent = (posts.get(device) ?? []).filter((at) => at > now - MINUTE)
-  if (recent.length >= POSTS_A_MINUTE) return false
-  if (posts.size >= MOST_REMEMBERED) posts.clear()
-  posts.set(device, [...recent, now])
-  return true
+/** Whether a sensor may post now, whichever server it asks; a post within the limit is counted. */
+export async function mayPost(deviceId: string, now: number): Promise<boolean> {
+  const minute = Math.floor(now / MINUTE)
+  const isNext = sql`${devicePosts.minute} <> ${minute}`
+  const counted = await writeApart((tx) =>
+    tx
+      .insert(devicePosts)
+      .values({ deviceId, minute, posts: 1 })
+      .onConflictDoUpdate({
+        target: devicePosts.deviceId,
+        set: { minute, posts: sql`CASE WHEN ${isNext} THEN 1 ELSE ${devicePosts.posts} + 1 END` },
+        setWhere: sql`${isNext} OR ${devicePosts.posts} < ${POSTS_A_MINUTE}`,
+      })
+      .returning(),
+  )
+  return counted.length > 0
 }

@@ -12,6 +12,8 @@ export type ProblemKind =
   /** The file went away, or another took its place, while it was in use. */
   | 'replaced'
   | 'full'
+  /** The store of the photos does not answer, or lets this one not in. */
+  | 'pictures'
 
 export class DatabaseProblem extends Error {
   constructor(
@@ -35,24 +37,32 @@ export class DatabaseProblem extends Error {
       ? 'broken'
       : has('CORRUPT', 'MALFORMED')
         ? 'damaged'
-        : has('BUSY', 'LOCKED')
+        : has(...CONFLICTS)
           ? 'busy'
           : has('SQLITE_FULL', 'DISKISFULL', 'ENOSPC', 'IOERR')
             ? 'full'
-            : has('CANTOPEN', 'READONLY', 'EACCES', 'EROFS')
+            : has('CANTOPEN', 'READONLY', 'EACCES', 'EROFS', ...LINE_CUT)
               ? 'unreachable'
               : null
     return kind && new DatabaseProblem(kind, { cause: error })
   }
 }
 
+/** Another holds the lock, or a server gave the transaction up and undid it. */
+const CONFLICTS = ['BUSY', 'LOCKED', 'STREAM_EXPIRED', 'TRANSACTION_TIMEOUT', 'TRANSACTION_CLOSED']
+/** A server of the data does not answer, or lets this one not in. */
+const LINE_CUT = [
+  ...['FETCHFAILED', 'ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', 'EAI_AGAIN', 'UND_ERR', 'DUETOTIMEOUT'],
+  ...['SERVER_ERROR', 'HRANA_', 'AUTH_'],
+]
+
 /** Codes and messages of an error and of everything that caused it. */
 function codesOf(error: unknown): string[] {
   const found: string[] = []
   for (let cause = error; cause instanceof Error; cause = cause.cause) {
-    const { code, extendedCode } = cause as { code?: string; extendedCode?: string }
+    const { code, extendedCode } = cause as { code?: unknown; extendedCode?: unknown }
     found.push(
-      ...[code, extendedCode].filter((part) => part !== undefined),
+      ...[code, extendedCode].filter((part) => typeof part === 'string'),
       cause.message.toUpperCase().replaceAll(' ', ''),
     )
   }

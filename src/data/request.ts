@@ -9,8 +9,10 @@ export const gardenOfRequest = cache(async (): Promise<GardenState | null | Data
   try {
     return await loadGarden()
   } catch (error) {
-    const problem = error instanceof DatabaseProblem ? error : null
-    if (problem) return problem
+    if (error instanceof DatabaseProblem) return error
+    // A server of the data that went away tells it only when it is asked.
+    const problem = DatabaseProblem.within(error)
+    if (problem?.kind === 'unreachable') return problem
     throw error
   }
 })

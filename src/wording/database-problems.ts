@@ -18,7 +18,7 @@ export const PROBLEM_WORDS = {
   },
   unreachable: {
     what: 'Prairie cannot reach the garden’s database.',
-    next: 'Check DATABASE_URL and that its folder can be written to, then load this page again.',
+    next: 'Check DATABASE_URL, and that its folder can be written to or its server answers, then load this page again.',
   },
   missing: {
     what: 'The garden’s file is missing or empty.',
@@ -27,6 +27,10 @@ export const PROBLEM_WORDS = {
   replaced: {
     what: 'The garden’s file was removed or replaced while Prairie was running.',
     next: 'Nothing was saved just now. Load this page again to see what is there.',
+  },
+  pictures: {
+    what: 'Prairie cannot reach the place where the photos are.',
+    next: 'Check PHOTOS_URL and its keys, then try again.',
   },
   full: {
     what: 'The disk is full, or the garden’s folder cannot be written to.',

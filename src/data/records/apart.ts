@@ -33,6 +33,15 @@ export const device = sqliteTable(
   (table) => [index('device_of_garden').on(table.gardenId)],
 )
 
+/** How many posts a sensor sent in a minute, counted from 1970. */
+export const devicePosts = sqliteTable('device_posts', {
+  deviceId: text()
+    .primaryKey()
+    .references(() => device.id, { onDelete: 'cascade' }),
+  minute: integer().notNull(),
+  posts: integer().notNull(),
+})
+
 /** One row: the garden that every screen shows; without it, the first that was made. */
 export const gardenAtWork = sqliteTable('garden_at_work', {
   id: integer().primaryKey(),

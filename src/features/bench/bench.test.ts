@@ -6,7 +6,6 @@ import type { LogEntry } from '../../core/log'
 import { demoState } from '../../data/demo/demo-state'
 import { feedView } from './feed/queries'
 import { waterView } from './water/queries'
-import { mayPost, POSTS_A_MINUTE } from '../../data/post-limit'
 import { timerCalendar, timerJson } from './water/timer-files'
 import { sayCans, sayLasts, sayWay } from '../../wording/watering'
 
@@ -215,13 +214,6 @@ describe('a sensor', () => {
     const byHand = entry('moisture-read', 'demo-bed-2', '2026-06-18', { method: 'spade', feel: 'wet' })
     const wet = placeOf(waterView(dayOf(demoState({ readings: dry, entries: [byHand] }), today)), 'Bed 2')
     expect(wet.depletion).toBeLessThan(2)
-  })
-  it('may post so often in a minute, and again after it', () => {
-    const device = 'flood'
-    for (let post = 0; post < POSTS_A_MINUTE; post++) expect(mayPost(device, 1000 + post)).toBe(true)
-    expect(mayPost(device, 2000)).toBe(false)
-    expect(mayPost('another', 2000)).toBe(true)
-    expect(mayPost(device, 62_000)).toBe(true)
   })
 })
 

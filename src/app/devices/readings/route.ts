@@ -53,7 +53,7 @@ export async function POST(request: Request): Promise<Response> {
   const token = /^Bearer ([\w-]{10,100})$/.exec(request.headers.get('authorization') ?? '')?.[1]
   const device = token === undefined ? null : await deviceOfToken(token)
   if (!device) return answer(401, 'This secret belongs to no sensor. Connect it again on the Water bench.')
-  if (!mayPost(device.id, Date.now()))
+  if (!(await mayPost(device.id, Date.now())))
     return answer(429, 'Too many posts. Nothing in this one was saved. Send it again in a minute.', {
       'retry-after': '60',
     })
