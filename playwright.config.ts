@@ -1,7 +1,7 @@
-import { defineConfig } from '@playwright/test'
+import { defineConfig, type PlaywrightTestOptions, type PlaywrightWorkerOptions } from '@playwright/test'
 import { browser } from './scripts/lib/chromium.mjs'
 
-export default defineConfig({
+export default defineConfig<PlaywrightTestOptions, PlaywrightWorkerOptions & { isShared: boolean }>({
   testDir: 'e2e',
   outputDir: '.scratch/browser',
   globalSetup: './e2e/support/lay-gardens.ts',
@@ -12,6 +12,11 @@ export default defineConfig({
   expect: { timeout: 20_000 },
   retries: 1,
   reporter: [['list'], ['json', { outputFile: '.scratch/reports/browser.json' }]],
+  projects: [
+    { name: 'one' },
+    // The main paths once more, on two servers that share a database server and a photo store.
+    { name: 'two', grep: /@shared/, use: { isShared: true } },
+  ],
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: browser(),

@@ -1,7 +1,7 @@
 import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
-test('a harvest is weighed with its faults, refused where it cannot be, and stands in the season’s review', async ({
+test('a harvest is weighed with its faults, refused where it cannot be, and stands in the season’s review @shared', async ({
   page,
 }) => {
   await open(page, '/season')
@@ -46,7 +46,9 @@ test('a harvest is weighed with its faults, refused where it cannot be, and stan
   await expect(line.getByRole('button', { name: 'Try otherwise' })).toHaveAttribute('aria-pressed', 'true')
 })
 
-test('a season that is over is put away: its log is closed until it is opened again', async ({ page }) => {
+test('a season that is over is put away: its log is closed until it is opened again @shared', async ({
+  page,
+}) => {
   await open(page, '/basket/review?season=2025')
   const part = page.getByRole('region', { name: 'Archive' })
   await part.getByRole('button', { name: 'Archive 2025' }).click()

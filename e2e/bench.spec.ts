@@ -127,7 +127,7 @@ test('a mix is worked out, made to a ratio, refused where it cannot be, and sent
   await expect(ratio.getByLabel('N – P₂O₅ – K₂O')).toHaveValue('20-1-1')
 })
 
-test('a sensor is connected, posts with its secret, is refused without it, and is taken off', async ({
+test('a sensor is connected, posts with its secret, is refused without it, and is taken off @shared', async ({
   page,
   request,
 }) => {

@@ -1,7 +1,7 @@
 import { begin } from './support/begin'
 import { expect, open, test } from './support/test'
 
-test('signs are told apart, kept as a case, looked at again and closed', async ({ page }) => {
+test('signs are told apart, kept as a case, looked at again and closed @shared', async ({ page }) => {
   await open(page, '/walk')
   await page.keyboard.press('c')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('What looks wrong?')

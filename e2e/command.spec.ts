@@ -1,6 +1,6 @@
 import { expect, open, test } from './support/test'
 
-test('a line in plain words is understood, shown, kept and taken back; a name is gone to', async ({
+test('a line in plain words is understood, shown, kept and taken back; a name is gone to @shared', async ({
   page,
 }) => {
   await open(page, '/walk')

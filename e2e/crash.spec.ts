@@ -5,7 +5,10 @@ import { createClient } from '@libsql/client'
 import { Server } from './support/server'
 import { expect, open, test } from './support/test'
 
-test('every entry that was answered is there after the server was killed', async ({ page, server }) => {
+test('every entry that was answered is there after the server was killed @shared', async ({
+  page,
+  server,
+}) => {
   await open(page, '/plantings/demo-2026-bed-4-1')
   const answered: number[] = []
   // Entries go in by the real form as fast as they are answered, until the power goes.
@@ -125,7 +128,7 @@ test('a part that cannot be fetched says so in its place, and comes when it can'
   await expect(page.getByRole('region', { name: 'Potting mix' })).toBeVisible()
 })
 
-test('an act whose answer was lost is entered once, though it is sent again', async ({ page }) => {
+test('an act whose answer was lost is entered once, though it is sent again @shared', async ({ page }) => {
   await open(page, '/walk')
   let isLost = false
   await page.route('**/entries', async (route) => {

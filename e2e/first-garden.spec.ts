@@ -43,7 +43,7 @@ test('from a town to a first true answer in a few touches, without coordinates',
   expect(hands().clicks).toBeLessThanOrEqual(6)
 })
 
-test('a garden of eighteen plants in two beds and four pots goes in whole', async ({ page }) => {
+test('a garden of eighteen plants in two beds and four pots goes in whole @shared', async ({ page }) => {
   const hands = await countHands(page)
   await page.goto('/')
   await page.keyboard.type('leeds')

@@ -35,7 +35,7 @@ test('a garden goes out as a file, a cut one is refused, a whole one comes back'
   )
 })
 
-test('a garden with a photo is exported, wiped, and taken in again to equality', async ({ page }) => {
+test('a garden with a photo is exported, wiped, and taken in again to equality @shared', async ({ page }) => {
   await open(page, '/logbook?kind=note')
   await page.getByRole('button', { name: /^Photos: Pot 3/ }).click()
   const part = page.getByRole('region', { name: /^Photos of Pot 3/ })
@@ -84,7 +84,7 @@ test('a garden with a photo is exported, wiped, and taken in again to equality',
   )
 })
 
-test('another garden is made beside the first, and each keeps its own', async ({ page }) => {
+test('another garden is made beside the first, and each keeps its own @shared', async ({ page }) => {
   await open(page, '/garden/gardens')
   await page.getByRole('link', { name: 'New garden' }).click()
   await expect(page.getByRole('heading', { name: 'Another garden' })).toBeVisible()

@@ -95,7 +95,7 @@ test('a part of a bed is laid from one end, and as many fit beside it as before'
   await expect(page.getByText(/plants of Copperlace placed in Bed 6/)).toBeVisible()
 })
 
-test('plants are placed one by one, and rows change places for the sun', async ({ page }) => {
+test('plants are placed one by one, and rows change places for the sun @shared', async ({ page }) => {
   await addBed(page, { Length: '3 m', Width: '1.2 m', 'Drip lines, from the south side': '' })
   for (const [cultivar, spots] of [
     ['Barn Door', [1, 2]],

@@ -1,7 +1,9 @@
 import { readFile } from 'node:fs/promises'
 import { expect, open, test } from './support/test'
 
-test('what happened is found, corrected and taken back, and both stay in the record', async ({ page }) => {
+test('what happened is found, corrected and taken back, and both stay in the record @shared', async ({
+  page,
+}) => {
   await open(page, '/walk')
   await page.keyboard.press('l')
   await expect(page).toHaveURL(/logbook/)

@@ -2,7 +2,9 @@ import { expect, open, test } from './support/test'
 
 const OVERGROWN = '/plants/demo-2026-bed-2-1-7'
 
-test('a plant is seen from the side, its cuts are entered, seen after, and taken back', async ({ page }) => {
+test('a plant is seen from the side, its cuts are entered, seen after, and taken back @shared', async ({
+  page,
+}) => {
   await open(page, '/plantings/demo-2026-bed-2-1')
   await page.getByRole('navigation', { name: 'Each plant' }).getByRole('link', { name: '7' }).click()
   const heading = page.getByRole('heading', { level: 1 })

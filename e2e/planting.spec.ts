@@ -19,7 +19,7 @@ async function planAndSetOut(page: Page, cultivar: RegExp, count: number): Promi
   return planting
 }
 
-test('six tomatoes and four peppers, through to the log', async ({ page }) => {
+test('six tomatoes and four peppers, through to the log @shared', async ({ page }) => {
   const tomatoes = await planAndSetOut(page, /^Copperlace/, 6)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bury 13 cm of stem')
   await expect(page.getByText('Hole 22 cm deep. Strip the 3 lowest leaves, keep 5.')).toBeVisible()

@@ -6,7 +6,10 @@ import type { Page } from '@playwright/test'
 const sowHandle = (page: Page) => page.getByRole('slider', { name: 'Sow Ditch Wren × 6, Tunnel' })
 const moved = (page: Page) => page.getByRole('status').filter({ hasText: 'Sow Ditch Wren' })
 
-test('a sowing date is dragged, what follows moves with it, and it is kept', async ({ page, server }) => {
+test('a sowing date is dragged, what follows moves with it, and it is kept @shared', async ({
+  page,
+  server,
+}) => {
   await open(page, '/season')
   const handle = sowHandle(page)
   await handle.scrollIntoViewIfNeeded()

@@ -83,7 +83,7 @@ test('a support is chosen from the side: sliders redraw it, and what it takes', 
   await page.getByRole('button', { name: 'Undo' }).waitFor({ state: 'detached' })
 })
 
-test('the shed: what is short is bought, printed and taken along as a table', async ({ page }) => {
+test('the shed: what is short is bought, printed and taken along as a table @shared', async ({ page }) => {
   await open(page, '/shed')
   const heading = page.getByRole('heading', { level: 1 })
   const season = page.getByRole('region', { name: 'Supplies for this season' })

@@ -59,7 +59,7 @@ test('the values of a chart are told as the garden writes numbers', async ({ pag
   await expect(values.getByRole('cell').filter({ hasText: /\d\.\d/ })).toHaveCount(0)
 })
 
-test('what was sown where it grows is walked, fed and picked like the rest', async ({ page }) => {
+test('what was sown where it grows is walked, fed and picked like the rest @shared', async ({ page }) => {
   await open(page, '/walk')
   await expect(page.getByRole('button', { name: /Shore Row/ }).first()).toBeVisible()
   await page.keyboard.press('/')

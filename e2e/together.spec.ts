@@ -9,7 +9,7 @@ const type = async (page: Page, line: string) => {
   await expect(page.getByText(/^Entered: /)).toBeVisible()
 }
 
-test('a stop that is done on one phone leaves the round on the other, which is told', async ({
+test('a stop that is done on one phone leaves the round on the other, which is told @shared', async ({
   page,
   device,
 }) => {
@@ -32,7 +32,7 @@ test('a stop that is done on one phone leaves the round on the other, which is t
   await expect(name).toHaveValue('Half a na')
 })
 
-test('the same done on both at once is told, both are kept, and one can be undone', async ({
+test('the same done on both at once is told, both are kept, and one can be undone @shared', async ({
   page,
   device,
 }) => {

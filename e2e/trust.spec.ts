@@ -145,7 +145,7 @@ test('a note that the server does not take now is kept, and shows when it has it
   await expect(page.getByText('a hole in the net').first()).toBeVisible()
 })
 
-test('two hands at one bed: other fields are merged, the same field is asked about', async ({
+test('two hands at one bed: other fields are merged, the same field is asked about @shared', async ({
   page,
   context,
 }) => {

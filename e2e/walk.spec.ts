@@ -27,7 +27,7 @@ async function swipe(page: Page, to: 'left' | 'right'): Promise<void> {
   )
 }
 
-test('a round by keyboard: done, changed, put off, skipped, undone, and there after a restart', async ({
+test('a round by keyboard: done, changed, put off, skipped, undone, and there after a restart @shared', async ({
   page,
   server,
 }) => {
@@ -154,7 +154,7 @@ test('plants are tied and cut in one go but for one, a pot is watered by what it
   await expect(stops).toHaveCount(left - 1)
 })
 
-test('a stop is timed and noted with a photo, the round is summed up, and one key takes a whole act back', async ({
+test('a stop is timed and noted with a photo, the round is summed up, and one key takes a whole act back @shared', async ({
   page,
 }, info) => {
   await open(page, '/walk')
@@ -289,7 +289,7 @@ test('planting out from the round comes back to its next stop', async ({ page })
   await expect(article.getByRole('heading', { level: 2 })).toHaveText(next)
 })
 
-test('two tabs that write at once both keep what they wrote', async ({ page, context }) => {
+test('two tabs that write at once both keep what they wrote @shared', async ({ page, context }) => {
   await open(page, '/walk')
   const second = await context.newPage()
   await open(second, '/walk')

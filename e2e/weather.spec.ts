@@ -28,7 +28,7 @@ function station(): string {
   return lines.join('\r\n')
 }
 
-test('a weather file with five bad lines is read, its good days are taken, and taken again only as said', async ({
+test('a weather file with five bad lines is read, its good days are taken, and taken again only as said @shared', async ({
   page,
 }) => {
   await open(page, '/garden/weather/import')

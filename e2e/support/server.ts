@@ -4,6 +4,9 @@ import { createServer, type AddressInfo } from 'node:net'
 import { dirname, join } from 'node:path'
 import { databaseOf, type LaidGarden } from './lay-gardens'
 
+/** What answers a test, wherever its data lie. */
+export type Served = Pick<Server, 'address' | 'port' | 'database' | 'serve' | 'start' | 'stop'>
+
 /** The production server on a free port, with a folder of its own for the database. */
 export class Server {
   private process?: ChildProcess
@@ -18,6 +21,11 @@ export class Server {
     const server = new Server(await freePort(), database, env)
     await server.start()
     return server
+  }
+
+  /** One on data that lie elsewhere, not yet started. */
+  static async with(env: Record<string, string>): Promise<Server> {
+    return new Server(await freePort(), '', env)
   }
 
   /** One that has yet to be given a garden, see {@link serve}. */
@@ -44,6 +52,7 @@ export class Server {
   }
 
   async start(): Promise<void> {
+    if (this.isRunning) return
     this.process = spawn(
       'node',
       ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(this.port)],

@@ -6,21 +6,25 @@ import {
   type Page,
 } from '@playwright/test'
 import { FOLDER, type LaidGarden } from './lay-gardens'
-import { Server } from './server'
+import { Server, type Served } from './server'
+import { TwoServers } from './two-servers'
 
 export { expect }
 
 /** Each test has a garden of its own, a copy of one that was laid; the tests of a worker share its server. */
 export const test = base.extend<
-  { data: LaidGarden; server: Server; device: (options?: BrowserContextOptions) => Promise<Page> },
-  { shared: Server }
+  { data: LaidGarden; server: Served; device: (options?: BrowserContextOptions) => Promise<Page> },
+  { isShared: boolean; shared: Server | TwoServers }
 >({
   data: ['demo', { option: true }],
+  // Whether two servers answer in turn, on a database server: no test has to know it.
+  isShared: [false, { option: true, scope: 'worker' }],
   shared: [
-    async ({}, use, worker) => {
-      const server = await Server.in(`${FOLDER}/worker-${worker.workerIndex}`)
+    async ({ isShared }, use, worker) => {
+      const folder = `${FOLDER}/worker-${worker.workerIndex}`
+      const server = await (isShared ? TwoServers : Server).in(folder)
       await use(server)
-      await server.stop()
+      await (server instanceof TwoServers ? server.close() : server.stop())
     },
     { scope: 'worker' },
   ],

@@ -142,8 +142,11 @@ async function oneTransaction<T>(
       if (isChange) {
         const [row] = await tx
           .insert(changeCounts)
-          .values({ id: 1, count: 1 })
-          .onConflictDoUpdate({ target: changeCounts.id, set: { count: sql`${changeCounts.count} + 1` } })
+          .values({ id: 1, count: 1, mark: NEW_MARK })
+          .onConflictDoUpdate({
+            target: changeCounts.id,
+            set: { count: sql`${changeCounts.count} + 1`, mark: NEW_MARK },
+          })
           .returning({ applied: NEWEST_APPLIED })
         requireKnown(row!, newest)
       }
@@ -158,6 +161,8 @@ async function oneTransaction<T>(
   })
 }
 
+const NEW_MARK = sql`lower(hex(randomblob(6)))`
+
 /** The newest migration that the database has had. */
 const NEWEST_APPLIED = sql<number>`(SELECT max(created_at) FROM __drizzle_migrations)`
 
@@ -170,10 +175,10 @@ function requireKnown({ applied }: { applied: number }, newest: number): void {
 export async function changes(): Promise<string> {
   const { database, turn, newest } = await inPlace()
   const [row] = await database
-    .select({ count: changeCounts.count, applied: NEWEST_APPLIED })
+    .select({ count: changeCounts.count, mark: changeCounts.mark, applied: NEWEST_APPLIED })
     .from(changeCounts)
   if (row) requireKnown(row, newest)
-  return `${turn}.${row?.count ?? 0}`
+  return `${turn}.${row?.count ?? 0}.${row?.mark ?? ''}`
 }
 
 /** How many changes were written. */

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { promisify } from 'node:util'
 import { createClient } from '@libsql/client'
+import { eq } from 'drizzle-orm'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { databaseServer } from '../../scripts/stand-in/database-server.mjs'
 import type { LogEntry } from '../core/log'
@@ -14,6 +15,7 @@ import { loadGarden } from './garden-state'
 import { currentGarden } from './gardens'
 import { importGarden } from './garden-import'
 import { DatabaseProblem } from './problem'
+import { garden } from './records/garden'
 import { entryRecord } from './records/entry'
 
 const run = promisify(execFile)
@@ -82,6 +84,20 @@ describe('a garden on a database server', () => {
       'write',
     )
     expect((await loadGarden())!.garden.name).toBe('Theirs')
+  })
+  it('is not mixed up with one that was put back and written to as often', async () => {
+    await lay()
+    const put = (name: string) =>
+      write((tx) => tx.update(garden).set({ name }).where(eq(garden.id, demo.garden.id)))
+    const before = await other().execute('SELECT count, mark FROM change_count')
+    await put('One')
+    expect((await loadGarden())!.garden.name).toBe('One')
+    await other().execute({
+      sql: 'UPDATE change_count SET count = ?, mark = ?',
+      args: [before.rows[0]!.count!, before.rows[0]!.mark!],
+    })
+    await put('Another')
+    expect((await loadGarden())!.garden.name).toBe('Another')
   })
   it('waits for another server’s transaction, and then writes', async () => {
     await lay()

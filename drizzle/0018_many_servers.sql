@@ -4,3 +4,5 @@ CREATE TABLE `device_posts` (
 	`posts` integer NOT NULL,
 	FOREIGN KEY (`device_id`) REFERENCES `device`(`id`) ON UPDATE no action ON DELETE cascade
 );
+--> statement-breakpoint
+ALTER TABLE `change_count` ADD `mark` text DEFAULT '' NOT NULL;
