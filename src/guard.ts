@@ -3,6 +3,7 @@ import { visitorOf } from './data/access/signed-in'
 import { DatabaseProblem } from './data/problem'
 import { mayHelper } from './helper-may'
 import { KEEPERS_ONLY, NO_PASSPHRASE, SIGNED_OUT } from './wording/access'
+import { PROBLEM_WORDS } from './wording/database-problems'
 
 /** The cookie of a device that is signed in. */
 export const COOKIE = 'prairie_device'
@@ -45,8 +46,9 @@ export async function guard(request: Pick<Request, 'method' | 'headers'>, path: 
         : { status: 403, message: KEEPERS_ONLY }
   } catch (error) {
     // On the computer itself the page that tells what is wrong with the file must open.
-    if (!mustSignIn() && DatabaseProblem.within(error)) return NAMELESS
-    if (!isOpen) return { status: 503, message: NO_PASSPHRASE }
+    const problem = DatabaseProblem.within(error)
+    if (problem && !mustSignIn()) return NAMELESS
+    if (!isOpen) return { status: 503, message: problem ? PROBLEM_WORDS[problem.kind].what : NO_PASSPHRASE }
   }
   return isOpen ? NAMELESS : { status: 401, message: SIGNED_OUT }
 }

@@ -1,19 +1,21 @@
-import { execFileSync } from 'node:child_process'
+import { execFile } from 'node:child_process'
 import { copyFileSync, mkdirSync } from 'node:fs'
+import { promisify } from 'node:util'
 import { expect, type Page } from '@playwright/test'
 import { databaseOf, type LaidGarden } from './lay-gardens'
 import { Server } from './server'
+
+const run = promisify(execFile)
 
 export const PASSPHRASE = 'four plain garden words'
 
 /** How a server is started that others reach: nobody is let in without the passphrase. */
 export const LOCKED = { PRAIRIE_SIGN_IN: '1' }
 
-/** Gives a database a passphrase, as `npm run passphrase` does. */
-function lockDatabase(file: string, passphrase = PASSPHRASE): void {
-  execFileSync('node', ['--import', 'tsx', 'scripts/passphrase.ts'], {
-    env: { ...process.env, DATABASE_URL: `file:${file}`, PRAIRIE_PASSPHRASE: passphrase },
-    stdio: 'pipe',
+/** Gives a database a passphrase, as `npm run passphrase` does. @param data where it is, as the environment says it */
+export async function lockDatabase(data: Record<string, string>): Promise<void> {
+  await run('node', ['--import', 'tsx', 'scripts/passphrase.ts'], {
+    env: { ...process.env, ...data, PRAIRIE_PASSPHRASE: PASSPHRASE },
   })
 }
 
@@ -21,7 +23,7 @@ function lockDatabase(file: string, passphrase = PASSPHRASE): void {
 export async function lockedServer(garden: LaidGarden, folder: string): Promise<Server> {
   mkdirSync(folder, { recursive: true })
   copyFileSync(databaseOf(garden), `${folder}/garden.db`)
-  lockDatabase(`${folder}/garden.db`)
+  await lockDatabase({ DATABASE_URL: `file:${folder}/garden.db` })
   return Server.on(`${folder}/garden.db`, LOCKED)
 }
 

@@ -17,6 +17,8 @@ export class TwoServers implements Served {
     readonly port: number,
     readonly database: string,
     private readonly databasePort: number,
+    /** Where their data are, as the environment says it. */
+    readonly data: Record<string, string>,
     /** Each by itself. */
     readonly each: readonly [Server, Server],
     private readonly photos: Awaited<ReturnType<typeof objectServer>>,
@@ -26,17 +28,16 @@ export class TwoServers implements Served {
     mkdirSync(folder, { recursive: true })
     const [port, databasePort] = [await freePort(), await freePort()]
     const photos = await objectServer({ bucket: 'photos', keyId: 'a-key' })
-    const env = {
+    const data = {
       DATABASE_URL: `http://127.0.0.1:${databasePort}`,
       DATABASE_AUTH_TOKEN: TOKEN,
       PHOTOS_URL: photos.url,
       PHOTOS_KEY_ID: 'a-key',
       PHOTOS_SECRET: 'a-secret',
-      ...more,
     }
     const file = join(folder, 'shared.db')
-    const each = [await Server.with(env), await Server.with(env)] as const
-    return new TwoServers(port, file, databasePort, each, photos)
+    const each = [await Server.with({ ...data, ...more }), await Server.with({ ...data, ...more })] as const
+    return new TwoServers(port, file, databasePort, data, each, photos)
   }
 
   get address(): string {
