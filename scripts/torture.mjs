@@ -4,16 +4,17 @@ import { files } from './torture/files.mjs'
 import { flips } from './torture/flips.mjs'
 import { full } from './torture/full.mjs'
 import { outbox } from './torture/outbox.mjs'
+import { servers } from './torture/servers.mjs'
 import { kills } from './torture/kills.mjs'
 import { DEMO, FOLDER } from './torture/lib.mjs'
 import { shared } from './torture/shared.mjs'
 
 /**
  * Tries Prairie hard, on this machine's loopback alone and bounded in count and time: killed under writers, on a full
- * disk, its file flipped, locked, gone and shared, fed broken files. Prints what was tried, confirmed and lost. No part
+ * disk, its file flipped, locked, gone and shared, fed broken files, with many servers on one database. Prints what was tried, confirmed and lost. No part
  * of `npm test`. `npm run torture -- files` tries one part alone.
  */
-const PARTS = { kills, shared, full, flips, files, outbox }
+const PARTS = { kills, shared, full, flips, files, outbox, servers }
 /** ms from the start by which each part must have ended. */
 const UNTIL = {
   kills: 150_000,
@@ -22,6 +23,7 @@ const UNTIL = {
   flips: 330_000,
   files: 570_000,
   outbox: 700_000,
+  servers: 900_000,
 }
 
 ensureInstalled()

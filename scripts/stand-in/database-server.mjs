@@ -4,7 +4,7 @@ import { createServer } from 'node:http'
 import Database from 'libsql'
 
 /** A stream that says nothing for so long is given up, its transaction undone, ms. */
-const IDLE = 10_000
+const IDLE = 5000
 /** A statement waits so long for another's transaction, ms. */
 const PATIENCE = 5000
 

@@ -65,6 +65,7 @@ const writers: (() => Promise<void>)[] = [
 ]
 await Promise.all(
   writers.map(async (work) => {
-    for (;;) await work()
+    // What fails was not confirmed: the next is tried.
+    for (;;) await work().catch(() => new Promise((wait) => setTimeout(wait, 20)))
   }),
 )

@@ -1,7 +1,10 @@
 import { DatabaseProblem } from './problem'
 
-/** What met a conflict is tried again for so long, ms, while others are served. */
-const PATIENCE = 5000
+/**
+ * What met a conflict is tried again for so long, ms, while others are served: longer than a database server holds the
+ * transaction of one that died at it, 5 s.
+ */
+const PATIENCE = 7000
 /** Between two tries at the least, and as much again by chance, so that servers do not keep meeting, ms. */
 const PAUSE = 40
 
