@@ -1,5 +1,6 @@
 import { build } from 'esbuild'
 import { gzipSync } from 'node:zlib'
+import { benchLoad } from './lib/bench-load.mjs'
 import { benchBrowser } from './lib/bench-browser.mjs'
 import { benchPocket } from './lib/bench-pocket.mjs'
 import { benchScreens } from './lib/bench-screens.mjs'
@@ -55,6 +56,7 @@ for (const path of SCREENS) {
 await benchBrowser(server.address)
 await benchPocket(server, 'demo garden on a phone')
 server.stop()
+await benchLoad(server.file)
 
 const large = await demoServer('bench-large', { large: true })
 console.log('large garden (60 places, three seasons): route, first answer ms, warm median ms')

@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { copyFileSync, mkdirSync, rmSync } from 'node:fs'
-import { createServer, type AddressInfo } from 'node:net'
 import { dirname, join } from 'node:path'
+import { freePort } from '../../scripts/lib/next-server.mjs'
 import { databaseOf, type LaidGarden } from './lay-gardens'
 
 /** What answers a test, wherever its data lie. */
@@ -80,15 +80,4 @@ export class Server {
   private get isRunning(): boolean {
     return this.process !== undefined && this.process.exitCode === null && this.process.signalCode === null
   }
-}
-
-export function freePort(): Promise<number> {
-  return new Promise((answer, fail) => {
-    const probe = createServer()
-    probe.once('error', fail)
-    probe.listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as AddressInfo
-      probe.close(() => answer(port))
-    })
-  })
 }

@@ -2,9 +2,10 @@ import { copyFileSync, mkdirSync, rmSync } from 'node:fs'
 import { createServer, request, type IncomingMessage, type Server as Front } from 'node:http'
 import { join } from 'node:path'
 import { databaseServer } from '../../scripts/stand-in/database-server.mjs'
+import { freePort } from '../../scripts/lib/next-server.mjs'
 import { objectServer } from '../../scripts/stand-in/object-store.mjs'
 import { databaseOf, type LaidGarden } from './lay-gardens'
-import { freePort, Server, type Served } from './server'
+import { Server, type Served } from './server'
 
 const TOKEN = 'a-token-of-tests'
 

@@ -1,7 +1,6 @@
 import { spawn } from 'node:child_process'
-import { createServer } from 'node:net'
 import { createClient } from '@libsql/client'
-import { NEXT } from '../lib/prepare.mjs'
+import { nextServer } from '../lib/next-server.mjs'
 
 /** Where everything that is tried lies, and the garden that it is tried on. */
 export const FOLDER = '.scratch/torture'
@@ -15,27 +14,11 @@ export const DOT = Buffer.from(
   'base64',
 )
 
-const freePort = () =>
-  new Promise((answer) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address()
-      probe.close(() => answer(port))
-    })
-  })
-
 /** A server of its own on a database, once it answers; on a free port, or where another was. */
 export async function serverOn(database, at = 0) {
-  const port = at || (await freePort())
-  const child = spawn('node', [NEXT, 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    env: { ...process.env, DATABASE_URL: `file:${database}` },
-    stdio: 'ignore',
-  })
-  const server = { at: `http://127.0.0.1:${port}`, port, child, ended: false, crashed: false }
+  const { port, address, child } = await nextServer({ DATABASE_URL: `file:${database}` }, at)
+  const server = { at: address, port, child, ended: false, crashed: false }
   child.on('exit', () => (server.crashed = !server.ended))
-  for (let tries = 0; tries < 400; tries++) {
-    if ((await fetch(`${server.at}/icon.svg`).catch(() => null))?.ok) break
-    await wait(50)
-  }
   return server
 }
 
