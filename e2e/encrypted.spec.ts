@@ -1,8 +1,9 @@
 import { spawn } from 'node:child_process'
 import { createClient } from '@libsql/client'
+import { freePort } from '../scripts/lib/next-server.mjs'
 import { FOLDER } from './support/lay-gardens'
 import { lockedServer, signInAs } from './support/locked'
-import { freePort, type Server } from './support/server'
+import type { Server } from './support/server'
 import { expect, open, test as base } from './support/test'
 
 /** The server behind the web server of `deploy/Caddyfile`, which makes its own certificate. */
