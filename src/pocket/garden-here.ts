@@ -48,17 +48,16 @@ async function listOf<List extends keyof PocketLists>(
 /** What the acts that wait are to a screen: of those that were refused nothing came. */
 export const keyOfActs = (acts: readonly KeptAct[]): string =>
   JSON.stringify(
-    acts.map(({ seq, refused, isEntered, act }) => [
+    acts.map(({ seq, refused, act }) => [
       seq,
       refused !== null,
-      isEntered,
       'entries' in act ? act.entries.map(({ id, on, data, note }) => [id, on, data, note]) : null,
     ]),
   )
 
-/** The garden with what was entered on this device since. */
+/** The garden with what was entered on this device since; what it shows already is not entered again. */
 export function withActs(state: GardenState, acts: readonly KeptAct[]): GardenState {
-  const waiting = acts.filter(({ refused, isEntered }) => refused === null && !isEntered)
+  const waiting = acts.filter(({ refused }) => refused === null)
   if (waiting.length === 0) return state
   const key = keyOfActs(waiting)
   if (lastWith?.of === state && lastWith.key === key) return lastWith.state

@@ -16,7 +16,7 @@ import { OfflinePlace, type Offline } from '../components/offline'
 import { connection, look, onConnection } from '../components/outbox/connection'
 import { noteGarden } from '../components/outbox/enter'
 import { onKeptChange } from '../components/outbox/kept'
-import { sendKept } from '../components/outbox/send-kept'
+import { noteCopy, sendKept } from '../components/outbox/send-kept'
 import { screenAddress } from './addresses'
 import { KeptStrip } from './kept-strip'
 import { pocket } from './pocket'
@@ -68,6 +68,7 @@ export function PocketGate({
   const isReady = has === garden
 
   useEffect(() => noteGarden(garden), [garden])
+  useEffect(() => noteCopy(isReady), [isReady])
   useEffect(() => {
     if (isShell || !('serviceWorker' in navigator) || process.env.NODE_ENV !== 'production') return
     let isGone = false
@@ -110,8 +111,10 @@ export function PocketGate({
   const isHere = turn !== null
   useEffect(() => {
     if (!isHere) return
-    // Another window may have entered something, or sent what waited.
-    const stop = onKeptChange(() => startTransition(() => setTurn((now) => (now ?? 0) + 1)))
+    // Another window may have entered something. What was sent stays on the screen as it is.
+    const stop = onKeptChange((what) => {
+      if (what === 'entered') startTransition(() => setTurn((now) => (now ?? 0) + 1))
+    })
     const timer = setInterval(() => {
       if (document.visibilityState === 'visible') void look()
     }, LOOK_EVERY)

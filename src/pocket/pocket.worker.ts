@@ -5,7 +5,7 @@ import { effectiveEntries, entriesAbout } from '../core/entry'
 import { firstDoubt } from '../core/entry-check'
 import type { EntryDraft } from '../core/log'
 import type { Refused } from '../core/result'
-import { keptActs } from '../components/outbox/kept'
+import { actsHere, forgetSent } from '../components/outbox/kept'
 import { mannerOf } from '../data/garden-row'
 import type { GardenState } from '../data/garden-state'
 import { sayDoubt } from '../wording/doubts'
@@ -29,7 +29,9 @@ let rest: ReturnType<typeof setTimeout> | undefined
 
 /** Fetches what has changed of the garden, and works out ahead what is opened first. */
 async function refresh(): Promise<Fetched> {
+  const asked = Date.now()
   const fetched = await fetchGarden().catch((): Fetched => 'full')
+  if (fetched === 'new' || fetched === 'same') await forgetSent(asked)
   if (fetched !== 'new') return fetched
   await workAhead(0)
   clearTimeout(rest)
@@ -43,7 +45,7 @@ async function workAhead(days: number): Promise<void> {
   const kept = await pocketGarden()
   if (!kept) return
   const now = addDays(await dateHere(kept), days)
-  const acts = await keptActs()
+  const acts = await actsHere()
   const stamp = stampOf(kept.lists, now, keyOfActs(acts))
   const state = withActs(await gardenHere(kept, now), acts)
   for (const address of AT_ONCE)
@@ -56,7 +58,7 @@ const stampOf = (lists: object, now: string, acts: string) => JSON.stringify([CO
 async function view(address: string): Promise<unknown> {
   const [kept, found] = [await pocketGarden(), screenAt(address)]
   if (!kept || !found) return null
-  const [now, acts] = [await dateHere(kept), await keptActs()]
+  const [now, acts] = [await dateHere(kept), await actsHere()]
   const isKept = AT_ONCE.includes(address)
   const stamp = stampOf(kept.lists, now, keyOfActs(acts))
   const before = isKept ? await keptView(`${now} ${address}`, stamp) : undefined
@@ -74,7 +76,7 @@ async function view(address: string): Promise<unknown> {
 async function doubt(drafts: EntryDraft[]): Promise<(Refused & { ask?: true }) | null> {
   const kept = await pocketGarden()
   if (!kept) return null
-  const state = withActs(await gardenHere(kept, await dateHere(kept)), await keptActs())
+  const state = withActs(await gardenHere(kept, await dateHere(kept)), await actsHere())
   const found = firstDoubt(drafts, knownIn(state), false)
   return found && { ok: false, ...sayDoubt(found, mannerOf(state.garden)) }
 }

@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 import { NetworkOnly, Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
-import { sendKept, SYNC_TAG } from '../components/outbox/send-kept'
+import { noteCopy, sendKept, SYNC_TAG } from '../components/outbox/send-kept'
 import { POCKET_PHOTOS } from '../data/pocket/names'
 
 declare global {
@@ -81,6 +81,7 @@ async function photo(request: Request): Promise<Response> {
   return answer
 }
 
+noteCopy(true)
 // The browser says when the network is back, also when no window is open.
 self.addEventListener('sync' as 'message', (event) => {
   const sync = event as unknown as SyncEvent

@@ -29,10 +29,21 @@ function follow(listener: () => void): () => void {
   listeners.add(listener)
   if (!isFollowed) {
     isFollowed = true
-    onKeptChange(() => void read())
+    onKeptChange((what) => (what === 'sent' ? readSoon() : void read()))
     void read()
   }
   return () => void listeners.delete(listener)
+}
+
+/** While many are sent one need not see each go, ms. */
+const SOON = 200
+let soon: ReturnType<typeof setTimeout> | undefined
+
+function readSoon(): void {
+  soon ??= setTimeout(() => {
+    soon = undefined
+    void read()
+  }, SOON)
 }
 
 /** What waits on this device. */

@@ -1,5 +1,5 @@
 import type { Answered, SentAct } from '../../components/outbox/sent-act'
-import { GARDEN_VERSION } from '../../core/facts'
+import { GARDEN_VERSION, type Actor } from '../../core/facts'
 import type { EntryDraft } from '../../core/log'
 import { upgraded } from '../../data/garden-upgrade'
 import { currentGarden } from '../../data/gardens'
@@ -13,56 +13,80 @@ import { databaseRefusal } from '../database-refusal'
 
 export const dynamic = 'force-dynamic'
 
-/** Bytes of the largest act: five hundred entries. */
-const LARGEST_ACT = 4 * 1024 * 1024
+/** Bytes of the largest group of acts: twenty-five, or one of five hundred entries. */
+const LARGEST_SENT = 4 * 1024 * 1024
+const MOST_ACTS = 50
 
-const answer = (said: Answered, status = 200) =>
-  Response.json(said, { status, headers: { 'cache-control': 'no-store' } })
+const refuse = (message: string, status: number) =>
+  new Response(message, {
+    status,
+    headers: { 'content-type': 'text/plain', 'cache-control': 'no-store' },
+  })
 
-/** Enters what one act entered, or takes it back; answered when it is durable, and harmless to send twice. */
+/**
+ * Enters what acts entered, or takes it back: one after the other, each by itself, answered when they are durable, and
+ * harmless to send twice. When the database goes away, as many are answered as were carried out.
+ */
 export async function POST(request: Request): Promise<Response> {
-  if (!isOwnRequest(request))
-    return answer({ ok: false, message: 'Prairie did not send this. Nothing was saved.' }, 403)
-  const body = await readBody(request, LARGEST_ACT)
-  const act = 'problem' in body ? null : read(new TextDecoder().decode(body.bytes))
-  if (!act) return answer({ ok: false, message: UNREADABLE_ACT }, 400)
-  if (act.version > GARDEN_VERSION) return answer({ ok: false, message: NEWER_ACT }, 409)
+  if (!isOwnRequest(request)) return refuse('Prairie did not send this. Nothing was saved.', 403)
+  const body = await readBody(request, LARGEST_SENT)
+  const sent = 'problem' in body ? null : read(new TextDecoder().decode(body.bytes))
+  if (!sent) return refuse(UNREADABLE_ACT, 400)
+  const actor = actorOf(request.headers)
+  const answers: Answered[] = []
+  for (const act of sent.acts)
+    try {
+      answers.push(await carriedOut(act, actor))
+    } catch (error) {
+      // The database is away: it is sent again when it is back.
+      const { message, status } = databaseRefusal(error, 'Nothing was saved.')
+      if (answers.length === 0) return refuse(message, status)
+      break
+    }
+  return Response.json(sent.isOne ? answers[0] : { answers }, { headers: { 'cache-control': 'no-store' } })
+}
+
+async function carriedOut(act: SentAct, actor: Actor): Promise<Answered> {
+  if (act.version > GARDEN_VERSION) return { ok: false, message: NEWER_ACT }
+  const garden = act.garden === null ? null : await currentGarden()
+  if (act.garden !== null && garden?.id !== act.garden)
+    return { ok: false, message: sayElsewhere(garden?.name ?? null), elsewhere: true }
+  return said(
+    'undo' in act
+      ? await undoAct(act.undo, actor)
+      : await enterEntries(brought(act.entries, act.version), act.sure, actor),
+  )
+}
+
+/** The acts that were sent; a page that an earlier version made sends one by itself. null: they are none. */
+function read(text: string): { acts: SentAct[]; isOne: boolean } | null {
+  const found = parsed(text)
+  const isOne = !(typeof found === 'object' && found !== null && 'acts' in found)
+  const sent: unknown = isOne ? [found] : (found as { acts: unknown }).acts
+  if (!Array.isArray(sent) || sent.length === 0 || sent.length > MOST_ACTS) return null
+  const acts = sent.map(actOf)
+  return acts.every((act) => act !== null) ? { acts, isOne } : null
+}
+
+function parsed(text: string): unknown {
   try {
-    const garden = act.garden === null ? null : await currentGarden()
-    if (act.garden !== null && garden?.id !== act.garden)
-      return answer({ ok: false, message: sayElsewhere(garden?.name ?? null), elsewhere: true }, 409)
-    const actor = actorOf(request.headers)
-    return answer(
-      said(
-        'undo' in act
-          ? await undoAct(act.undo, actor)
-          : await enterEntries(brought(act.entries, act.version), act.sure, actor),
-      ),
-    )
-  } catch (error) {
-    // The database is away: it is sent again when it is back.
-    const refusal = databaseRefusal(error, 'Nothing was saved.')
-    return new Response(refusal.message, {
-      status: refusal.status,
-      headers: { 'content-type': 'text/plain' },
-    })
+    return JSON.parse(text)
+  } catch {
+    return null
   }
 }
 
 /** An act as it was sent; null: it is none. Its entries are looked at when they are entered. */
-function read(text: string): SentAct | null {
-  try {
-    const { version, garden = null, entries, sure, undo } = JSON.parse(text) as Record<string, unknown>
-    if (typeof version !== 'number' || !(garden === null || typeof garden === 'string')) return null
-    if (typeof undo === 'object' && undo !== null) {
-      const { id, entry, alone } = undo as Record<string, unknown>
-      if (typeof id !== 'string' || !(entry === undefined || typeof entry === 'string')) return null
-      return { version, garden, undo: { id, entry, alone: alone === true } }
-    }
-    return Array.isArray(entries) ? { version, garden, entries, sure: sure === true } : null
-  } catch {
-    return null
+function actOf(sent: unknown): SentAct | null {
+  if (typeof sent !== 'object' || sent === null) return null
+  const { version, garden = null, entries, sure, undo } = sent as Record<string, unknown>
+  if (typeof version !== 'number' || !(garden === null || typeof garden === 'string')) return null
+  if (typeof undo === 'object' && undo !== null) {
+    const { id, entry, alone } = undo as Record<string, unknown>
+    if (typeof id !== 'string' || !(entry === undefined || typeof entry === 'string')) return null
+    return { version, garden, undo: { id, entry, alone: alone === true } }
   }
+  return Array.isArray(entries) ? { version, garden, entries, sure: sure === true } : null
 }
 
 /** Entries of an earlier version as this one has them. */

@@ -6,7 +6,7 @@ import type { Refused } from '../../core/result'
 import { sayKept } from '../../wording/kept'
 import { sendPhoto } from '../photo/send-photo'
 import { connection, noteConnection } from './connection'
-import { dropUnsent, firstWaiting, keep, NotKept, type NewlyKept } from './kept'
+import { dropUnsent, keep, nextWaiting, NotKept, type NewlyKept } from './kept'
 import { sendKept, SYNC_TAG } from './send-kept'
 import { NOT_REACHED, sendAct, type Answered, type Wanted } from './sent-act'
 
@@ -25,8 +25,7 @@ interface Told {
 }
 
 /** Whether acts go to this device first: the server is away, or others wait that go before them. */
-const goesHere = async () =>
-  connection() !== 'reached' || (await firstWaiting()) !== null
+const goesHere = async () => connection() !== 'reached' || (await nextWaiting(1)).length > 0
 
 /**
  * Enters what one act entered: on the server, or where that does not answer on this device, from where it is sent

@@ -21,9 +21,14 @@ export interface KeptAct {
   isEntered: boolean
   /** Why the server did not take it: it waits for the gardener. */
   refused: { message: string; ask?: true } | null
+  /** When the server had it, ms since 1970: it stays until the copy of the garden here shows it. null: it waits. */
+  sentAt: number | null
 }
 
-export type NewlyKept = Omit<KeptAct, 'seq' | 'at' | 'refused'>
+export type NewlyKept = Omit<KeptAct, 'seq' | 'at' | 'refused' | 'sentAt'>
+
+/** What became of what waits: the gardener had a hand in it, or it went to the server. */
+type KeptChange = 'entered' | 'sent'
 
 interface Kept extends DBSchema {
   acts: { key: number; value: KeptAct; indexes: { id: string } }
@@ -52,25 +57,30 @@ const database = () =>
   })
 
 const changed = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('prairie-outbox')
-const listeners = new Set<() => void>()
-const tell = () => {
-  for (const listener of listeners) listener()
+const listeners = new Set<(what: KeptChange) => void>()
+const tell = (what: KeptChange) => {
+  for (const listener of listeners) listener(what)
 }
-if (changed) changed.onmessage = tell
+if (changed) changed.onmessage = ({ data }: MessageEvent<KeptChange>) => tell(data)
 
 /** Calls back when what waits has changed, in this window or another. @returns how to stop it */
-export function onKeptChange(listener: () => void): () => void {
+export function onKeptChange(listener: (what: KeptChange) => void): () => void {
   listeners.add(listener)
   return () => void listeners.delete(listener)
 }
 
-function told(): void {
-  tell()
-  changed?.postMessage(null)
+function told(what: KeptChange): void {
+  tell(what)
+  changed?.postMessage(what)
 }
 
-/** All that waits, in order; nothing where this device keeps nothing. */
-export async function keptActs(): Promise<KeptAct[]> {
+const isWaiting = ({ refused, sentAt }: KeptAct) => refused === null && !sentAt
+
+/** All that waits, or was refused, in order; nothing where this device keeps nothing. */
+export const keptActs = async (): Promise<KeptAct[]> => (await actsHere()).filter(({ sentAt }) => !sentAt)
+
+/** That, and what was sent since the copy of the garden here was fetched. */
+export async function actsHere(): Promise<KeptAct[]> {
   try {
     return await (await database()).getAll('acts')
   } catch {
@@ -78,14 +88,16 @@ export async function keptActs(): Promise<KeptAct[]> {
   }
 }
 
-/** The act that is sent next, without reading those behind it and their photos; null: nothing waits. */
-export async function firstWaiting(): Promise<KeptAct | null> {
+/** The acts that are sent next, without reading those behind them and their photos. */
+export async function nextWaiting(most: number): Promise<KeptAct[]> {
+  const found: KeptAct[] = []
   try {
     let cursor = await (await database()).transaction('acts').store.openCursor()
-    while (cursor && cursor.value.refused !== null) cursor = await cursor.continue()
-    return cursor?.value ?? null
+    for (; cursor && found.length < most; cursor = await cursor.continue())
+      if (isWaiting(cursor.value)) found.push(cursor.value)
+    return found
   } catch {
-    return null
+    return []
   }
 }
 
@@ -94,25 +106,56 @@ export async function keep(act: NewlyKept): Promise<void> {
   try {
     const tx = (await database()).transaction('acts', 'readwrite', { durability: 'strict' })
     // The store gives it its number.
-    await tx.store.add({ ...act, at: Date.now(), refused: null } as KeptAct)
+    await tx.store.add({ ...act, at: Date.now(), refused: null, sentAt: null } as KeptAct)
     await tx.done
   } catch (error) {
     throw new NotKept(
       error instanceof DOMException && error.name === 'QuotaExceededError' ? 'full' : 'closed',
     )
   }
-  told()
+  told('entered')
 }
 
-/** Changes what waits, in one. @param change what it is from now on; null: it is gone */
-export async function changeKept(seq: number, change: (act: KeptAct) => KeptAct | null): Promise<void> {
+/** What an act that waits is from now on; null: it is gone. */
+export type Change = (act: KeptAct) => KeptAct | null
+
+/** Changes what waits, as the gardener wants it. */
+export async function changeKept(seq: number, change: Change): Promise<void> {
+  await changeEach(new Map([[seq, change]]))
+  told('entered')
+}
+
+/** Notes what came of sending acts, all of it or nothing. */
+export async function noteSending(changes: ReadonlyMap<number, Change>): Promise<void> {
+  await changeEach(changes)
+  told('sent')
+}
+
+/** Notes that acts are sent now. @returns those that are, as they are: one may have been taken back meanwhile */
+export const noteTried = (acts: readonly KeptAct[]): Promise<KeptAct[]> =>
+  changeEach(new Map(acts.map(({ seq }) => [seq, (act) => ({ ...act, isTried: true })])))
+
+/** @returns what is there after it, in the same order */
+async function changeEach(changes: ReadonlyMap<number, Change>): Promise<KeptAct[]> {
+  const left: KeptAct[] = []
   const tx = (await database()).transaction('acts', 'readwrite', { durability: 'strict' })
-  const act = await tx.store.get(seq)
-  const after = act && change(act)
-  if (after) await tx.store.put(after)
-  else if (act) await tx.store.delete(seq)
+  for (const [seq, change] of changes) {
+    const act = await tx.store.get(seq)
+    const after = act && change(act)
+    if (after) await tx.store.put(after)
+    else if (act) await tx.store.delete(seq)
+    if (after) left.push(after)
+  }
   await tx.done
-  told()
+  return left
+}
+
+/** Lets go of what was sent before a moment, ms: the copy of the garden here shows it. */
+export async function forgetSent(before: number): Promise<void> {
+  const tx = (await database()).transaction('acts', 'readwrite')
+  for (let cursor = await tx.store.openCursor(); cursor; cursor = await cursor.continue())
+    if (cursor.value.sentAt && cursor.value.sentAt < before) await cursor.delete()
+  await tx.done
 }
 
 /**
@@ -126,7 +169,7 @@ export async function dropUnsent(entryId: string, alone: boolean): Promise<boole
   let isGone = false
   if (!kept) return false
   await changeKept(kept.seq, (now) => {
-    if (now.isTried || now.isEntered || !('entries' in now.act)) return now
+    if (now.isTried || now.isEntered || now.sentAt || !('entries' in now.act)) return now
     isGone = true
     const left = alone ? now.act.entries.filter(({ id }) => id !== entryId) : []
     return left.length === 0 ? null : { ...now, act: { ...now.act, entries: left } }

@@ -9,12 +9,14 @@ import type { EntryDraft } from '../../core/log'
 import { reader, write } from '../../data/database'
 import { demoGarden } from '../../data/demo'
 import { insertGardenFile } from '../../data/garden-file'
+import { loadGarden, type GardenState } from '../../data/garden-state'
 import { logEntry } from '../../data/records/entry'
+import { withActs } from '../../pocket/garden-here'
 import { scratchDatabase } from '../../test/scratch'
 import { noteConnection } from './connection'
 import { enterAct, noteGarden, undoEntered } from './enter'
-import { changeKept, keep, keptActs } from './kept'
-import { sendKept } from './send-kept'
+import { actsHere, changeKept, forgetSent, keep, keptActs } from './kept'
+import { noteCopy, sendKept } from './send-kept'
 
 scratchDatabase()
 
@@ -24,10 +26,13 @@ const ON = '2026-06-18' as IsoDate
 /** What the network does with a request: carries it, loses it, loses its answer, or never lets it come back. */
 type Weather = 'fair' | 'cut' | 'answer-lost' | 'hangs'
 let weather: Weather = 'fair'
+/** How often the server was asked. */
+let asked = 0
 
 const before = globalThis.fetch
 beforeAll(() => {
   globalThis.fetch = async (address, options) => {
+    asked++
     const now = weather
     if (now === 'cut') throw new TypeError('Failed to fetch')
     if (now === 'hangs') await new Promise(() => {})
@@ -142,6 +147,37 @@ describe('what is entered without a network', () => {
     const rows = await (await reader()).select().from(logEntry).where(like(logEntry.id, 'in-order-%'))
     const byMoment = rows.sort((one, two) => (one.at < two.at ? -1 : 1))
     expect(byMoment.map(({ id }) => id)).toEqual(four)
+  })
+  it('goes to the server in groups, what a group lacks an answer to in the next', async () => {
+    await begin()
+    weather = 'cut'
+    const many = Array.from({ length: 60 }, (_, at) => `many-${String(at).padStart(2, '0')}`)
+    for (const id of many) await enterNotes(note(id))
+    weather = 'fair'
+    asked = 0
+    await sendKept()
+    // The look whether the server is there, and three groups.
+    expect(asked).toBeLessThanOrEqual(4)
+    expect((await inLog('many-')).sort()).toEqual(many)
+    expect(await keptActs()).toEqual([])
+  })
+  it('stays in the garden here until that is fetched anew, once', async () => {
+    await begin()
+    noteCopy(true)
+    weather = 'cut'
+    await enterNotes(note('seen'))
+    weather = 'fair'
+    await sendKept()
+    expect(await keptActs()).toEqual([])
+    const state = (await loadGarden())!
+    const before = { ...state, record: { ...state.record, entries: demo.log } }
+    const seen = ({ record }: GardenState) => record.entries.filter(({ id }) => id === 'seen').length
+    expect(seen(before)).toBe(0)
+    expect(seen(withActs(before, await actsHere()))).toBe(1)
+    expect(seen(withActs(state, await actsHere()))).toBe(1)
+    await forgetSent(Date.now() + 1)
+    expect(await actsHere()).toEqual([])
+    noteCopy(false)
   })
   it('waits with its reason where the server refuses it, and lets what follows pass', async () => {
     await begin()

@@ -1,11 +1,18 @@
 import { sendPhoto } from '../photo/send-photo'
 import { connection, look, noteConnection } from './connection'
-import { changeKept, firstWaiting, keptActs, type KeptAct } from './kept'
-import { NOT_REACHED, sendAct } from './sent-act'
+import { keptActs, nextWaiting, noteSending, noteTried, type Change, type KeptAct } from './kept'
+import { NOT_REACHED, sendActs, type Answered } from './sent-act'
 
 const LOCK = 'prairie-outbox'
 /** Under this name the browser calls the service worker when the network is back. */
 export const SYNC_TAG = 'prairie-outbox'
+
+/** Acts that go to the server in one request. */
+const GROUP = 25
+
+/** Whether a copy of the garden is kept here, which shows later what was sent. */
+let hasCopy = false
+export const noteCopy = (has: boolean): void => void (hasCopy = has)
 
 /** Only one window sends at a time; where that cannot be seen to, the same sent twice counts once. */
 const alone = async (work: () => Promise<void>): Promise<void> =>
@@ -13,57 +20,72 @@ const alone = async (work: () => Promise<void>): Promise<void> =>
     ? navigator.locks.request(LOCK, { ifAvailable: true }, (lock) => (lock ? work() : undefined))
     : work()
 
-/** Sends what waits, in order, each when the one before it was answered; stops where there is no answer. */
+/** Sends what waits, in order, each answered one by one; stops where there is no answer. */
 export const sendKept = (): Promise<void> =>
   alone(async () => {
     // What was never sent can still be undone without a trace: it is not tried on the off chance.
-    let next = await firstWaiting()
-    if (!next || (connection() !== 'reached' && (await look()) !== 'reached')) return
-    while (next && (await sendOne(next))) next = await firstWaiting()
+    let next = await nextWaiting(GROUP)
+    if (next.length === 0 || (connection() !== 'reached' && (await look()) !== 'reached')) return
+    while (next.length > 0 && (await sendNext(next))) next = await nextWaiting(GROUP)
   }).catch(() => undefined)
 
 /** @returns whether there was an answer, whatever it was */
-async function sendOne(kept: KeptAct): Promise<boolean> {
-  const { seq, act, photo } = kept
-  if (!kept.isEntered) {
-    // Before it goes: when its answer is lost, it may have arrived.
-    if (!kept.isTried) await changeKept(seq, (one) => ({ ...one, isTried: true }))
-    const answer = await sendAct(act)
-    if (answer === NOT_REACHED) return unreached()
-    if (!answer.ok) {
-      if (answer.signedOut) {
-        noteConnection('signed-out')
-        return false
-      }
-      noteConnection('reached')
-      await refuse(kept, { message: answer.message, ...(answer.ask ? { ask: true } : {}) })
-      return true
-    }
-    if (photo) await changeKept(seq, (one) => ({ ...one, isEntered: true }))
+const sendNext = (waiting: readonly KeptAct[]): Promise<boolean> =>
+  waiting[0]!.isEntered ? sendPhotoOf(waiting[0]!) : sendGroup(groupOf(waiting))
+
+/** The acts from the first on that may go together: what an undo takes back is answered before it. */
+function groupOf(waiting: readonly KeptAct[]): readonly KeptAct[] {
+  const end = waiting.findIndex(({ act, isEntered }, at) => at > 0 && ('undo' in act || isEntered))
+  return 'undo' in waiting[0]!.act ? waiting.slice(0, 1) : waiting.slice(0, end < 0 ? undefined : end)
+}
+
+async function sendGroup(wanted: readonly KeptAct[]): Promise<boolean> {
+  // Before they go: when their answer is lost, they may have arrived.
+  const group = await noteTried(wanted)
+  if (group.length === 0) return true
+  const answers = await sendActs(group.map(({ act }) => act))
+  if (answers === NOT_REACHED) return unreached()
+  const answered = group.slice(0, answers.length)
+  if (answers.some((answer) => !answer.ok && answer.signedOut)) {
+    noteConnection('signed-out')
+    return false
   }
-  if (photo) {
-    const answer = await sendPhoto(kept.id, photo.picture, photo.id)
-    if (answer === NOT_REACHED) return unreached()
-    if (answer !== null) {
-      await refuse(kept, { message: answer })
-      return true
-    }
-  }
-  await changeKept(seq, () => null)
   noteConnection('reached')
+  const changes = new Map<number, Change>()
+  for (const [at, kept] of answered.entries())
+    for (const [seq, change] of await cameOf(kept, answers[at]!)) changes.set(seq, change)
+  await noteSending(changes)
+  return answered.length === group.length || unreached()
+}
+
+async function sendPhotoOf(kept: KeptAct): Promise<boolean> {
+  const answer = kept.photo && (await sendPhoto(kept.id, kept.photo.picture, kept.photo.id))
+  if (answer === NOT_REACHED) return unreached()
+  noteConnection('reached')
+  await noteSending(new Map([[kept.seq, answer === null ? sent : refused({ message: answer })]]))
   return true
 }
+
+/** What an answer makes of an act; with one that was to be undone and is refused, its undoing goes. */
+async function cameOf(kept: KeptAct, answer: Answered): Promise<[number, Change][]> {
+  if (answer.ok) return [[kept.seq, kept.photo ? entered : sent]]
+  const undoing = (await keptActs()).find(({ act }) => 'undo' in act && act.undo.entry === kept.id)
+  if (undoing && 'entries' in kept.act)
+    return [
+      [kept.seq, gone],
+      [undoing.seq, gone],
+    ]
+  return [[kept.seq, refused({ message: answer.message, ...(answer.ask ? { ask: true } : {}) })]]
+}
+
+const entered: Change = (act) => ({ ...act, isEntered: true })
+const sent: Change = (act) => (hasCopy ? { ...act, photo: null, sentAt: Date.now() } : null)
+const gone: Change = () => null
+const refused =
+  (why: NonNullable<KeptAct['refused']>): Change =>
+  (act) => ({ ...act, refused: why })
 
 function unreached(): false {
   noteConnection('not-reached')
   return false
-}
-
-/** What was not taken waits for the gardener; what was to be undone anyway is gone, with its undoing. */
-async function refuse(kept: KeptAct, why: NonNullable<KeptAct['refused']>): Promise<void> {
-  const undoing = (await keptActs()).find(({ act }) => 'undo' in act && act.undo.entry === kept.id)
-  if (undoing && 'entries' in kept.act && !kept.isEntered) {
-    await changeKept(kept.seq, () => null)
-    await changeKept(undoing.seq, () => null)
-  } else await changeKept(kept.seq, (one) => ({ ...one, refused: why }))
 }

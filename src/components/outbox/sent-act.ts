@@ -29,20 +29,35 @@ export const NOT_REACHED = 'not-reached'
 /** A network that is bad rather than gone is waited for so long, ms. */
 const PATIENCE = 8000
 
+/** Each act of a group has so much more, ms. */
+const PATIENCE_EACH = 500
+
 /** Sends an act; {@link NOT_REACHED}: it may have arrived or not, and is safe to send again. */
 export async function sendAct(act: SentAct): Promise<Answered | typeof NOT_REACHED> {
+  const answers = await sendActs([act])
+  return answers === NOT_REACHED ? NOT_REACHED : (answers[0] ?? NOT_REACHED)
+}
+
+/**
+ * Sends acts that the server carries out in order, each by itself.
+ *
+ * @returns the answer to each, as far as the server came
+ */
+export async function sendActs(acts: readonly SentAct[]): Promise<Answered[] | typeof NOT_REACHED> {
   try {
     const response = await fetch('/entries', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(act),
-      signal: AbortSignal.timeout(PATIENCE),
+      body: JSON.stringify({ acts }),
+      signal: AbortSignal.timeout(PATIENCE + PATIENCE_EACH * acts.length),
     })
-    if (response.headers.get('content-type')?.includes('application/json'))
-      return (await response.json()) as Answered
+    if (response.headers.get('content-type')?.includes('application/json')) {
+      const { answers } = (await response.json()) as { answers?: Answered[] }
+      return answers ?? NOT_REACHED
+    }
     if (response.status >= 500) return NOT_REACHED
     const message = await response.text()
-    return { ok: false, message, ...(response.status === 401 ? { signedOut: true } : {}) }
+    return acts.map(() => ({ ok: false, message, ...(response.status === 401 ? { signedOut: true } : {}) }))
   } catch {
     return NOT_REACHED
   }
