@@ -32,48 +32,78 @@ const draftsSchema = array(entrySchema.omit(['at', 'voids', 'by']))
   .min(1)
   .max(MOST_AT_ONCE)
 
-/**
- * Adds entries to the log; answered only when they are durable. All of them, or none.
- *
- * @param sure what is hard to believe was asked about, and is so
- */
-export async function enterEntries(
+/** What one act enters: all of its entries or none. `sure`: what is hard to believe was asked about, and is so. */
+export interface EnteredAct {
+  drafts: EntryDraft[]
+  sure: boolean
+}
+
+/** Adds an act's entries to the log; answered only when they are durable. */
+export const enterEntries = async (
   drafts: EntryDraft[],
   sure = false,
   actor: Actor = NAMELESS_KEEPER,
-): Promise<Written> {
-  return answered(async () => {
-    const checked = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
-    if (checked.some(({ kind }) => kind === 'void')) return refused('Use Undo to undo an entry.')
-    return write(async (tx) => {
-      const garden = await currentGarden(tx)
-      if (!garden) return refused('You have no garden yet. Start one first.')
-      const known = await knownBefore(tx, garden.id, checked)
-      if (known === 'other')
-        return refused(
-          'Something else was already saved with the same id. Nothing was saved now. Load the screen again.',
-        )
-      if (known === 'same') return { ok: true, kind: checked[0]!.kind }
-      const now = todayIn(garden)
-      if (checked.some(({ on }) => on > now)) return refused('That day is still to come. Nothing was saved.')
-      const archive = await archiveRecord.of(garden.id, tx)
-      const closed = checked.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
-      if (closed) return refused(sayClosed(closed))
-      if (!(await subjectsExist(tx, garden.id, checked)))
-        return refused('What this is about is gone. Nothing was saved. Load the screen again.')
-      const wrong = await pickingProblem(tx, garden.id, checked)
-      if (wrong !== null) return refused(wrong)
-      const doubt = await doubtAbout(tx, garden, checked, sure)
-      if (doubt) return { ok: false, doubt, manner: mannerOf(garden) }
-      const at = new Date().toISOString()
-      await entryRecord.insert(
-        tx,
-        garden.id,
-        checked.map((draft) => ({ ...draft, at, voids: null, ...signed(actor) }) as LogEntry),
-      )
-      return { ok: true, kind: checked[0]!.kind }
-    })
+): Promise<Written> => (await enterActs([{ drafts, sure }], actor))[0]!
+
+/**
+ * Adds the entries of acts to the log, one act after the other, each as if it were alone; answered only when they are
+ * durable.
+ */
+export async function enterActs(acts: readonly EnteredAct[], actor: Actor): Promise<Written[]> {
+  const checked = await Promise.all(acts.map(({ drafts }) => soundOf(drafts)))
+  if (checked.every((one) => 'ok' in one)) return checked.filter((one) => 'ok' in one)
+  // As they follow each other they are told apart by their moments.
+  const began = Date.now()
+  return write(async (tx) => {
+    const answers: Written[] = []
+    for (const [at, one] of checked.entries()) {
+      const moment = new Date(began + at).toISOString()
+      const { sure } = acts[at]!
+      answers.push('ok' in one ? one : await enterChecked(tx, { drafts: one, sure }, actor, moment))
+    }
+    return answers
   })
+}
+
+/** Drafts that are sound by themselves; or why they are not. */
+async function soundOf(drafts: EntryDraft[]): Promise<EntryDraft[] | Written> {
+  try {
+    const sound = (await draftsSchema.validate(drafts, { strict: true })) as unknown as EntryDraft[]
+    return sound.some(({ kind }) => kind === 'void') ? refused('Use Undo to undo an entry.') : sound
+  } catch (error) {
+    return refusedBy(error)
+  }
+}
+
+/** Enters an act that is sound by itself: it is looked at whole before the first of it is written. */
+async function enterChecked(
+  tx: Writer,
+  { drafts, sure }: EnteredAct,
+  actor: Actor,
+  at: string,
+): Promise<Written> {
+  const garden = await currentGarden(tx)
+  if (!garden) return refused('You have no garden yet. Start one first.')
+  const known = await knownBefore(tx, garden.id, drafts)
+  if (known === 'other')
+    return refused(
+      'Something else was already saved with the same id. Nothing was saved now. Load the screen again.',
+    )
+  if (known === 'same') return { ok: true, kind: drafts[0]!.kind }
+  const now = todayIn(garden)
+  if (drafts.some(({ on }) => on > now)) return refused('That day is still to come. Nothing was saved.')
+  const archive = await archiveRecord.of(garden.id, tx)
+  const closed = drafts.map(({ on }) => closedBy(archive, on)).find((season) => season !== null)
+  if (closed) return refused(sayClosed(closed))
+  if (!(await subjectsExist(tx, garden.id, drafts)))
+    return refused('What this is about is gone. Nothing was saved. Load the screen again.')
+  const wrong = await pickingProblem(tx, garden.id, drafts)
+  if (wrong !== null) return refused(wrong)
+  const doubt = await doubtAbout(tx, garden, drafts, sure)
+  if (doubt) return { ok: false, doubt, manner: mannerOf(garden) }
+  const entries = drafts.map((draft) => ({ ...draft, at, voids: null, ...signed(actor) }) as LogEntry)
+  await entryRecord.insert(tx, garden.id, entries)
+  return { ok: true, kind: drafts[0]!.kind }
 }
 
 /** Whether drafts are there already, from the same hand a moment before: all of them, none, or one as something else. */
@@ -212,9 +242,14 @@ async function answered(work: () => Promise<Written>): Promise<Written> {
   try {
     return await work()
   } catch (error) {
-    if (error instanceof ValidationError) return refused(`Nothing was saved: ${error.errors[0]}.`)
-    throw error
+    return refusedBy(error)
   }
+}
+
+/** What is not sound is refused with its fault. @throws the error itself where that is not the matter */
+function refusedBy(error: unknown): Written {
+  if (error instanceof ValidationError) return refused(`Nothing was saved: ${error.errors[0]}.`)
+  throw error
 }
 
 async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly EntryDraft[]): Promise<boolean> {

@@ -3,7 +3,7 @@ import { GARDEN_VERSION, type Actor } from '../../core/facts'
 import type { EntryDraft } from '../../core/log'
 import { upgraded } from '../../data/garden-upgrade'
 import { currentGarden } from '../../data/gardens'
-import { enterEntries, undoAct, type Written } from '../../data/log-writing'
+import { enterActs, undoAct, type Written } from '../../data/log-writing'
 import { actorOf } from '../../guard'
 import { isOwnRequest } from '../../hosts'
 import { sayDoubt } from '../../wording/doubts'
@@ -13,7 +13,7 @@ import { databaseRefusal } from '../database-refusal'
 
 export const dynamic = 'force-dynamic'
 
-/** Bytes of the largest group of acts: twenty-five, or one of five hundred entries. */
+/** Bytes of the largest group of acts: fifty, or one of five hundred entries. */
 const LARGEST_SENT = 4 * 1024 * 1024
 const MOST_ACTS = 50
 
@@ -34,9 +34,9 @@ export async function POST(request: Request): Promise<Response> {
   if (!sent) return refuse(UNREADABLE_ACT, 400)
   const actor = actorOf(request.headers)
   const answers: Answered[] = []
-  for (const act of sent.acts)
+  for (const run of runsOf(sent.acts))
     try {
-      answers.push(await carriedOut(act, actor))
+      answers.push(...(await carriedOut(run, actor)))
     } catch (error) {
       // The database is away: it is sent again when it is back.
       const { message, status } = databaseRefusal(error, 'Nothing was saved.')
@@ -46,16 +46,42 @@ export async function POST(request: Request): Promise<Response> {
   return Response.json(sent.isOne ? answers[0] : { answers }, { headers: { 'cache-control': 'no-store' } })
 }
 
-async function carriedOut(act: SentAct, actor: Actor): Promise<Answered> {
-  if (act.version > GARDEN_VERSION) return { ok: false, message: NEWER_ACT }
-  const garden = act.garden === null ? null : await currentGarden()
-  if (act.garden !== null && garden?.id !== act.garden)
-    return { ok: false, message: sayElsewhere(garden?.name ?? null), elsewhere: true }
-  return said(
-    'undo' in act
-      ? await undoAct(act.undo, actor)
-      : await enterEntries(brought(act.entries, act.version), act.sure, actor),
+type Entering = Extract<SentAct, { entries: unknown }>
+const isEntering = (act: SentAct): act is Entering => 'entries' in act
+
+/** Acts that enter something are carried out together as far as nothing is taken back between them. */
+function runsOf(acts: readonly SentAct[]): SentAct[][] {
+  const runs: SentAct[][] = []
+  for (const act of acts) {
+    const last = runs.at(-1)
+    if (last && isEntering(act) && isEntering(last[0]!)) last.push(act)
+    else runs.push([act])
+  }
+  return runs
+}
+
+async function carriedOut(acts: readonly SentAct[], actor: Actor): Promise<Answered[]> {
+  const garden = await currentGarden()
+  const against = acts.map((act): Answered | null =>
+    act.version > GARDEN_VERSION
+      ? { ok: false, message: NEWER_ACT }
+      : act.garden !== null && garden?.id !== act.garden
+        ? { ok: false, message: sayElsewhere(garden?.name ?? null), elsewhere: true }
+        : null,
   )
+  const free = acts.filter((_, at) => against[at] === null)
+  const written = free.filter(isEntering).map(({ entries, version, sure }) => ({
+    drafts: brought(entries, version),
+    sure,
+  }))
+  const done =
+    written.length > 0
+      ? await enterActs(written, actor)
+      : await Promise.all(
+          free.map((act) => undoAct((act as Extract<SentAct, { undo: unknown }>).undo, actor)),
+        )
+  const answers = done.map(said)
+  return against.map((answer) => answer ?? answers.shift()!)
 }
 
 /** The acts that were sent; a page that an earlier version made sends one by itself. null: they are none. */

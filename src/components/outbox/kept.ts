@@ -90,12 +90,16 @@ export async function actsHere(): Promise<KeptAct[]> {
 
 /** The acts that are sent next, without reading those behind them and their photos. */
 export async function nextWaiting(most: number): Promise<KeptAct[]> {
-  const found: KeptAct[] = []
   try {
-    let cursor = await (await database()).transaction('acts').store.openCursor()
-    for (; cursor && found.length < most; cursor = await cursor.continue())
-      if (isWaiting(cursor.value)) found.push(cursor.value)
-    return found
+    const { store } = (await database()).transaction('acts')
+    const found: KeptAct[] = []
+    for (let after = 0; found.length < most;) {
+      const acts = await store.getAll(IDBKeyRange.lowerBound(after, true), most)
+      found.push(...acts.filter(isWaiting))
+      if (acts.length < most) break
+      after = acts.at(-1)!.seq
+    }
+    return found.slice(0, most)
   } catch {
     return []
   }

@@ -8,7 +8,10 @@ const LOCK = 'prairie-outbox'
 export const SYNC_TAG = 'prairie-outbox'
 
 /** Acts that go to the server in one request. */
-const GROUP = 25
+const GROUP = 50
+const MOST_ENTRIES = 500
+/** Photos that go to the server side by side. */
+const PHOTOS_AT_ONCE = 4
 
 /** Whether a copy of the garden is kept here, which shows later what was sent. */
 let hasCopy = false
@@ -30,13 +33,16 @@ export const sendKept = (): Promise<void> =>
   }).catch(() => undefined)
 
 /** @returns whether there was an answer, whatever it was */
-const sendNext = (waiting: readonly KeptAct[]): Promise<boolean> =>
-  waiting[0]!.isEntered ? sendPhotoOf(waiting[0]!) : sendGroup(groupOf(waiting))
+async function sendNext(waiting: readonly KeptAct[]): Promise<boolean> {
+  const entered = waiting.filter(({ isEntered }) => isEntered)
+  return entered.length > 0 ? sendPhotos(entered) : sendGroup(groupOf(waiting))
+}
 
 /** The acts from the first on that may go together: what an undo takes back is answered before it. */
 function groupOf(waiting: readonly KeptAct[]): readonly KeptAct[] {
-  const end = waiting.findIndex(({ act, isEntered }, at) => at > 0 && ('undo' in act || isEntered))
-  return 'undo' in waiting[0]!.act ? waiting.slice(0, 1) : waiting.slice(0, end < 0 ? undefined : end)
+  let entries = 0
+  const end = waiting.findIndex(({ act }) => 'undo' in act || (entries += act.entries.length) > MOST_ENTRIES)
+  return end < 0 ? waiting : waiting.slice(0, Math.max(1, end))
 }
 
 async function sendGroup(wanted: readonly KeptAct[]): Promise<boolean> {
@@ -58,11 +64,20 @@ async function sendGroup(wanted: readonly KeptAct[]): Promise<boolean> {
   return answered.length === group.length || unreached()
 }
 
-async function sendPhotoOf(kept: KeptAct): Promise<boolean> {
-  const answer = kept.photo && (await sendPhoto(kept.id, kept.photo.picture, kept.photo.id))
-  if (answer === NOT_REACHED) return unreached()
+/** Photos whose entries are there: a few at once, for their order is that of their entries. */
+async function sendPhotos(all: readonly KeptAct[]): Promise<boolean> {
+  const some = all.slice(0, PHOTOS_AT_ONCE)
+  const answers = await Promise.all(
+    some.map(({ id, photo }) => photo && sendPhoto(id, photo.picture, photo.id)),
+  )
+  const changes = new Map<number, Change>()
+  for (const [at, { seq }] of some.entries()) {
+    const answer = answers[at]!
+    if (answer !== NOT_REACHED) changes.set(seq, answer === null ? sent : refused({ message: answer }))
+  }
+  await noteSending(changes)
+  if (changes.size < some.length) return unreached()
   noteConnection('reached')
-  await noteSending(new Map([[kept.seq, answer === null ? sent : refused({ message: answer })]]))
   return true
 }
 
