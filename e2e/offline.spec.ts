@@ -226,3 +226,32 @@ test('what the server does not take waits with its reason, and is changed or dis
   expect(log.filter(({ kind, data }) => kind === 'watered' && data.litres === 3.1)).toHaveLength(1)
   expect(log.filter(({ kind, data }) => kind === 'watered' && data.litres === 4.1)).toHaveLength(0)
 })
+
+test('what cannot wait past tonight is notified on a phone that wants it, each once a day', async ({
+  device,
+}) => {
+  const page = await device({ ...PHONE, permissions: ['notifications'] })
+  const shown = () =>
+    page.evaluate(async () => {
+      const registration = await navigator.serviceWorker.ready
+      return (await registration.getNotifications()).map(({ title, body }) => [title, body])
+    })
+  await visit(page)
+  expect(await shown()).toEqual([])
+  await open(page, '/garden/files')
+  await page.getByRole('button', { name: 'Notify me here' }).tap()
+  await expect(page.getByText('This device notifies you.')).toBeVisible()
+  await visit(page)
+  await expect.poll(shown).toEqual([['Before tonight', expect.stringMatching(/^Pot 3: Give .*\nPot 7: /)]])
+  await page.evaluate(async () => {
+    const registration = await navigator.serviceWorker.ready
+    for (const one of await registration.getNotifications()) one.close()
+  })
+  await visit(page)
+  // Told once: what is looked for is that nothing comes, after the garden was fetched again.
+  await page.waitForLoadState('networkidle')
+  expect(await shown()).toEqual([])
+  await open(page, '/garden/files')
+  await page.getByRole('button', { name: 'Stop', exact: true }).tap()
+  await expect(page.getByRole('button', { name: 'Notify me here' })).toBeVisible()
+})

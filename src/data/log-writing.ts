@@ -59,7 +59,9 @@ export async function enterActs(acts: readonly EnteredAct[], actor: Actor): Prom
     for (const [at, one] of checked.entries()) {
       const moment = new Date(began + at).toISOString()
       const { sure } = acts[at]!
-      answers.push('ok' in one ? one : await enterChecked(tx, { drafts: one, sure }, actor, moment))
+      answers.push(
+        'ok' in one ? one : await answered(() => enterChecked(tx, { drafts: one, sure }, actor, moment)),
+      )
     }
     return answers
   })

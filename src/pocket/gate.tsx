@@ -22,6 +22,7 @@ import { KeptStrip } from './kept-strip'
 import { pocket } from './pocket'
 import { PocketScreen } from './pocket-screen'
 import { useKept } from './use-kept'
+import { useTonight } from './use-tonight'
 
 /** Whether a screen is worked out here: null where the server makes it, else a count of what has changed. */
 const HereContext = createContext<number | null>(null)
@@ -67,6 +68,7 @@ export function PocketGate({
   const left = useRef<string | null>(null)
   const isReady = has === garden
 
+  useTonight(isReady, changes)
   useEffect(() => noteGarden(garden), [garden])
   useEffect(() => noteCopy(isReady), [isReady])
   useEffect(() => {

@@ -1,10 +1,11 @@
 import { expose } from 'comlink'
-import { addDays } from '../core/calendar'
+import { addDays, type IsoDate } from '../core/calendar'
 import { startOfSeason } from '../core/climate'
 import { effectiveEntries, entriesAbout } from '../core/entry'
 import { firstDoubt } from '../core/entry-check'
 import type { EntryDraft } from '../core/log'
 import type { Refused } from '../core/result'
+import type { Pressing } from '../components/notices/notices'
 import { actsHere, forgetSent } from '../components/outbox/kept'
 import { mannerOf } from '../data/garden-row'
 import type { GardenState } from '../data/garden-state'
@@ -12,7 +13,8 @@ import { sayDoubt } from '../wording/doubts'
 import { screenAt } from './addresses'
 import { dateHere, gardenHere, keyOfActs, withActs } from './garden-here'
 import { fetchGarden, keepView, keptView, pocketGarden, type Fetched } from './store'
-import { viewOf } from './views'
+import { pressingOf } from './pressing'
+import { viewOf, type ViewOf } from './views'
 
 /** What is worked out ahead, so that it is there at once when the device is next taken out. */
 const AT_ONCE = ['/walk', '/frame']
@@ -72,6 +74,12 @@ async function view(address: string): Promise<unknown> {
   return shown
 }
 
+/** What cannot wait past tonight; null: nothing is kept here. */
+async function tonight(): Promise<{ on: IsoDate; stops: Pressing[] } | null> {
+  const round = (await view('/walk')) as ViewOf<'walk'> | null
+  return round && { on: round.now, stops: pressingOf(round) }
+}
+
 /** What this device has against entries; null: nothing. */
 async function doubt(drafts: EntryDraft[]): Promise<(Refused & { ask?: true }) | null> {
   const kept = await pocketGarden()
@@ -92,6 +100,6 @@ function knownIn({ record }: GardenState): Parameters<typeof firstDoubt>[1] {
 }
 const LAST = '2400-12-31' as Parameters<typeof effectiveEntries>[1]
 
-const pocketWorker = { which, refresh, view, doubt }
+const pocketWorker = { which, refresh, view, doubt, tonight }
 export type PocketWorker = typeof pocketWorker
 expose(pocketWorker)

@@ -1,7 +1,11 @@
 /// <reference lib="webworker" />
 import { NetworkOnly, Serwist, type PrecacheEntry, type SerwistGlobalConfig } from 'serwist'
+import { tellTonight } from '../components/notices/notices'
 import { noteCopy, sendKept, SYNC_TAG } from '../components/outbox/send-kept'
+import type { IsoDate } from '../core/calendar'
 import { POCKET_PHOTOS } from '../data/pocket/names'
+import { pressingOf } from './pressing'
+import { lastView } from './store'
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -85,7 +89,26 @@ noteCopy(true)
 // The browser says when the network is back, also when no window is open.
 self.addEventListener('sync' as 'message', (event) => {
   const sync = event as unknown as SyncEvent
-  if (sync.tag === SYNC_TAG) sync.waitUntil(sendKept())
+  if (sync.tag === SYNC_TAG) sync.waitUntil(sendKept().then(tellOfToday))
 })
+
+/** Nothing is worked out here: the round of today is told as it was kept. */
+async function tellOfToday(): Promise<void> {
+  const today = new Date().toLocaleDateString('sv-SE') as IsoDate
+  const round = (await lastView(`${today} /walk`)) as Parameters<typeof pressingOf>[0] | undefined
+  if (round) await tellTonight(pressingOf(round), today, self.registration)
+}
+
+self.addEventListener('notificationclick', (event) => {
+  event.notification.close()
+  event.waitUntil(openRound())
+})
+
+async function openRound(): Promise<unknown> {
+  const [open] = await self.clients.matchAll({ type: 'window' })
+  if (!open) return self.clients.openWindow('/walk')
+  await open.navigate('/walk').catch(() => null)
+  return open.focus()
+}
 
 serwist.addEventListeners()

@@ -96,6 +96,10 @@ export async function keptView(address: string, stamp: string): Promise<unknown>
   return kept?.stamp === stamp ? kept.view : undefined
 }
 
+/** A screen as it was worked out last, whatever has come since. */
+export const lastView = async (address: string): Promise<unknown> =>
+  (await (await database()).get('views', address))?.view
+
 /** Keeps a screen for the next time that it is opened; where there is no room it is worked out anew. */
 export const keepView = async (address: string, kept: KeptView): Promise<void> =>
   database().then(

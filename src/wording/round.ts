@@ -35,6 +35,20 @@ export const sayReminder = (what: string, places: readonly string[]): string =>
 export const sayPressing = ({ tonight, late }: { tonight: number; late: number }): string =>
   [tonight > 0 && `${tonight} before tonight`, late > 0 && `${late} late`].filter(Boolean).join(', ')
 
+/** Over what cannot wait, where a device tells it. */
+export const TONIGHT = 'Before tonight'
+
+/** What cannot wait, a line each. */
+export const sayTonight = (stops: readonly { place: string; title: string }[]): string =>
+  stops.map(({ place, title }) => `${place}: ${title}`).join('\n')
+
+export const NOTICES = {
+  what: 'When you open Prairie on this device, or it sends what waited, it can notify you of work that cannot wait past tonight: covering against frost, a dry pot, tying up before a storm.',
+  impossible: 'This browser cannot show notifications, or its connection to Prairie is not encrypted.',
+  blocked: 'This browser blocks notifications from Prairie. Allow them in the browser’s settings first.',
+  on: 'This device notifies you.',
+}
+
 export function sayBring(tools: readonly Tool[]): string {
   const said = sayTools(tools)
   return said === '' ? '' : `Bring: ${said}`

@@ -137,7 +137,7 @@ export async function noteSending(changes: ReadonlyMap<number, Change>): Promise
 
 /** Notes that acts are sent now. @returns those that are, as they are: one may have been taken back meanwhile */
 export const noteTried = (acts: readonly KeptAct[]): Promise<KeptAct[]> =>
-  changeEach(new Map(acts.map(({ seq }) => [seq, (act) => ({ ...act, isTried: true })])))
+  changeEach(new Map(acts.map(({ seq }) => [seq, (act) => (act.isTried ? act : { ...act, isTried: true })])))
 
 /** @returns what is there after it, in the same order */
 async function changeEach(changes: ReadonlyMap<number, Change>): Promise<KeptAct[]> {
@@ -146,8 +146,8 @@ async function changeEach(changes: ReadonlyMap<number, Change>): Promise<KeptAct
   for (const [seq, change] of changes) {
     const act = await tx.store.get(seq)
     const after = act && change(act)
-    if (after) await tx.store.put(after)
-    else if (act) await tx.store.delete(seq)
+    if (after && after !== act) await tx.store.put(after)
+    else if (act && !after) await tx.store.delete(seq)
     if (after) left.push(after)
   }
   await tx.done

@@ -2,6 +2,7 @@ import type { Manner, Reminders } from '../../../core/facts'
 import { GardenPage } from '../garden-tabs'
 import { FeedPart } from './feed-part'
 import { GardenFilePart } from './garden-file-part'
+import { NoticesPart } from './notices-part'
 
 /** What goes out of the garden, and comes in: its calendar, its tables, and the whole of it. */
 export function FilesScreen({
@@ -26,6 +27,8 @@ export function FilesScreen({
         <section>
           <h2 className="mb-2 text-xl font-semibold">The calendar</h2>
           <FeedPart reminders={feed} manner={manner} />
+          <h2 className="mt-8 mb-2 text-xl font-semibold">Notifications on this device</h2>
+          <NoticesPart />
         </section>
         <section>
           <h2 className="mb-2 text-xl font-semibold">Tables</h2>
