@@ -312,6 +312,49 @@ test('someone joins by a link that works once, helps, and cannot do a keeper’s
   await expect(wren.getByRole('heading', { level: 1 })).toHaveText('Sign in to Prairie')
 })
 
+test('the round is shared out by person, and a phone shows its own part until it asks for all', async ({
+  page,
+  device,
+  locked,
+}) => {
+  void locked
+  await page.goto('/garden/devices')
+  await signInAs(page, 'Computer')
+  await page.waitForURL('**/garden/devices')
+  await open(page, '/garden/devices')
+  const form = page.getByRole('form', { name: 'Add someone' })
+  await form.getByLabel('Name').fill('Wren')
+  await form.getByRole('button', { name: 'Add and make a link' }).click()
+  await page.getByRole('link', { name: 'Share out the round' }).click()
+  await page.getByLabel('Who takes Bed 2').selectOption('Wren')
+  await expect(page.getByText('Wren takes Bed 2.')).toBeVisible()
+  const phone = await device({ viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true })
+  await phone.goto('/walk')
+  await signInAs(phone, 'Phone')
+  await phone.waitForURL('**/walk')
+  await open(phone, '/walk')
+  const stops = phone.getByRole('list', { name: 'Stops', exact: true }).getByRole('button')
+  const all = await stops.count()
+  const own = await stops.filter({ hasText: 'Bed 2' }).count()
+  expect(own).toBeGreaterThan(0)
+  expect(own).toBeLessThan(all)
+  await phone.getByLabel('Part of the round').selectOption({ label: `Wren (${own})` })
+  await expect(stops).toHaveCount(own)
+  await open(phone, '/walk')
+  await expect(stops).toHaveCount(own)
+  await stops.first().click()
+  await expect(phone.getByText(`Stop 1 of ${own}`)).toBeVisible()
+  // A link to somebody else's stop still leads to it; the computer goes on with the whole round.
+  await open(page, '/walk')
+  const every = page.getByRole('list', { name: 'Stops', exact: true }).getByRole('button')
+  await every.filter({ hasNotText: 'Bed 2' }).first().click()
+  const heading = page.getByRole('article').getByRole('heading', { level: 2 })
+  const title = await heading.innerText()
+  await open(phone, new URL(page.url()).pathname + new URL(page.url()).search)
+  await expect(phone.getByRole('article').getByRole('heading', { name: title })).toBeVisible()
+  await expect(every).toHaveCount(all)
+})
+
 base('a server that others reach shows nothing before it has a passphrase', async ({ server }) => {
   const other = await Server.on(server.database, LOCKED)
   for (const path of ['/walk', '/export', '/rescue', '/rescue/file'])

@@ -16,6 +16,7 @@ export type GardenRows = Pick<
   | 'devices'
   | 'readings'
   | 'archive'
+  | 'shares'
 > &
   Pick<GardenState['record'], 'places' | 'cultivars' | 'plantings' | 'entries' | 'weather'> & {
     plants: GardenState['plants'][number][]

@@ -15,6 +15,7 @@ import { plantRecord } from './records/plant'
 import { readingRecord } from './records/reading'
 import type { Photo } from './photo-content'
 import { seasonsOf } from './seasons-of'
+import { sharesOf, type PlaceShare } from './shares'
 import { recordFingerprint, weatherBetween } from './weather'
 import { placeRecord } from './records/place'
 import { cultivarRecord } from './records/cultivar'
@@ -40,6 +41,8 @@ export interface GardenState extends GardenSnapshot {
   changes: number
   /** Seasons that were put away. */
   archive: ArchivedSeason[]
+  /** Whose which place is in the round. */
+  shares: PlaceShare[]
 }
 
 /** A garden on a day, with all that is kept of it. */
@@ -103,13 +106,14 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
     entryRecord.of(garden.id, db),
     recentWeather(garden.id, ensemble, now, db),
   ])
-  const [plants, photos, archive, devices, readings, wanted] = await Promise.all([
+  const [plants, photos, archive, devices, readings, wanted, shares] = await Promise.all([
     plantRecord.of(garden.id, db),
     photoRecord.of(garden.id, db),
     archiveRecord.of(garden.id, db),
     devicesOf(garden.id, db),
     readingRecord.of(garden.id, db),
     wantedRecord.of(garden.id, db),
+    sharesOf(garden.id, db),
   ])
   const history = (await cropRecord.of(garden.id, db)).filter(({ family }) => family === SOLANACEAE)
   return assembled(
@@ -118,7 +122,7 @@ async function readGardenFrom(db: Reader, chosen?: GardenRow): Promise<GardenSta
       changes: await changeCount(db),
       normalRows: rows,
       ...{ places, obstacles, supplies, products, cultivars, plantings, entries, weather },
-      ...{ plants, photos, archive, devices, readings, wanted, history },
+      ...{ plants, photos, archive, devices, readings, wanted, shares, history },
     },
     ensemble,
     now,

@@ -2,6 +2,7 @@ import { gzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
 import { addDays } from '../core/calendar'
 import { dayOf } from '../core/garden-day'
+import { addPerson } from '../data/access/people'
 import { write } from '../data/database'
 import { demoGarden } from '../data/demo'
 import { largeGarden } from '../data/demo/large'
@@ -11,6 +12,7 @@ import { enterEntries } from '../data/log-writing'
 import { gardenOfLists, type PocketLists } from '../data/pocket/lists'
 import { pocketOffer, type PocketOffer } from '../data/pocket/offer'
 import type { GardenFile } from '../data/records'
+import { sharePlace } from '../data/shares'
 import { scratchDatabase } from '../test/scratch'
 import { southGarden } from '../test/south-garden'
 import type { ScreenHere } from './addresses'
@@ -104,10 +106,14 @@ describe('what is sent to a phone', () => {
       solar: null,
       source: 'measured' as const,
     }))
-    const state = await laid({ ...file, weather: days as unknown as GardenFile['weather'] })
+    const { record } = await laid({ ...file, weather: days as unknown as GardenFile['weather'] })
+    await addPerson('Wren', 'helper', NOW)
+    await sharePlace(record.places[0]!.id, 'Wren')
+    const state = (await loadGarden())!
     expect(state.record.ensemble.recorded).toBe(true)
     const here = await onPhone(await pocketOffer(state, new Set(), NOW), state)
     expect(here.record.ensemble.recorded).toBe(true)
     expect(viewOf(here, 'walk', {})).toEqual(viewOf(state, 'walk', {}))
+    expect(viewOf(here, 'walk', {})).toHaveProperty('parts.0.name', 'Wren')
   })
 })

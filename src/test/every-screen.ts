@@ -42,7 +42,7 @@ const STAMP = new Date('2026-06-18T12:00:00Z')
 export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
   frame: ({ state }) => ribbonOf(state),
   '/walk': roundOf,
-  '/walk/order': orderViewOf,
+  '/walk/order': (day) => orderViewOf(day, []),
   '/season': seasonView,
   '/season.csv': ({ state }) => seasonCsv(state),
   '/calendar.ics': ({ state }) => calendarFile(state, STAMP),

@@ -25,6 +25,7 @@ export function stateOfFile(file: GardenFile, seasons: number | Ensemble = 8): G
       garden,
       changes: 0,
       devices: [],
+      shares: [],
       entries: log,
       photos,
       history: cropHistory.filter(({ family }) => family === SOLANACEAE),

@@ -64,6 +64,25 @@ export const sayRoundWeather = ({ wet, hot }: { wet: number; hot: number }): str
     .filter(Boolean)
     .join(' ')
 
+/** How the round is shared out. */
+export const SHARING = {
+  share: 'Share out the round',
+  choose: 'Part of the round',
+  whole: (due: number) => `The whole round (${due})`,
+  part: (name: string, due: number) => `${name} (${due})`,
+  people: 'By person',
+  places: 'By place',
+  nobody: 'Nobody’s yet',
+  whose: (place: string) => `Who takes ${place}`,
+  anyone: 'Anyone',
+  explained:
+    'Give places to people, and each can choose their own part of the round. Nothing is hidden: the whole round stays one choice away.',
+  given: (place: string, name: string | null) =>
+    name === null ? `${place} is anyone’s.` : `${name} takes ${place}.`,
+  taken: (place: string) => `who takes ${place}`,
+  gone: 'That place or person is no longer there. Load the screen again.',
+}
+
 /** What is said when a stop was answered, each with its place. */
 export const sayAnswered = {
   done: (place: string, what: string) => `${place}: ${what}.`,

@@ -1,7 +1,7 @@
 import { and, asc, eq, gt, sql } from 'drizzle-orm'
 import { v7 } from 'uuid'
 import { INVITE_DAYS, type Role } from '../../core/facts'
-import { reader, writeApart } from '../database'
+import { reader, write, writeApart } from '../database'
 import { person, signedIn } from '../records/apart'
 import { hashOfSecret, newSecret } from '../secret'
 import { lockOf } from './lock'
@@ -56,9 +56,9 @@ export function inviteAgain(id: string, now: Date): Promise<string | null> {
   })
 }
 
-/** Takes someone away, and signs the devices of that person out; the entries keep the name. */
+/** Takes someone away, and signs the devices of that person out; the entries keep the name, the places are nobody's. */
 export const removePerson = (id: string): Promise<void> =>
-  writeApart(async (tx) => {
+  write(async (tx) => {
     await tx.delete(signedIn).where(eq(signedIn.personId, id))
     await tx.delete(person).where(eq(person.id, id))
   })

@@ -22,6 +22,7 @@ export function demoState(
   return {
     garden,
     changes: 0,
+    shares: [],
     normalRows: file.normals.map((month) => ({ ...month, gardenId: garden.id })),
     record: {
       ensemble,

@@ -9,7 +9,7 @@ import type { GardenRow } from '../records/garden'
 import { seasonsOf } from '../seasons-of'
 
 /** Counts up when what a phone keeps changes its shape: an older one is fetched anew. */
-export const POCKET_VERSION = 1
+export const POCKET_VERSION = 2
 
 /** What a phone keeps of a garden, as lists of plain rows. */
 export type PocketLists = Omit<GardenRows, 'garden' | 'changes'> & {
@@ -40,7 +40,7 @@ const BEFORE = 60
  */
 export function pocketLists(state: GardenState, recorded: readonly RecordedDay[]): PocketLists {
   const { garden, normalRows, record, plants, obstacles, supplies, products } = state
-  const { wanted, devices, readings, photos, archive, history } = state
+  const { wanted, devices, readings, photos, archive, shares, history } = state
   const { season } = dayOf(state, state.now)
   const from = addDays(startOfSeason(record.ensemble.normals, season), -BEFORE)
   const entries = record.entries.filter(isCarried(state, from, season))
@@ -48,7 +48,7 @@ export function pocketLists(state: GardenState, recorded: readonly RecordedDay[]
   return {
     garden: [garden],
     recorded,
-    ...{ normalRows, obstacles, supplies, products, wanted, devices, archive },
+    ...{ normalRows, obstacles, supplies, products, wanted, devices, archive, shares },
     ...{ places: record.places, cultivars: record.cultivars, plantings: record.plantings },
     ...{ plants: [...plants], weather: record.weather, entries },
     readings: readings.filter(({ on }) => on >= from),

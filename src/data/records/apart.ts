@@ -64,6 +64,16 @@ export const person = sqliteTable('person', {
   inviteUntil: text(),
 })
 
+/** Whose a place is when the round is shared out. */
+export const placeShare = sqliteTable('place_share', {
+  placeId: text()
+    .primaryKey()
+    .references(() => place.id, { onDelete: 'cascade' }),
+  personId: text()
+    .notNull()
+    .references(() => person.id, { onDelete: 'cascade' }),
+})
+
 /** A phone or computer that signed in; its cookie names it. Times in UTC. Without a person it is a keeper's. */
 export const signedIn = sqliteTable('signed_in', {
   id: id(),

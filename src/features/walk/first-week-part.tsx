@@ -1,49 +1,19 @@
 'use client'
 
-import { useSyncExternalStore } from 'react'
 import { Link } from '../../components/link'
+import { recall, remember, useRemembered } from '../../components/use-remembered'
 import type { FirstWeek } from './first-week'
 
 /** What this browser remembers of a garden's first week: steps that were gone to, and whether the list was sent away. */
 const keyOf = (garden: string) => `first-week ${garden}`
-const listeners = new Set<() => void>()
-
-function listen(listener: () => void) {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
-/** Steps gone to in this visit too: a browser that keeps nothing still ticks them. */
-const gone = new Map<string, string>()
-
-function recall(garden: string): string {
-  try {
-    return localStorage.getItem(keyOf(garden)) ?? gone.get(garden) ?? ''
-  } catch {
-    return gone.get(garden) ?? ''
-  }
-}
-
-function remember(garden: string, step: string) {
-  const known = new Set(recall(garden).split(' ').filter(Boolean))
-  gone.set(garden, [...known.add(step)].join(' '))
-  try {
-    localStorage.setItem(keyOf(garden), gone.get(garden)!)
-  } catch {
-    // A browser that keeps nothing: the list comes back with the next visit.
-  }
-  listeners.forEach((listener) => listener())
-}
+const goneTo = (garden: string, step: string) =>
+  remember(keyOf(garden), [...new Set([...recall(keyOf(garden)).split(' ').filter(Boolean), step])].join(' '))
 
 const AWAY = 'away'
 
 /** A new garden's short list: it ticks itself, and can be sent away. */
 export function FirstWeekPart({ week: { garden, steps } }: { week: FirstWeek }) {
-  const known = useSyncExternalStore(
-    listen,
-    () => recall(garden),
-    () => AWAY,
-  ).split(' ')
+  const known = useRemembered(keyOf(garden), AWAY).split(' ')
   const isTicked = (id: string, isDone: boolean) => isDone || known.includes(id)
   if (known.includes(AWAY) || steps.every(({ id, isDone }) => isTicked(id, isDone))) return null
   return (
@@ -56,7 +26,7 @@ export function FirstWeekPart({ week: { garden, steps } }: { week: FirstWeek }) 
             <li key={id}>
               <Link
                 href={href}
-                onClick={() => remember(garden, id)}
+                onClick={() => goneTo(garden, id)}
                 className={`flex min-h-11 items-center gap-3 py-1 hover:bg-base-200 ${ticked ? 'text-quiet' : ''}`}
               >
                 <span
@@ -72,7 +42,7 @@ export function FirstWeekPart({ week: { garden, steps } }: { week: FirstWeek }) 
           )
         })}
       </ul>
-      <button type="button" className="link mt-1 min-h-11 text-sm" onClick={() => remember(garden, AWAY)}>
+      <button type="button" className="link mt-1 min-h-11 text-sm" onClick={() => goneTo(garden, AWAY)}>
         Hide this list
       </button>
     </section>

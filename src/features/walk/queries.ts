@@ -10,19 +10,18 @@ import {
   LIGHT_FROST,
   type WeatherLine,
 } from '../../core/climate'
-import type { Call } from '../../core/calls'
 import type { Manner } from '../../core/facts'
 import { formatMeasure } from '../../core/quantity'
 import { firstDates, firstSeason, isDone } from '../../core/season'
 import { photoViews } from '../../data/photo-views'
 import { sayWorks } from '../../wording/calls'
-import { sayBring, sayPressing, sayRound, sayRoundWeather } from '../../wording/round'
 import { formatDate, weekday } from '../../wording/dates'
 import { FIRST_REASONS, sayFirstDates } from '../../wording/first-dates'
 import { capital } from '../../wording/names'
 import { sayTemperature } from '../../wording/say'
 import { ENTRY_NAMES } from '../../wording/stages'
 import { firstWeekOf } from './first-week'
+import { partsOf, wordsOf } from './parts'
 import { stopOf } from './stops'
 import { aboutOf, summaryOf } from './summary'
 import type { DayAhead, FirstAnswer, Round } from './types'
@@ -39,19 +38,11 @@ export const roundOf = onceADay('round', (day: Day): Round => {
     on,
     now: state.now,
     manner,
-    heading:
-      due.length === 0 && done.length > 0
-        ? 'Today’s round is done'
-        : sayRound(
-            due.length,
-            due.reduce((sum, call) => sum + call.minutes, 0),
-          ),
-    pressing: pressingIn(due),
-    carry: sayBring(due.flatMap(({ needs }) => needs.tools)),
+    ...wordsOf(calls, done.length > 0),
+    parts: partsOf(day, done.length > 0),
     stops: due.map((call) => stopOf(call, day)),
     coming: calls.filter(({ urgency }) => urgency === 'coming').map((call) => stopOf(call, day)),
     done,
-    weather: weatherFor(due),
     summary: summaryOf(outlook, due, on, manner, state.plants),
     days: daysAhead(outlook.line, on, manner),
     newPlantingHref: '/plantings/new',
@@ -66,19 +57,6 @@ export const roundOf = onceADay('round', (day: Day): Round => {
 /** Nothing is planned, and what was grown is behind: the season to come is what there is to ask about. */
 const hasNothingLeft = ({ plantings, coming, today }: Day['outlook']) =>
   coming.length === 0 && plantings.every((own) => isDone(own, today))
-
-/** What does not bear waiting, wherever it is in the round. */
-const pressingIn = (calls: readonly Call[]) => {
-  const count = (of: Call['urgency']) => calls.filter(({ urgency }) => urgency === of).length
-  return sayPressing({ tonight: count('tonight'), late: count('late') })
-}
-
-/** What today's weather changes about the stops. */
-function weatherFor(calls: readonly Call[]): string {
-  const off = calls.filter(({ needs }) => needs.suits === false)
-  const wet = off.filter(({ needs }) => needs.weather !== 'cool-hours').length
-  return sayRoundWeather({ wet, hot: off.length - wet })
-}
 
 /** What was entered with this date. */
 function doneOn(day: Day): Round['done'] {

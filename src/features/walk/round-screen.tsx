@@ -6,6 +6,7 @@ import { useDrag } from '@use-gesture/react'
 import { useKeys } from '../../components/keys/keys'
 import { useAct } from '../../components/act/use-act'
 import { setWayBack } from '../../components/act/way-back'
+import { remember, useRemembered } from '../../components/use-remembered'
 import type { NewEntry } from '../../components/act/act-drafts'
 import { addDays } from '../../core/calendar'
 import { sayAnswered } from '../../wording/round'
@@ -26,6 +27,12 @@ import { useStopAddress } from './use-stop-address'
 /** px that a finger goes along before it is a swipe to the next stop. */
 const SWIPE = 60
 
+/** What this browser remembers the part under that is walked on it. */
+const PART_KEY = 'round-part'
+
+const isIn = ({ stops, coming }: Round, call: string | null) =>
+  [...stops, ...coming].some((stop) => stop.call === call)
+
 /** The round: the list, and one stop large; on a phone one or the other. */
 export function RoundScreen({ round }: { round: Round }) {
   const { on, now, manner } = round
@@ -40,7 +47,13 @@ export function RoundScreen({ round }: { round: Round }) {
   const [early, setEarly] = useState<string | null>(null)
   const large = useListScroll(sumsUp ? 'sum' : chosen)
 
-  const isOpen = ({ call }: Stop) => !answered.includes(call)
+  const chosenPart = useRemembered(PART_KEY, '')
+  // A stop that a link leads to is shown, whoever's it is.
+  const part =
+    round.parts.find(
+      ({ id, calls }) => id === chosenPart && (!isIn(round, chosen) || calls.includes(chosen!)),
+    ) ?? null
+  const isOpen = ({ call }: Stop) => !answered.includes(call) && (part?.calls.includes(call) ?? true)
   const stops = round.stops.filter(isOpen)
   const coming = round.coming.filter(isOpen)
   const all = [...stops, ...coming]
@@ -205,6 +218,11 @@ export function RoundScreen({ round }: { round: Round }) {
           round={round}
           query={query}
           ahead={ahead}
+          part={part}
+          onPart={(id) => {
+            remember(PART_KEY, id)
+            choose(null)
+          }}
           sumsUp={sumsUp}
           onSumUp={() => {
             setSumsUp(!sumsUp)

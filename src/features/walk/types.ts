@@ -87,19 +87,36 @@ export interface DayAhead {
   isMadeUp: boolean
 }
 
-export interface Round {
-  on: IsoDate
-  now: IsoDate
-  manner: Manner
+/** What stops come to, in words. */
+export interface RoundWords {
   heading: string
   /** What must be done before tonight, and what is late. */
   pressing: string
   carry: string
+  /** What the weather changes today. */
+  weather: string
+}
+
+/** A part of the round that one walks by itself. */
+export interface RoundPart extends RoundWords {
+  id: string
+  of: 'person' | 'nobody' | 'place'
+  /** Whose, or which place; empty: nobody's. */
+  name: string
+  /** Its stops, of today and of the week. */
+  calls: string[]
+  /** How many of them are due today. */
+  due: number
+}
+
+export interface Round extends RoundWords {
+  on: IsoDate
+  now: IsoDate
+  manner: Manner
+  parts: RoundPart[]
   stops: Stop[]
   coming: Stop[]
   done: { id: string; text: string; photos: PhotoView[] }[]
-  /** What the weather changes today. */
-  weather: string
   summary: Summary
   days: DayAhead[]
   newPlantingHref: string

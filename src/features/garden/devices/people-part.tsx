@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { useRouter } from '../../../components/offline'
 import { useChange } from '../../../components/act/use-change'
+import { Link } from '../../../components/link'
 import { MatrixPicture } from '../../../components/drawing/matrix-picture'
 import { ChoiceField, FormError, TextField } from '../../../components/forms/fields'
 import { useCheckedForm } from '../../../components/forms/use-checked-form'
@@ -11,6 +12,7 @@ import { INVITE_DAYS, ROLES } from '../../../core/facts'
 import type { Person } from '../../../data/access/people'
 import { ROLE_WORDS } from '../../../wording/access'
 import { capital } from '../../../wording/names'
+import { SHARING } from '../../../wording/round'
 import { dropPerson, invite, inviteOnceMore, type Invite } from './actions'
 import type { PersonValues } from './schema'
 
@@ -77,6 +79,11 @@ export function PeoplePart({ people }: { people: readonly Person[] }) {
         </ul>
       )}
       {shown && <InvitePart {...shown} />}
+      {people.length > 0 && (
+        <Link href="/walk/order" className="btn mb-4 min-h-11 bg-base-100">
+          {SHARING.share}
+        </Link>
+      )}
       <PersonForm onInvite={(name, made) => setShown({ name, invite: made })} />
     </>
   )

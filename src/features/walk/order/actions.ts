@@ -5,8 +5,10 @@ import type { GroundEdit } from '../../../core/facts'
 import type { Result } from '../../../core/result'
 import { loadGarden } from '../../../data/garden-state'
 import { putGround } from '../../../data/ground'
+import { sharePlace } from '../../../data/shares'
 import { placeRecord } from '../../../data/records/place'
 import { NO_GARDEN } from '../../../wording/database-problems'
+import { SHARING } from '../../../wording/round'
 
 const orderSchema = array(string().required().max(64)).defined().nullable().max(placeRecord.most)
 
@@ -29,4 +31,14 @@ export async function orderRound(typed: string[] | null): Promise<Result> {
   if ('conflict' in changed)
     return { ok: false, message: 'Another window changed the order of places. Load the screen again.' }
   return changed.ok ? { ok: true } : changed
+}
+
+/**
+ * Gives a place to someone when the round is shared out.
+ *
+ * @param name a person of this garden; null: the place is anyone's
+ */
+export async function shareRound(placeId: string, name: string | null): Promise<Result> {
+  const isShared = await sharePlace(String(placeId), name === null ? null : String(name))
+  return isShared ? { ok: true } : { ok: false, message: SHARING.gone }
 }

@@ -8,10 +8,14 @@ export interface OrderView {
   query: string
   /** Somebody has put them in order: else they are walked by where they lie. */
   isOwn: boolean
-  places: { id: string; name: string; holds: string }[]
+  /** `whose`: who takes it when the round is shared out; null: anyone. */
+  places: { id: string; name: string; holds: string; whose: string | null }[]
+  /** Who can be given a place. */
+  people: string[]
 }
 
-export function orderViewOf({ state, on, query, outlook }: Day): OrderView {
+/** @param people names of those who garden here */
+export function orderViewOf({ state, on, query, outlook }: Day, people: readonly string[]): OrderView {
   const places = state.record.places.filter((place) => holdsOn(place, on))
   const holds = ({ id }: Place) => {
     const here = notCleared(outlook).filter(({ place }) => place.id === id)
@@ -22,7 +26,13 @@ export function orderViewOf({ state, on, query, outlook }: Day): OrderView {
     isOwn: places.some(({ walk }) => walk !== null),
     places: walkingOrder(places).map((id) => {
       const place = places.find((other) => other.id === id)!
-      return { id, name: place.name, holds: holds(place) || 'nothing yet' }
+      return {
+        id,
+        name: place.name,
+        holds: holds(place) || 'nothing yet',
+        whose: state.shares.find(({ placeId }) => placeId === id)?.name ?? null,
+      }
     }),
+    people: [...people],
   }
 }
