@@ -27,15 +27,16 @@ export async function benchPocket(server, name) {
   })
   console.log(`${name}: kept on the phone after ${(performance.now() - began).toFixed(0)} ms`)
   const sizes = await first.evaluate(async () => {
-    const ask = async (has) => {
+    const ask = async (has, version) => {
       const answer = await fetch('/pocket/garden', {
         method: 'POST',
-        body: JSON.stringify({ version: 1, has }),
+        body: JSON.stringify({ version, has }),
       })
       return answer.text()
     }
     const whole = await ask([])
-    return [whole, await ask(Object.keys(JSON.parse(whole).pieces))]
+    const { pieces, version } = JSON.parse(whole)
+    return [whole, await ask(Object.keys(pieces), version)]
   })
   const kB = (text) => (gzipSync(text).length / 1024).toFixed(1)
   console.log(`${name}: the garden ${kB(sizes[0])} kB gzipped, without a change ${kB(sizes[1])} kB`)
