@@ -31,7 +31,18 @@ const ROOMS = [
     'crop',
   ],
   ...['containers', 'facts', 'harvest', 'pruning', 'season', 'spacing', 'support', 'transplant', 'health'],
-  ...['watering', 'feeding', 'light', 'ground', 'rotation', 'supplies', 'garden-health', 'calls', 'log'],
+  ...[
+    'watering',
+    'feeding',
+    'light',
+    'ground',
+    'rotation',
+    'supplies',
+    'season-model',
+    'garden-health',
+    'calls',
+    'log',
+  ],
   ...['garden-day', 'entry-check', 'quick-line'],
 ]
 

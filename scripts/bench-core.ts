@@ -6,6 +6,8 @@ import { lightMap, plantLight, type Shader } from '../src/core/light'
 import { ledger } from '../src/core/feeding'
 import { advisePruning, practiceTask, scoreCuts } from '../src/core/pruning'
 import { waterCourse } from '../src/core/watering'
+import { seasonWeathers, simulateSeason } from '../src/core/season-model'
+import { cultivarOf, usualPlan } from '../src/test/season-plans'
 import { bedCapacity, type CapacityInput } from '../src/core/spacing'
 import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
 import { seasonNeeds, shortOf, spreadOver } from '../src/core/supplies'
@@ -48,6 +50,30 @@ bench(
       'tomato',
       thermalTraits(USUAL_VINE),
     ),
+  5,
+)
+
+const years = simulateSeasons({ normals, latitude: 41 })
+const model = { latitude: 41, elevation: 450 }
+const felt = () => seasonWeathers({ ...years }, model, 'open')
+const plans = [
+  usualPlan(cultivarOf('slicer'), 'cage', 116),
+  usualPlan(cultivarOf('cherry'), 'single-stem', 116),
+  usualPlan(cultivarOf('paste', 'determinate'), 'weave', 116),
+  usualPlan(cultivarOf('bell', null), 'pepper', 130),
+]
+bench(
+  'weather columns of 200 seasons, both crops',
+  () => felt().forEach((weather) => plans.forEach((plan) => simulateSeason({ ...plan, end: 117 }, weather))),
+  5,
+)
+const weathers = felt()
+bench(
+  '200 seasons × 12 plantings grown',
+  () => {
+    for (let turn = 0; turn < 3; turn++)
+      for (const plan of plans) for (const weather of weathers) simulateSeason(plan, weather)
+  },
   5,
 )
 

@@ -45,15 +45,54 @@ const NIGHT_CLOUD_RATIO = 0.5
 export function referenceEvapotranspiration(day: EvapotranspirationDay): number {
   requireDay(day)
   const { elevation, tmin, tmax, windSpeed = 2, windHeight = 2 } = day
+  const above = extraterrestrialRadiation(day.latitude, day.dayOfYear)
+  return penmanMonteith({
+    tmin,
+    tmax,
+    vapour: vapourPressure(day),
+    wind: windAtTwoMetres(windSpeed, windHeight),
+    solar: solarOf(day, above),
+    above,
+    elevation,
+  })
+}
+
+/** What the equation itself takes: °C; kPa of vapour; m/s at 2 m; MJ m⁻² d⁻¹ on the ground and above the air; m. */
+interface EvaporatingDay {
+  tmin: number
+  tmax: number
+  vapour: number
+  wind: number
+  solar: number
+  above: number
+  elevation: number
+}
+
+/** Penman–Monteith without a look at its numbers, mm d⁻¹ [Allen et al. 1998, FAO-56 eq. 6]: for many days of one place. */
+export function penmanMonteith({
+  tmin,
+  tmax,
+  vapour,
+  wind,
+  solar,
+  above,
+  elevation,
+}: EvaporatingDay): number {
   const mean = (tmin + tmax) / 2
   const pressure = 101.3 * ((293 - 0.0065 * elevation) / 293) ** 5.26 // eq. 7
   const gamma = 0.000665 * pressure // eq. 8
   const slope = (4098 * saturationPressure(mean)) / (mean + 237.3) ** 2 // eq. 13
-  const wind = windAtTwoMetres(windSpeed, windHeight)
   const saturated = (saturationPressure(tmax) + saturationPressure(tmin)) / 2 // eq. 12
-  const vapour = vapourPressure(day)
   const deficit = Math.max(0, saturated - vapour)
-  const radiation = MM_PER_MEGAJOULE * slope * netRadiation(day, vapour)
+  const clear = (0.75 + 2e-5 * elevation) * above // eq. 37
+  const cloud = clear > 0 ? Math.min(1, solar / clear) : NIGHT_CLOUD_RATIO
+  // eq. 38 to 40
+  const longwave =
+    STEFAN_BOLTZMANN *
+    (((tmax + 273.16) ** 4 + (tmin + 273.16) ** 4) / 2) *
+    (0.34 - 0.14 * Math.sqrt(vapour)) *
+    (1.35 * cloud - 0.35)
+  const radiation = MM_PER_MEGAJOULE * slope * ((1 - ALBEDO) * solar - longwave)
   const drying = ((gamma * 900) / (mean + 273)) * wind * deficit
   return Math.max(0, (radiation + drying) / (slope + gamma * (1 + 0.34 * wind)))
 }
@@ -99,25 +138,15 @@ function vapourPressure({ tmin, tmax, rhMin, rhMax, dewPoint }: Evapotranspirati
   return saturationPressure(dewPoint ?? tmin)
 }
 
-/** MJ m⁻² d⁻¹: eq. 35 or 50 for Rs, 37 for Rso, 38–40. */
-function netRadiation(day: EvapotranspirationDay, vapour: number): number {
-  const { latitude, dayOfYear, elevation, tmin, tmax, solarRadiation, sunshineHours } = day
-  const above = extraterrestrialRadiation(latitude, dayOfYear)
+/** MJ m⁻² d⁻¹ on the ground: measured, else eq. 35 from sunshine, else eq. 50. */
+function solarOf(
+  { latitude, dayOfYear, tmin, tmax, solarRadiation, sunshineHours }: EvapotranspirationDay,
+  above: number,
+): number {
+  if (solarRadiation !== undefined) return solarRadiation
+  if (sunshineHours === undefined) return INLAND * Math.sqrt(tmax - tmin) * above
   const daylight = daylightHours(latitude, dayOfYear)
-  const bySunshine = (hours: number) =>
-    (0.25 + 0.5 * (daylight > 0 ? Math.min(1, hours / daylight) : 0)) * above
-  const solar =
-    solarRadiation ??
-    (sunshineHours !== undefined ? bySunshine(sunshineHours) : INLAND * Math.sqrt(tmax - tmin) * above)
-  const clear = (0.75 + 2e-5 * elevation) * above
-  const cloud = clear > 0 ? Math.min(1, solar / clear) : NIGHT_CLOUD_RATIO
-  const kelvin = (temperature: number) => (temperature + 273.16) ** 4
-  const longwave =
-    STEFAN_BOLTZMANN *
-    ((kelvin(tmax) + kelvin(tmin)) / 2) *
-    (0.34 - 0.14 * Math.sqrt(vapour)) *
-    (1.35 * cloud - 0.35)
-  return (1 - ALBEDO) * solar - longwave
+  return (0.25 + 0.5 * (daylight > 0 ? Math.min(1, sunshineHours / daylight) : 0)) * above
 }
 
 /**

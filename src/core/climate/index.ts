@@ -33,6 +33,7 @@ export { weatherLine } from './weather-line'
 export type { RecordedDay, WeatherLine, WeatherSource } from './weather-line'
 export {
   hargreavesEvapotranspiration,
+  penmanMonteith,
   referenceEvapotranspiration,
   windAtTwoMetres,
 } from './evapotranspiration'
@@ -45,7 +46,7 @@ export type { HeatGap } from './heat-gap'
 export { heatWaveDay } from './heat-wave'
 export { aridMonths, dewPointFromHumidity, dewPointOf, hourlyHumidity } from './humidity'
 export type { HumidDay } from './humidity'
-export { earlyBlightSeverity, lateBlightWarnings, leafWetness, rainHours } from './leaf-wetness'
+export { earlyBlightSeverity, isBlightDay, lateBlightWarnings, leafWetness, rainHours } from './leaf-wetness'
 export type { LeafWetness, WettingDay } from './leaf-wetness'
 export { coverDay, insideSeries, OPEN_BEFORE, SHUT_BEFORE, SHADE_FROM } from './under-cover'
 export type { CoverDay } from './under-cover'

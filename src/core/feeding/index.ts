@@ -21,7 +21,15 @@ export {
 export type { Dose } from './dilution'
 export { glutIn, ledger } from './ledger'
 export type { Application, LedgerWeek } from './ledger'
-export { ORGANIC_MATTER_N, releasedBy, RELEASES, TOO_COLD } from './release'
+export {
+  FIRST_ORDER,
+  ORGANIC_MATTER_N,
+  releasedBy,
+  releasePace,
+  RELEASES,
+  shareInSeason,
+  TOO_COLD,
+} from './release'
 export type { Release } from './release'
 export { rotReasons } from './rot-reasons'
 export type { RotRule } from './rot-reasons'

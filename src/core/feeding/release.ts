@@ -9,7 +9,7 @@ export type Release = (typeof RELEASES)[number]
  * First order at 20 °C, a day; what comes at all within the season; and by how much a rate grows in 10 °C
  * [first order after Stanford & Smith 1972; shares Gale et al. 2006; Q10 Stanford, Frere & Schwaninger 1973].
  */
-const FIRST_ORDER = 0.02
+export const FIRST_ORDER = 0.02
 const IN_SEASON: Record<Exclude<Release, 'compost'>, number> = {
   soluble: 1,
   meal: 0.65,
@@ -22,7 +22,7 @@ const IN_SEASON: Record<Exclude<Release, 'compost'>, number> = {
  */
 const OF_COMPOST: Record<Nutrient, number> = { n: 0.125, p: 0.5, k: 0.8, ca: 0.125, mg: 0.125 }
 
-const inSeason = (release: Release, nutrient: Nutrient) =>
+export const shareInSeason = (release: Release, nutrient: Nutrient) =>
   release === 'compost' ? OF_COMPOST[nutrient] : IN_SEASON[release]
 const Q10 = 2
 const AT = 20
@@ -57,7 +57,7 @@ export function releasedBy(
     time += releasePace(temperature, at)
     return release === 'coated'
       ? Math.min(1, time / days)
-      : inSeason(release, nutrient) * (1 - Math.exp(-FIRST_ORDER * time))
+      : shareInSeason(release, nutrient) * (1 - Math.exp(-FIRST_ORDER * time))
   })
 }
 

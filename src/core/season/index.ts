@@ -14,7 +14,7 @@ export { hardeningDay, hardeningFrom, hardeningPlan, HARDENING_LIMITS } from './
 export type { HardeningDay } from './hardening'
 export { isDone, notCleared, onPlan, openWindow, seasonInView, seasonToPlant, TYPICAL } from './in-view'
 export type { SeasonInView } from './in-view'
-export { lastUsefulFlower } from './last-useful-flower'
+export { lastUsefulFlower, MATURE_GREEN } from './last-useful-flower'
 export { allPlantings, datesAlong, outlookAlong, seasonLine, seasonOutlook, weatherOf } from './outlook'
 export type { GardenFacts, GardenRecord, PlantingEnd, PlantingOutlook, SeasonOutlook } from './outlook'
 export { growthOfMet, isPastItsAge, standingSince } from './met'

@@ -2,7 +2,7 @@ import type { Crop } from '../crop'
 import { requireInRange } from '../guard'
 
 /** Kc at the start, grown and staked, and at the end [FAO-56 table 12]. */
-const KC: Record<Crop, { start: number; grown: number; staked: number; end: number }> = {
+export const CROP_KC: Record<Crop, { start: number; grown: number; staked: number; end: number }> = {
   tomato: { start: 0.6, grown: 1.15, staked: 1.2, end: 0.8 },
   pepper: { start: 0.6, grown: 1.05, staked: 1.15, end: 0.9 },
 }
@@ -43,7 +43,7 @@ export function cropCoefficient(
 ): number {
   requireInRange('canopy', canopy, 0, 1)
   requireInRange('late', late, 0, 1)
-  const { start, grown, staked: high, end } = KC[crop]
+  const { start, grown, staked: high, end } = CROP_KC[crop]
   const by = air ? climateOfKc(air) : 0
   const mid = start + ((staked ? high : grown) + by - start) * canopy
   return mid + (Math.min(mid, end + by) - mid) * late

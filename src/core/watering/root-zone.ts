@@ -36,7 +36,7 @@ const READILY_BOUNDS = [0.1, 0.8] as const
  * Roots go from one depth to another, m, over so many °C d from setting out [FAO-56 table 22, the least of its
  * depths, reached as the cover closes].
  */
-const ROOTS = { from: 0.2, to: 0.7, over: { tomato: 940, pepper: 700 } }
+export const ROOTS = { from: 0.2, to: 0.7, over: { tomato: 940, pepper: 700 } }
 
 export const availableWater = (soil: SoilTexture): number => AVAILABLE[soil]
 export const wiltingPoint = (soil: SoilTexture): number => WILTING[soil]

@@ -1,0 +1,6 @@
+export type { PlanDose, PlanWatering, RootRoom, SeasonPlan } from './plan'
+export { LOSS_CAUSES } from './season'
+export type { LossCause, PlantSeason } from './season'
+export { simulateSeason } from './simulate'
+export { seasonWeathers } from './weather'
+export type { SeasonWeather } from './weather'

@@ -1,0 +1,299 @@
+import { requireInRange } from '../guard'
+import { COVERS, MATURE_GREEN } from '../season'
+import { formOf, type Form } from './form'
+import { fillTrusses, loseFruit, openTrusses } from './fruit'
+import { diseaseDay, expanding, leafDay, leavesBy, trayLeaf } from './leaf'
+import { beginNitrogen, feedDay, nitrogenFactor } from './nitrogen'
+import type { SeasonPlan } from './plan'
+import { LOSS_CAUSES, type LossCause, type PlantSeason } from './season'
+import { PlantState } from './state'
+import { waterDay } from './water'
+import type { SeasonWeather } from './weather'
+import { FROST_KILLS, LOSSES, MODEL, NITROGEN } from './working-values'
+import { minutesOf } from './work'
+
+/** One plant at a time is grown: its state is used again for the next. */
+const state = new PlantState()
+
+/**
+ * Grows one average plant of a plan through a season, day by day: development, leaf, light, fruit, water, nitrogen, salt,
+ * disease, frost and losses, as the working values of the model say. The same input always gives the same.
+ *
+ * @throws RangeError naming what of the plan cannot be
+ */
+export function simulateSeason(plan: SeasonPlan, weather: SeasonWeather): PlantSeason {
+  const form = formOf(plan)
+  const result = nothing(weather.days)
+  if (plan.setOut === null) return result
+  requireInRange('setOut', plan.setOut, 0, weather.days - 1)
+  const growing = new Growing(plan, form, weather, result)
+  growing.begin(plan.setOut)
+  for (let day = plan.setOut; day < weather.days; day++) if (!growing.day(day)) break
+  growing.finish()
+  return result
+}
+
+function nothing(days: number): PlantSeason {
+  return {
+    ripeByDay: new Float64Array(days),
+    firstFlower: null,
+    firstRipe: null,
+    ripe10: null,
+    ripe50: null,
+    ripe90: null,
+    sound: 0,
+    indoors: 0,
+    lost: Object.fromEntries(LOSS_CAUSES.map((cause) => [cause, 0])) as Record<LossCause, number>,
+    fruit: 0,
+    fruitMass: 0,
+    trusses: 0,
+    failed: 0,
+    litres: 0,
+    water: { rain: 0, used: 0, drained: 0, gained: 0 },
+    nitrogen: 0,
+    minutes: 0,
+    leafLost: 0,
+    leafIndex: 0,
+    end: null,
+    endedBy: 'never',
+  }
+}
+
+/** A season under way: its columns are looked up once. */
+class Growing {
+  private readonly degreeDays: Float64Array
+  private readonly underCloth: Float64Array
+  private readonly set: Float64Array
+  private readonly et0: Float64Array
+  private readonly kcOfAir: Float64Array
+  private readonly release: Float64Array
+  private readonly severity: Float64Array
+  private readonly blight: Float64Array
+  private setOut = 0
+  /** °C d since it came up at which its tips were taken. */
+  private topped = Infinity
+  private waterings = 0
+  private pickings = 0
+  private last = -1
+
+  constructor(
+    private readonly plan: SeasonPlan,
+    private readonly form: Form,
+    private readonly weather: SeasonWeather,
+    private readonly result: PlantSeason,
+  ) {
+    const { cultivar, cloth, roots, mulch } = plan
+    this.degreeDays = weather.degreeDays(cultivar.crop)
+    this.underCloth = cloth > 0 ? weather.degreeDays(cultivar.crop, COVERS.cloth.night) : this.degreeDays
+    this.set = weather.fruitSet(cultivar)
+    this.et0 = weather.et0
+    this.kcOfAir = weather.kcOfAir
+    const body = roots.kind === 'pot' ? 'container' : roots.raised ? 'raised' : 'ground'
+    this.release = weather.release({ body, mulch })
+    this.severity = weather.severity
+    this.blight = weather.blight
+  }
+
+  begin(setOut: number): void {
+    const { plan, form } = this
+    state.clear()
+    state.growth = plan.growth
+    state.check = form.check
+    state.leaf = trayLeaf(form, plan.growth)
+    state.taw = form.waterFirst
+    this.setOut = this.last = setOut
+    beginNitrogen(state, plan, form)
+  }
+
+  /** @returns whether it still stands */
+  day(day: number): boolean {
+    const { plan, form, weather, result } = this
+    const sinceOut = day - this.setOut
+    const isClothed = sinceOut < plan.cloth
+    const tmin = weather.tmin[day]! + (isClothed ? COVERS.cloth.night : 0)
+    const tmax = weather.tmax[day]!
+    this.last = day
+    if (tmin < FROST_KILLS) return this.endBy('frost')
+    if (plan.end !== null && day >= plan.end) return this.endBy('plan')
+
+    const felt = isClothed ? this.underCloth[day]! : this.degreeDays[day]!
+    const stalls = Math.min(felt, state.check)
+    const gained = felt - stalls
+    state.check -= stalls
+    state.growth += gained
+    state.since += felt
+    if (plan.topped !== null && day >= plan.topped && this.topped === Infinity) this.topped = state.growth
+
+    const green = state.leaf * (1 - state.spots) * (1 - state.blight)
+    const index = green / form.room
+    const cover = 1 - Math.exp(-MODEL.extinction * index)
+    result.leafIndex = Math.max(result.leafIndex, state.leaf / form.room)
+    const rain = weather.rain[day]!
+    const used = waterDay(
+      state,
+      plan,
+      form,
+      { et0: this.et0[day]!, kcOfAir: this.kcOfAir[day]!, rain },
+      cover,
+      sinceOut,
+    )
+    this.book(rain * form.catches, used)
+
+    const nitrogen = nitrogenFactor(state)
+    const par = MODEL.par * weather.solar[day]! * plan.sun
+    const made =
+      MODEL.dryMatter *
+      form.reached *
+      par *
+      cover *
+      form.room *
+      state.stress *
+      nitrogen *
+      warmthFactor((tmin + tmax) / 2)
+    feedDay(state, plan, form, this.release[day]!, sinceOut, made)
+    leafDay(state, form, gained, nitrogen, this.topped)
+    const leaves =
+      leavesBy(form, state.growth, this.topped) - leavesBy(form, state.growth - gained, this.topped)
+    // Shoots ask for as much as they grow.
+    const shoots =
+      form.reached *
+      leaves *
+      form.leafArea *
+      MODEL.node *
+      (1 + NITROGEN.glutLeaf * state.glut) *
+      expanding(state.stress) *
+      nitrogen
+
+    const shaken = weather.isCovered && !plan.shaken ? MODEL.unshaken : 1
+    const opened = openTrusses(state, plan, form, {
+      day,
+      set: this.set[day]! * shaken,
+      sinceOut,
+      topped: this.topped,
+    })
+    result.trusses += opened
+    if (opened > 0) result.firstFlower ??= day
+    fillTrusses(state, form, made, gained, shoots)
+    loseFruit(state, form, { day, tmax, bare: 1 - cover })
+    diseaseDay(state, plan, form, {
+      severity: this.severity[day]!,
+      blight: this.blight[day]!,
+      isCovered: weather.isCovered,
+    })
+    this.pick(day)
+    if (1 - (1 - state.spots) * (1 - state.blight) > DEAD) return this.endBy('disease')
+    if (this.isDone()) return this.endBy('done')
+    return true
+  }
+
+  private book(rain: number, used: number): void {
+    const { litres, water } = this.result
+    this.result.litres = litres + state.given
+    water.rain += rain
+    water.used += used
+    water.drained += state.drained
+    if (state.given > 0) this.waterings++
+  }
+
+  /** Picks what is ripe: the oldest truss always comes first. */
+  private pick(day: number): void {
+    const { form, result } = this
+    const sum = form.pickedAt * form.ripening
+    let picked = 0
+    while (state.first < state.count && state.growth - state.openedAt[state.first]! >= sum) {
+      const at = state.first++
+      if (state.fruit[at] === 0) {
+        result.failed++
+        continue
+      }
+      const sound = this.soundOf(at)
+      picked += state.mass[at]! * sound
+      result.fruit += state.fruit[at]! * sound
+    }
+    if (picked <= 0) return
+    result.ripeByDay[day] = picked
+    result.sound += picked
+    result.firstRipe ??= day
+    this.pickings++
+  }
+
+  /** Share of a truss that is sound; what is not is counted to what took it. */
+  private soundOf(at: number): number {
+    const { lost } = this.result
+    const mass = state.mass[at]!
+    const ground = this.onGround()
+    const all = state.rot[at]! + state.cracks[at]! + state.scald[at]! + ground
+    // Of fruit that more than one would have taken each takes its share.
+    const scale = all > 1 ? 1 / all : 1
+    lost.rot += mass * state.rot[at]! * scale
+    lost.cracks += mass * state.cracks[at]! * scale
+    lost.scald += mass * state.scald[at]! * scale
+    lost.ground += mass * ground * scale
+    return 1 - all * scale
+  }
+
+  private onGround(): number {
+    const { training, mulch, cultivar } = this.plan
+    const lies =
+      training === 'sprawling' ? 1 : training === 'bush' && cultivar.habit !== 'dwarf' ? LOSSES.bushLies : 0
+    const wet = LOSSES.onGround + (LOSSES.onWetGround - LOSSES.onGround) * state.wet
+    return lies * (mulch === 'bare' ? wet : 0.7 * wet)
+  }
+
+  /** A determinate that has borne all it has. */
+  private isDone(): boolean {
+    const { form, plan } = this
+    if (plan.cultivar.habit !== 'determinate' || state.first < state.count || state.count === 0) return false
+    for (let stem = 0; stem < form.stems; stem++) if (state.opened[stem]! < form.mostTrusses) return false
+    return true
+  }
+
+  private endBy(cause: PlantSeason['endedBy']): false {
+    this.result.endedBy = cause
+    return false
+  }
+
+  finish(): void {
+    const { result, form, plan, last } = this
+    if (result.endedBy === 'never') result.endedBy = 'season'
+    const takes = result.endedBy === 'disease' ? 'disease' : 'frost'
+    for (let at = state.first; at < state.count; at++) {
+      const mass = state.mass[at]!
+      const isMature = state.growth - state.openedAt[at]! >= MATURE_GREEN * form.ripening
+      if (isMature && takes === 'frost') result.indoors += mass * this.soundOf(at)
+      else result.lost[takes] += mass
+      if (state.fruit[at] === 0 && isMature) result.failed++
+    }
+    result.water.gained = -state.depletion
+    result.fruitMass = result.fruit > 0 ? result.sound / result.fruit : 0
+    result.nitrogen = state.taken
+    result.leafLost = 1 - (1 - state.spots) * (1 - state.blight)
+    result.end = last
+    result.minutes = minutesOf(plan, {
+      days: last - this.setOut,
+      waterings: this.waterings,
+      pickings: this.pickings,
+    })
+    Object.assign(result, ripeDays(result))
+  }
+}
+
+/** Sick to this share a plant is dead. */
+const DEAD = 0.97
+
+function warmthFactor(mean: number): number {
+  const { none, from, to, noneAgain } = MODEL.warmth
+  return Math.max(0, Math.min(1, (mean - none) / (from - none), (noneAgain - mean) / (noneAgain - to)))
+}
+
+/** Days by which a tenth, half and nine tenths of the sound crop had ripened. */
+function ripeDays({ ripeByDay, sound }: PlantSeason) {
+  const days: (number | null)[] = []
+  let sum = 0
+  const shares = [0.1, 0.5, 0.9]
+  for (let day = 0; day < ripeByDay.length && sound > 0; day++) {
+    sum += ripeByDay[day]!
+    while (days.length < shares.length && sum >= shares[days.length]! * sound - 1e-9) days.push(day)
+  }
+  return { ripe10: days[0] ?? null, ripe50: days[1] ?? null, ripe90: days[2] ?? null }
+}
