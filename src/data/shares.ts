@@ -27,10 +27,12 @@ export const sharePlace = (placeId: string, name: string | null): Promise<boolea
     const garden = await currentGarden(tx)
     const [found] = await tx.select({ of: place.gardenId }).from(place).where(eq(place.id, placeId))
     if (!garden || found?.of !== garden.id) return false
+    const [who] = await tx
+      .select({ id: person.id })
+      .from(person)
+      .where(eq(person.name, name ?? ''))
+    if (name !== null && !who) return false
     await tx.delete(placeShare).where(eq(placeShare.placeId, placeId))
-    if (name === null) return true
-    const [who] = await tx.select({ id: person.id }).from(person).where(eq(person.name, name))
-    if (!who) return false
-    await tx.insert(placeShare).values({ placeId, personId: who.id })
+    if (who) await tx.insert(placeShare).values({ placeId, personId: who.id })
     return true
   })

@@ -2,9 +2,9 @@ import { grownWidth, plantTraits, rotProneness, thermalTraits, transplantCheck }
 import { yieldInSalt } from '../feeding'
 import { requireInRange } from '../guard'
 import { remembered } from '../memo'
-import { availableWater, MIX_AVAILABLE, ROOTS, wiltingPoint } from '../watering'
+import { availableWater, MIX_AVAILABLE, MIX_WILTING, ROOTS, wiltingPoint } from '../watering'
 import type { SeasonPlan } from './plan'
-import { DISEASE, MODEL, NITROGEN, REACHED, SHOOTS } from './working-values'
+import { DISEASE, NITROGEN, REACHED, SHOOTS } from './working-values'
 
 /** A plan in the numbers that its days take: looked at once, and the same for all seasons. */
 export interface Form {
@@ -32,8 +32,7 @@ export interface Form {
   proneness: number
   /** m² whose light and water it takes. */
   room: number
-  /** Of the ground's water, L a plant takes for each mm; and L of rain that reach its roots. */
-  takes: number
+  /** m² from which rain reaches its roots. */
   catches: number
   /** L between field capacity and wilting, at planting and grown; °C d over which roots grow; L that drain before all soluble N is gone. */
   waterFirst: number
@@ -51,7 +50,7 @@ export interface Form {
 }
 
 const DRY_SHARE = { tomato: 0.055, pepper: 0.07 }
-/** †  Leaves of a side shoot to its first truss; nodes over a sucker before it shows. Against: the plant as it is drawn. */
+/** † Leaves of a side shoot to its first truss; nodes over a sucker before it shows. Against: the plant as it is drawn. */
 const SIDE_LEAVES = 6
 const SHOWS_AFTER = 4
 /** † °C d from one shoot to the next. Against: suckers of successive nodes. */
@@ -156,13 +155,12 @@ function rootForm(plan: SeasonPlan) {
   const waterGrown = waterAt(ROOTS.to)
   return {
     room,
-    takes: room,
     catches: isPot ? roots.litres / 1000 / POT_DEPTH : room,
     waterFirst: waterAt(Math.min(ROOTS.to, ROOTS.from + buried)),
     waterGrown,
     rootsOver: ROOTS.over[cultivar.crop],
     holds: isPot
-      ? roots.litres * 0.4
+      ? roots.litres * (MIX_AVAILABLE + MIX_WILTING)
       : waterGrown * (1 + wiltingPoint(roots.texture) / availableWater(roots.texture)),
     inSpring: isPot ? 0 : NITROGEN.inSpring * room,
     mineral: isPot ? 0 : MINERAL * plan.organicMatter * room,
@@ -170,6 +168,6 @@ function rootForm(plan: SeasonPlan) {
       (mulch === 'bare' ? 1 : DISEASE.mulched) *
       2 ** (-clearStem / DISEASE.clear) *
       (plan.overhead ? DISEASE.overhead : 1),
-    density: (circle / Math.max(ground, 0.01)) ** DISEASE.dense * (MODEL.mostLeaf / 4),
+    density: (circle / Math.max(ground, 0.01)) ** DISEASE.dense,
   }
 }

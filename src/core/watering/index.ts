@@ -35,7 +35,16 @@ export type { MoistureFeel, MoistureMethod } from './readings'
 export { potLasts, potNeed } from './pot-water'
 export { placeCourse, placeWater } from './place-course'
 export type { PlaceCourse, PlaceWater } from './place-course'
-export { availableWater, MIX_AVAILABLE, READILY, rootDepth, ROOTS, rootZone, wiltingPoint } from './root-zone'
+export {
+  availableWater,
+  MIX_AVAILABLE,
+  MIX_WILTING,
+  READILY,
+  rootDepth,
+  ROOTS,
+  rootZone,
+  wiltingPoint,
+} from './root-zone'
 export { waterLevel } from './water-level'
 export type { WaterLevel } from './water-level'
 export { waterBalanceDay } from './water-balance-day'

@@ -82,6 +82,9 @@ describe('the order of the round', () => {
         .map(({ name }) => name)
         .sort(),
     ).toEqual([...new Set(placed.map(({ place }) => place))].sort())
+    // Who is not there takes nothing from whom it is.
+    expect(await shareRound(tub.id, 'Nobody')).toMatchObject({ ok: false })
+    expect((await loadGarden())!.shares).toContainEqual({ placeId: tub.id, name: 'Asa' })
     // Back to anyone's; and nobody's once the person is gone.
     expect(await shareRound(tub.id, null)).toEqual({ ok: true })
     await removePerson((await people(NOW)).find(({ name }) => name === 'Wren')!.id)
