@@ -80,7 +80,7 @@ export const SHARING = {
   given: (place: string, name: string | null) =>
     name === null ? `${place} is anyone’s.` : `${name} takes ${place}.`,
   taken: (place: string) => `who takes ${place}`,
-  gone: 'That place or person is no longer there. Load the screen again.',
+  gone: 'That place or person is gone. Load the screen again.',
 }
 
 /** What is said when a stop was answered, each with its place. */
