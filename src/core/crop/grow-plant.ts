@@ -8,14 +8,14 @@ import { RAISED_INTERNODE, trussNode, type PlantTraits } from './plant-traits'
 import { Told } from './told'
 
 /** † Nodes over a sucker before it shows. Against: suckers 3–4 nodes below the tip. */
-const SHOWS_AFTER = 4
+export const SHOWS_AFTER = 4
 /**
  * † A side shoot makes its nodes so much slower, by each other one still more, and its first truss after so
  * many leaves. Against: nothing measured yet.
  */
 const SLOWER = 1.25
 const CROWDED = 0.2
-const SIDE_LEAVES = 6
+export const SIDE_LEAVES = 6
 /** Orders of stems that grow out: what comes in the angles of side shoots stays a bud. A pepper forks twice. */
 const ORDERS = 1
 const FORKS = 2

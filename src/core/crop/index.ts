@@ -20,7 +20,8 @@ export {
   usualMaturity,
 } from './traits'
 export type { Crop, Cultivar, FruitType, Habit, Origin, ThermalTraits } from './traits'
-export { growPlant } from './grow-plant'
+export { growPlant, SHOWS_AFTER, SIDE_LEAVES } from './grow-plant'
+export { PEPPER_SWELLS } from './pepper-load'
 export type { GrowOptions } from './grow-plant'
 export {
   CARRIES,

@@ -11,7 +11,7 @@ export interface Flowering {
 }
 
 /** Of the way to ripe, a pepper swells until it is full-sized and green. */
-const SWELLS = 0.66
+export const PEPPER_SWELLS = 0.66
 
 /** Above so many swelling fruit a pepper drops its new flowers: those that opened later set nothing. */
 export function abortFlowers(
@@ -24,6 +24,7 @@ export function abortFlowers(
     const load = swelling.reduce((sum, { until, set }) => sum + (until > opens ? set : 0), 0)
     const sets = truss.state === 'swelling' || truss.state === 'ripe'
     if (sets && !isSeen && load >= mostSwelling!) [truss.state, truss.set] = ['failed', 0]
-    else swelling.push({ until: Math.min(taken, opens + SWELLS * ripening), set: Math.max(truss.set, 0) })
+    else
+      swelling.push({ until: Math.min(taken, opens + PEPPER_SWELLS * ripening), set: Math.max(truss.set, 0) })
   }
 }

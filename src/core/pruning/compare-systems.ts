@@ -32,19 +32,21 @@ export interface SystemOutcome {
 }
 
 /**
- * g of dry matter a MJ of light taken, share of it in fruit; dry share of fruit; extinction; PAR of solar
- * [share in fruit De Koning 1994, extinction Heuvelink 1996, PAR half of solar; the rest scaled to the first
+ * What light comes to: g of dry matter a MJ of PAR that is taken, PAR of solar, extinction, share of it in fruit, dry share
+ * of fruit [share in fruit De Koning 1994, extinction Heuvelink 1996, PAR half of solar; the rest scaled to the first
  * estimate].
  */
-const DRY_MATTER = 2.2
-const TO_FRUIT = 0.6
-const DRY_SHARE = { tomato: 0.055, pepper: 0.07 }
-const EXTINCTION = 0.7
-const PAR = 0.5
+export const LIGHT_USE = {
+  dryMatter: 2.2,
+  par: 0.5,
+  extinction: 0.7,
+  toFruit: 0.6,
+  dryShare: { tomato: 0.055, pepper: 0.07 },
+} as const
 /**
  * † Fruit grow up to this share of their usual mass where few share the light. Against: nothing measured yet.
  */
-const LARGEST = 1.4
+export const LARGEST = 1.4
 /** Of the way to ripe, from which a fruit ripens indoors. */
 const MATURE = 0.72
 const BETWEEN_VISITS = 10
@@ -130,9 +132,9 @@ function outcomeOf(
     leafIndex = Math.max(leafIndex, index)
     splashLeaf = Math.max(splashLeaf, day >= today ? leafUnder(plant, SPLASH) : 0)
     if (!hasFlowered(plant)) continue
-    const taken = 1 - Math.exp(-EXTINCTION * index)
+    const taken = 1 - Math.exp(-LIGHT_USE.extinction * index)
     for (let ahead = day; ahead < Math.min(last, day + BETWEEN_VISITS); ahead++)
-      dryMatter += DRY_MATTER * PAR * (solar[ahead] ?? 0) * taken * ground
+      dryMatter += LIGHT_USE.dryMatter * LIGHT_USE.par * (solar[ahead] ?? 0) * taken * ground
   }
   const end = grownOn(last)
   const trusses = end.stems.flatMap(({ nodes }) =>
@@ -142,7 +144,7 @@ function outcomeOf(
     ({ state, ripeness, set }) => state !== 'removed' && set > 0 && ripeness >= MATURE,
   )
   const held = mature.reduce((sum, { set }) => sum + set, 0)
-  const fills = (dryMatter * TO_FRUIT) / 1000 / DRY_SHARE[traits.crop]
+  const fills = (dryMatter * LIGHT_USE.toFruit) / 1000 / LIGHT_USE.dryShare[traits.crop]
   const fruitMass = held === 0 ? 0 : Math.min(LARGEST * traits.fruitMass, fills / held)
   const fruit = Math.round(held * (SOUND[system] ?? 1))
   return {

@@ -1,7 +1,16 @@
-import { grownWidth, plantTraits, rotProneness, thermalTraits, transplantCheck } from '../crop'
+import {
+  grownWidth,
+  plantTraits,
+  rotProneness,
+  SHOWS_AFTER,
+  SIDE_LEAVES,
+  thermalTraits,
+  transplantCheck,
+} from '../crop'
 import { yieldInSalt } from '../feeding'
 import { requireInRange } from '../guard'
 import { remembered } from '../memo'
+import { LIGHT_USE } from '../pruning'
 import { availableWater, MIX_AVAILABLE, MIX_WILTING, ROOTS, wiltingPoint } from '../watering'
 import type { SeasonPlan } from './plan'
 import { DISEASE, NITROGEN, REACHED, SHOOTS } from './working-values'
@@ -49,10 +58,6 @@ export interface Form {
   density: number
 }
 
-const DRY_SHARE = { tomato: 0.055, pepper: 0.07 }
-/** † Leaves of a side shoot to its first truss; nodes over a sucker before it shows. Against: the plant as it is drawn. */
-const SIDE_LEAVES = 6
-const SHOWS_AFTER = 4
 /** † °C d from one shoot to the next. Against: suckers of successive nodes. */
 const SHOOT_EVERY = 48
 /** A lone plant does not drink the whole bed. */
@@ -132,7 +137,7 @@ function plantForm(plan: SeasonPlan) {
     fruitMass: traits.fruitMass * yieldInSalt(crop, plan.salinity),
     ripening: thermal.ripening,
     pickedAt: plan.green && thermal.toGreen !== null ? thermal.toGreen / thermal.ripening : 1,
-    dryShare: DRY_SHARE[crop],
+    dryShare: LIGHT_USE.dryShare[crop],
     check: transplantCheck(crop, plan.hardened),
     proneness: rotProneness(cultivar),
     reached: reached * yieldInSalt(crop, plan.salinity),

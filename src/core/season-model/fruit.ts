@@ -1,11 +1,12 @@
+import { PEPPER_SWELLS } from '../crop'
+import { LARGEST } from '../pruning'
 import type { Form } from './form'
 import type { SeasonPlan } from './plan'
 import type { PlantState } from './state'
 import { LOSSES, MODEL, NITROGEN } from './working-values'
 
-/** Of the way to ripe a fruit swells for; a pepper's swelling fruit are those that have not come so far. */
+/** Of the way to ripe a fruit gains mass for. */
 const SWELLS = 0.9
-const FULL_SIZE = 0.66
 /** Days of its age in which a fruit rots from thirst, and share of the way from which it colours, and from which it is bare to the sun. */
 const ROTS = { from: 5, to: 20 }
 const COLOURS = 0.85
@@ -52,7 +53,7 @@ function swelling(s: PlantState, form: Form): number {
   if (form.mostSwelling === Infinity) return 0
   let fruit = 0
   for (let at = s.first; at < s.count; at++)
-    if (s.growth - s.openedAt[at]! < FULL_SIZE * form.ripening) fruit += s.fruit[at]!
+    if (s.growth - s.openedAt[at]! < PEPPER_SWELLS * form.ripening) fruit += s.fruit[at]!
   return fruit
 }
 
@@ -63,7 +64,7 @@ function swelling(s: PlantState, form: Form): number {
  */
 export function fillTrusses(s: PlantState, form: Form, made: number, gained: number, shoots: number): void {
   // kg fresh that one fruit could gain in the day, and g dry of all together.
-  const most = form.fruitMass * MODEL.largest
+  const most = form.fruitMass * LARGEST
   const step = gained / (SWELLS * form.ripening)
   let asked = 0
   for (let at = s.first; at < s.count; at++) {
@@ -74,7 +75,7 @@ export function fillTrusses(s: PlantState, form: Form, made: number, gained: num
   }
   const dry = asked * form.dryShare * 1000
   const all = dry + shoots
-  const usual = dry / MODEL.largest + shoots
+  const usual = dry / LARGEST + shoots
   s.ease += ((usual > 0 ? Math.min(1, made / usual) : 1) - s.ease) / MODEL.eases
   if (dry === 0) return
   const share = Math.min(1, made / all)

@@ -1,4 +1,5 @@
 import { requireInRange } from '../guard'
+import { LIGHT_USE } from '../pruning'
 import { COVERS, MATURE_GREEN } from '../season'
 import { formOf, type Form } from './form'
 import { fillTrusses, loseFruit, openTrusses } from './fruit'
@@ -126,7 +127,7 @@ class Growing {
 
     const green = state.leaf * (1 - state.spots) * (1 - state.blight)
     const index = green / form.room
-    const cover = 1 - Math.exp(-MODEL.extinction * index)
+    const cover = 1 - Math.exp(-LIGHT_USE.extinction * index)
     result.leafIndex = Math.max(result.leafIndex, state.leaf / form.room)
     const rain = weather.rain[day]!
     const used = waterDay(
@@ -140,9 +141,9 @@ class Growing {
     this.book(rain * form.catches, used)
 
     const nitrogen = nitrogenFactor(state)
-    const par = MODEL.par * weather.solar[day]! * plan.sun
+    const par = LIGHT_USE.par * weather.solar[day]! * plan.sun
     const made =
-      MODEL.dryMatter *
+      LIGHT_USE.dryMatter *
       form.reached *
       par *
       cover *

@@ -1,11 +1,9 @@
-import { CROP_KC, MULCH_SAVES, READILY } from '../watering'
+import { CROP_KC, MULCH_SAVES, READILY, READILY_BOUNDS } from '../watering'
 import type { Form } from './form'
 import type { SeasonPlan } from './plan'
 import type { PlantState } from './state'
 
-/** Bounds of p [FAO-56 table 22]. */
-const LEAST_READILY = 0.1
-const MOST_READILY = 0.8
+const [LEAST_READILY, MOST_READILY] = READILY_BOUNDS
 
 /**
  * A day of the roots' water [FAO-56 eq. 80–86, single Kc by the share of the ground that leaf covers]: rain and watering

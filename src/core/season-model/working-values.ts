@@ -2,10 +2,6 @@ import type { FruitType, Habit, Training } from '../crop'
 
 /** Working values of the season model, each with what it is held against. */
 export const MODEL = {
-  /** g of dry matter a MJ of PAR that is taken; PAR of solar; extinction [Heuvelink 1996]. */
-  dryMatter: 2.2,
-  par: 0.5,
-  extinction: 0.7,
   /** † m² of leaf over m² of ground above which shoots grow no more. Against: leaf area index of unpruned rows. */
   mostLeaf: 4,
   /** † Growth is whole between these means, °C, and nothing at the outer ones. Against: usual growing warmth. */
@@ -14,8 +10,6 @@ export const MODEL = {
   trayLeaf: 0.45,
   /** † g of dry matter that a node's leaf, stem and roots ask for, for each m² of its grown leaf. Against: leaf mass 50 g/m², and as much again for stem and roots. */
   node: 90,
-  /** † Fruit grow to this share of their usual mass where few share the light. Against: fruit of thinned trusses. */
-  largest: 1.4,
   /** † Days over which a plant feels how well it is supplied. Against: nothing measured yet. */
   eases: 6,
   /** † Power of how well it is supplied with which flowers set. Against: fruit of about their type's mass on a usual plant. */

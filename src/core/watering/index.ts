@@ -40,6 +40,7 @@ export {
   MIX_AVAILABLE,
   MIX_WILTING,
   READILY,
+  READILY_BOUNDS,
   rootDepth,
   ROOTS,
   rootZone,

@@ -31,7 +31,7 @@ export const MIX_AVAILABLE = 0.25
 export const MIX_WILTING = 0.12
 /** Share of it that is taken without stress at an ETc of 5 mm/d [FAO-56 table 22]. */
 export const READILY: Record<Crop, number> = { tomato: 0.4, pepper: 0.3 }
-const READILY_BOUNDS = [0.1, 0.8] as const
+export const READILY_BOUNDS = [0.1, 0.8] as const
 /**
  * Roots go from one depth to another, m, over so many °C d from setting out [FAO-56 table 22, the least of its
  * depths, reached as the cover closes].
