@@ -1,13 +1,23 @@
 import { isDeepStrictEqual } from 'node:util'
-import { array, ValidationError } from 'yup'
+import { array } from 'yup'
 import type { IsoDate } from '../core/calendar'
 import { startOfSeason } from '../core/climate'
 import { firstDoubt, type Doubt } from '../core/entry-check'
-import { NAMELESS_KEEPER, type Actor, type Manner } from '../core/facts'
+import { NAMELESS_KEEPER, type Actor } from '../core/facts'
 import { effectiveEntries } from '../core/entry'
-import type { EntryDraft, EntryKind, LogEntry } from '../core/log'
-import type { Result } from '../core/result'
+import type { EntryDraft, LogEntry } from '../core/log'
 import { closedBy } from './closed-by'
+import {
+  answered,
+  isFree,
+  OWN_ONLY,
+  refused,
+  refusedBy,
+  sayClosed,
+  signed,
+  voidOf,
+  type Written,
+} from './log-answers'
 import { write, type Reader, type Writer } from './database'
 import { entrySchema } from './records/entry-schema'
 import { currentGarden } from './gardens'
@@ -17,14 +27,11 @@ import { knownSubjects } from './log-subjects'
 import { movePhotos } from './photos'
 import { pickingProblem } from './picking-problem'
 import { placeRecord } from './records/place'
-import { type ArchivedSeason, archiveRecord } from './records/archived-season'
+import { archiveRecord } from './records/archived-season'
 import { normalRecord } from './records/normal'
 import { plantingRecord } from './records/planting'
 import { entryRecord } from './records/entry'
 import type { GardenRow } from './records/garden'
-
-/** What came of writing to the log: done; or refused; or hard to believe, in the garden's manner. */
-export type Written = Result<{ kind: EntryKind | null }> | { ok: false; doubt: Doubt; manner: Manner }
 
 const MOST_AT_ONCE = 500
 const draftsSchema = array(entrySchema.omit(['at', 'voids', 'by']))
@@ -210,48 +217,6 @@ export async function undoAct(
       return { ok: true, kind: named.kind }
     }),
   )
-}
-
-/** The entry that takes another back. */
-const voidOf = ({ id, subject, on }: LogEntry, voidId: string, at: string, actor: Actor): LogEntry =>
-  entrySchema.validateSync({
-    id: String(voidId),
-    subject,
-    kind: 'void',
-    on,
-    at,
-    data: {},
-    note: '',
-    voids: id,
-    ...signed(actor),
-  }) as unknown as LogEntry
-
-/** The name that an entry bears. */
-const signed = ({ name }: Actor) => (name === null ? {} : { by: name })
-
-/** Whether someone may take an entry back or correct it. */
-const isFree = (entry: LogEntry, { name, role }: Actor) => role === 'keeper' || entry.by === name
-
-const OWN_ONLY =
-  'Someone else entered that, and you can only change your own entries. Ask a keeper of the garden.'
-
-const sayClosed = ({ season, through }: ArchivedSeason) =>
-  `Season ${season} is archived, and its log is closed through ${through}. Nothing was changed. Open it again first, in the Basket under Seasons.`
-
-const refused = (message: string): Written => ({ ok: false, message })
-
-async function answered(work: () => Promise<Written>): Promise<Written> {
-  try {
-    return await work()
-  } catch (error) {
-    return refusedBy(error)
-  }
-}
-
-/** What is not sound is refused with its fault. @throws the error itself where that is not the matter */
-function refusedBy(error: unknown): Written {
-  if (error instanceof ValidationError) return refused(`Nothing was saved: ${error.errors[0]}.`)
-  throw error
 }
 
 async function subjectsExist(tx: Reader, gardenId: string, drafts: readonly EntryDraft[]): Promise<boolean> {
