@@ -39,6 +39,7 @@ const ROOMS = [
     'rotation',
     'supplies',
     'season-model',
+    'trial',
     'garden-health',
     'calls',
     'log',

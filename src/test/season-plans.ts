@@ -76,9 +76,11 @@ export function usualPlan(
     pinched: 0,
     topped: null,
     cloth: 0,
+    shade: 0,
     shaken: true,
     green: false,
     end: null,
+    earlier: null,
     ...change,
   }
 }

@@ -71,27 +71,21 @@ export function feedingProgramme(
   plants: { count: number; crop: Crop; flowers: number | null },
 ): Programme {
   const { count, crop, flowers } = plants
-  const dose = A_PLANT[crop]
-  const feed = (day: number, product: Product, aPlant: number, how: ProgrammeFeed['how']): ProgrammeFeed => ({
-    name: product.name,
-    n: product.n,
-    p2o5: product.p2o5,
-    k2o: product.k2o,
-    release: product.release,
-    nitrogen: product.nitrogen,
-    day,
-    aPlant,
-    grams: aPlant * count,
-    how,
-  })
   const wantedUntil = lastWanted(place.demand.n)
   const last = Math.min(place.days - STOPS_BEFORE_END, wantedUntil)
-  const cans = (every: number, from: number, times: number, how: 'dilute' | 'solution') => {
-    const feeds: ProgrammeFeed[] = []
-    for (let day = from; day < last; day += every)
-      feeds.push(feed(day, flowers !== null && day >= flowers ? FRUITING : GROWTH, dose.can * times, how))
-    return feeds
-  }
+  const given = (second: boolean) =>
+    schoolFeeds(school, crop, { flowers, last, second }).map(
+      ({ product, ...feed }): ProgrammeFeed => ({
+        name: product.name,
+        n: product.n,
+        p2o5: product.p2o5,
+        k2o: product.k2o,
+        release: product.release,
+        nitrogen: product.nitrogen,
+        ...feed,
+        grams: feed.aPlant * count,
+      }),
+    )
   const made = (feeds: ProgrammeFeed[]): Programme => {
     const weeks = nutrientLedger({ ...place, fed: [] }, 'n', feeds)
     return {
@@ -102,22 +96,59 @@ export function feedingProgramme(
       glut: glutIn(weeks, 0, wantedUntil * GROWING) !== null,
     }
   }
+  const alone = made(given(false))
+  if (school !== 'soil-first') return alone
+  const wanted = place.demand.n.reduce((sum, day) => sum + day, 0)
+  // A second feed only where the soil does not carry the fruit.
+  return alone.missing > SECOND_MEAL * wanted ? made(given(true)) : alone
+}
+
+/** What one plant is given by a school: g of a product on a day from setting out. */
+export interface SchoolFeed {
+  day: number
+  product: Product
+  aPlant: number
+  how: ProgrammeFeed['how']
+}
+
+/**
+ * A season's feeds of one plant by a school.
+ *
+ * @param when the days from setting out on which it flowers first, null: it does not, and on which feeding ends; whether
+ *   soil that does not carry the fruit is fed a second time
+ */
+export function schoolFeeds(
+  school: FeedingSchool,
+  crop: Crop,
+  when: { flowers: number | null; last: number; second: boolean },
+): SchoolFeed[] {
+  const { flowers, last, second } = when
+  const dose = A_PLANT[crop]
+  const feed = (day: number, product: Product, aPlant: number, how: SchoolFeed['how']): SchoolFeed => ({
+    day,
+    product,
+    aPlant,
+    how,
+  })
+  const cans = (every: number, from: number, times: number, how: 'dilute' | 'solution') => {
+    const feeds: SchoolFeed[] = []
+    for (let day = from; day < last; day += every)
+      feeds.push(feed(day, flowers !== null && day >= flowers ? FRUITING : GROWTH, dose.can * times, how))
+    return feeds
+  }
   switch (school) {
     case 'soil-first': {
       const base = [feed(0, COMPOST, dose.compost, 'worked-in')]
-      const wanted = place.demand.n.reduce((sum, day) => sum + day, 0)
-      const alone = made(base)
-      // A second feed only where the soil does not carry the fruit.
-      return alone.missing > SECOND_MEAL * wanted && flowers !== null && flowers < last
-        ? made([...base, feed(flowers, MEAL, dose.meal, 'scratched-in')])
-        : alone
+      return second && flowers !== null && flowers < last
+        ? [...base, feed(flowers, MEAL, dose.meal, 'scratched-in')]
+        : base
     }
     case 'slow-organic':
-      return made([feed(0, MEAL, dose.meal, 'scratched-in'), ...cans(EACH[school], 21, 1, 'dilute')])
+      return [feed(0, MEAL, dose.meal, 'scratched-in'), ...cans(EACH[school], 21, 1, 'dilute')]
     case 'steady-liquid':
-      return made([feed(0, GRANULES, dose.granules, 'in-the-hole'), ...cans(EACH[school], 14, 1, 'dilute')])
+      return [feed(0, GRANULES, dose.granules, 'in-the-hole'), ...cans(EACH[school], 14, 1, 'dilute')]
     case 'nutrient-solution':
-      return made(cans(EACH[school], 0, SOLUTION_CANS, 'solution'))
+      return cans(EACH[school], 0, SOLUTION_CANS, 'solution')
   }
 }
 

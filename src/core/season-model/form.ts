@@ -83,6 +83,7 @@ function requirePlan(plan: SeasonPlan): void {
   requireInRange('sun', plan.sun, 0, 1)
   requireInRange('organicMatter', plan.organicMatter, 0, 60)
   requireInRange('clearStem', plan.clearStem, 0, 3)
+  requireInRange('shade', plan.shade, 0, 1)
   if (plan.roots.kind === 'pot') requireInRange('litres', plan.roots.litres, 0.2, 2000)
   else requireInRange('depth', plan.roots.depth, 0.02, 5)
   if (plan.watering.by !== 'rain') requireInRange('every', plan.watering.every, 1, 60)

@@ -59,10 +59,17 @@ export interface SeasonPlan {
   topped: number | null
   /** Days from setting out for which a cloth lies over it at night. */
   cloth: number
+  /** Share of the sun that a cloth keeps off, 0–1. */
+  shade: number
   /** Flowers are shaken where no wind comes. */
   shaken: boolean
   /** Picked as soon as it can be picked green. */
   green: boolean
   /** Last day that it may stand; null: until frost takes it. */
   end: number | null
+  /**
+   * How it was grown before a day of the season: from there on as said here. The feeds here are those of then and what
+   * follows them; cultivar, roots and the day it was set out are the same.
+   */
+  earlier: { plan: SeasonPlan; to: number } | null
 }

@@ -26,6 +26,10 @@ export interface PlantSeason {
   /** L given; and the season's water of its roots: what rain brought, what it used, what drained, and what more the soil holds than at the start. */
   litres: number
   water: { rain: number; used: number; drained: number; gained: number }
+  /** g of dry matter that its light would have made, and what thirst and want of nitrogen took of it. */
+  light: number
+  thirst: number
+  hunger: number
   /** g N taken up. */
   nitrogen: number
   minutes: number

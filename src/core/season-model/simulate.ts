@@ -23,11 +23,11 @@ const state = new PlantState()
  * @throws RangeError naming what of the plan cannot be
  */
 export function simulateSeason(plan: SeasonPlan, weather: SeasonWeather): PlantSeason {
-  const form = formOf(plan)
+  formOf(plan)
   const result = nothing(weather.days)
   if (plan.setOut === null) return result
   requireInRange('setOut', plan.setOut, 0, weather.days - 1)
-  const growing = new Growing(plan, form, weather, result)
+  const growing = new Growing(plan, weather, result)
   growing.begin(plan.setOut)
   for (let day = plan.setOut; day < weather.days; day++) if (!growing.day(day)) break
   growing.finish()
@@ -51,6 +51,9 @@ function nothing(days: number): PlantSeason {
     failed: 0,
     litres: 0,
     water: { rain: 0, used: 0, drained: 0, gained: 0 },
+    light: 0,
+    thirst: 0,
+    hunger: 0,
     nitrogen: 0,
     minutes: 0,
     leafLost: 0,
@@ -76,14 +79,17 @@ class Growing {
   private waterings = 0
   private pickings = 0
   private last = -1
+  private plan: SeasonPlan
+  private form: Form
 
   constructor(
-    private readonly plan: SeasonPlan,
-    private readonly form: Form,
+    private readonly after: SeasonPlan,
     private readonly weather: SeasonWeather,
     private readonly result: PlantSeason,
   ) {
-    const { cultivar, cloth, roots, mulch } = plan
+    this.plan = after.earlier?.plan ?? after
+    this.form = formOf(this.plan)
+    const { cultivar, cloth, roots, mulch } = after
     this.degreeDays = weather.degreeDays(cultivar.crop)
     this.underCloth = cloth > 0 ? weather.degreeDays(cultivar.crop, COVERS.cloth.night) : this.degreeDays
     this.set = weather.fruitSet(cultivar)
@@ -106,8 +112,25 @@ class Growing {
     beginNitrogen(state, plan, form)
   }
 
+  /** From a day on it is grown otherwise: stems that are let grow begin now, and those that are not end. */
+  private turn(): void {
+    const { form: before, after } = this
+    const form = formOf(after)
+    const { growth } = state
+    const later = (from: Float64Array, shoots: number) => (_: number, stem: number) =>
+      from[stem]! + (stem < before.stems ? 0 : Math.max(0, growth - shoots))
+    const firstNew = form.leavesFrom[before.stems] ?? 0
+    this.plan = after
+    this.form = {
+      ...form,
+      leavesFrom: form.leavesFrom.map(later(form.leavesFrom, firstNew)),
+      trussesFrom: form.trussesFrom.map(later(form.trussesFrom, firstNew)),
+    }
+  }
+
   /** @returns whether it still stands */
   day(day: number): boolean {
+    if (day === this.after.earlier?.to) this.turn()
     const { plan, form, weather, result } = this
     const sinceOut = day - this.setOut
     const isClothed = sinceOut < plan.cloth
@@ -134,23 +157,20 @@ class Growing {
       state,
       plan,
       form,
-      { et0: this.et0[day]!, kcOfAir: this.kcOfAir[day]!, rain },
+      { et0: this.et0[day]! * (1 - MODEL.shadeSaves * plan.shade), kcOfAir: this.kcOfAir[day]!, rain },
       cover,
       sinceOut,
     )
     this.book(rain * form.catches, used)
 
     const nitrogen = nitrogenFactor(state)
-    const par = LIGHT_USE.par * weather.solar[day]! * plan.sun
-    const made =
-      LIGHT_USE.dryMatter *
-      form.reached *
-      par *
-      cover *
-      form.room *
-      state.stress *
-      nitrogen *
-      warmthFactor((tmin + tmax) / 2)
+    const par = LIGHT_USE.par * weather.solar[day]! * plan.sun * (1 - plan.shade)
+    const light =
+      LIGHT_USE.dryMatter * form.reached * par * cover * form.room * warmthFactor((tmin + tmax) / 2)
+    const made = light * state.stress * nitrogen
+    result.light += light
+    result.thirst += light * (1 - state.stress)
+    result.hunger += light * state.stress - made
     feedDay(state, plan, form, this.release[day]!, sinceOut, made)
     leafDay(state, form, gained, nitrogen, this.topped)
     const leaves =
@@ -175,7 +195,7 @@ class Growing {
     result.trusses += opened
     if (opened > 0) result.firstFlower ??= day
     fillTrusses(state, form, made, gained, shoots)
-    loseFruit(state, form, { day, tmax, bare: 1 - cover })
+    loseFruit(state, form, { day, tmax: tmax - MODEL.shadeCools * plan.shade, bare: 1 - cover })
     diseaseDay(state, plan, form, {
       severity: this.severity[day]!,
       blight: this.blight[day]!,

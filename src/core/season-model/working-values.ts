@@ -14,6 +14,10 @@ export const MODEL = {
   eases: 6,
   /** † Power of how well it is supplied with which flowers set. Against: fruit of about their type's mass on a usual plant. */
   setFeels: 3,
+  /** † °C that a cloth which kept all sun off would take from bare fruit. Against: fruit in full sun up to 10 °C over the air. */
+  shadeCools: 10,
+  /** † Share of the need for water that all of the sun's heat is, the rest being dry air's. Against: FAO-56 at 30–40 % shade. */
+  shadeSaves: 0.7,
   /** † Share of flowers that set in still air unshaken. Against: unshaken houses. */
   unshaken: 0.5,
   /** † Under so many fruit a truss has failed. Against: nothing measured yet. */

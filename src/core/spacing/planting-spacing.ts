@@ -1,6 +1,6 @@
 import type { WetnessPressure } from '../climate'
-import type { Cultivar, Training } from '../crop'
-import type { Planting, SpacingSchool, Support } from '../facts'
+import { grownWidth, type Cultivar, type Training } from '../crop'
+import type { Place, Planting, SpacingSchool, Support } from '../facts'
 import { CAGE } from './place-bed'
 import { recommendSpacing, type SpacingAnswer } from './recommend'
 
@@ -32,4 +32,16 @@ export function plantingSpacing(
     lines: ownLines ?? answer.lines,
     betweenRows: ownLines ?? answer.betweenRows,
   }
+}
+
+/** Ground that a plant has to itself, m²: in a pot its canopy's circle. */
+export function plantGround(
+  planting: SpacedPlanting,
+  cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>,
+  { kind, pot }: Pick<Place, 'kind' | 'pot'>,
+  wetness: WetnessPressure,
+): number {
+  if (pot) return Math.PI * (grownWidth(cultivar, planting.training) / 2) ** 2
+  const { inRow, betweenRows, lines } = plantingSpacing(planting, cultivar, wetness)
+  return inRow * (kind === 'rows' ? betweenRows : lines)
 }

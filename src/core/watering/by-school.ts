@@ -10,7 +10,7 @@ export const WAYS_TO_WATER = [...WATERING_SCHOOLS, 'eased'] as const
 export type WayToWater = WateringSchool | 'eased'
 
 /** † Of RAW, at which each way waters; the dry-down lets it go further. Against: each school’s own rule. */
-const TRIGGER: Record<WayToWater, number> = {
+export const WATERS_AT: Record<WayToWater, number> = {
   even: 0.8,
   'fixed-days': 0.8,
   'dry-down': 1.25,
@@ -32,11 +32,11 @@ const LONGEST = 7
  * @example fixedDays({ raw: 20 }, 5) // 3
  */
 const fixedDays = ({ raw }: { raw: number }, need: number): number =>
-  Math.max(1, Math.min(LONGEST, Math.floor((TRIGGER['fixed-days'] * raw) / Math.max(0.01, need))))
+  Math.max(1, Math.min(LONGEST, Math.floor((WATERS_AT['fixed-days'] * raw) / Math.max(0.01, need))))
 
 /** Times a day that a root zone wants water, which holds less than a day takes. */
 export const splitsFor = (way: WayToWater, need: number, raw: number): number =>
-  Math.min(MOST_SPLITS, Math.max(1, Math.ceil(need / Math.max(0.1, TRIGGER[way] * raw) - 1e-9)))
+  Math.min(MOST_SPLITS, Math.max(1, Math.ceil(need / Math.max(0.1, WATERS_AT[way] * raw) - 1e-9)))
 
 /** A watering ahead: days from the first of the forecast, mm, and the portions it is given in that day. */
 interface WateringAhead {
@@ -78,7 +78,7 @@ export function wayAhead(
     const { depletion: missing, raw, taw } = waterCourse([day], gone)[0]!
     const portions = splitsFor(way, day.et, raw)
     const isDue =
-      way === 'fixed-days' ? ++waited >= every : missing >= Math.min(TRIGGER[way] * raw, LIMP * taw)
+      way === 'fixed-days' ? ++waited >= every : missing >= Math.min(WATERS_AT[way] * raw, LIMP * taw)
     const isGiven = isDue && missing > 0
     // What is given through the day comes before it is dry.
     const driest = isGiven && portions > 1 ? began : missing

@@ -4,8 +4,8 @@ import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf, tiedHeights } from '../../core/calls'
 import { usualHeight } from '../../core/support'
-import { grownWidth, plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
-import { potOf, type Manner } from '../../core/facts'
+import { plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
+import type { Manner } from '../../core/facts'
 import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
 import {
   allPlantings,
@@ -14,7 +14,7 @@ import {
   plantCourse,
   type PlantingOutlook,
 } from '../../core/season'
-import { plantingSpacing } from '../../core/spacing'
+import { plantGround } from '../../core/spacing'
 import { sayCautions } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
@@ -81,7 +81,13 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
     cuts: advice.answer,
     reasons: sayReasons(advice.reasons, manner),
     cautions: sayCautions(advice.cautions, manner),
-    systems: systemsOf(own, told, context, groundOf(own, context), aPlantBears(day, own)),
+    systems: systemsOf(
+      own,
+      told,
+      context,
+      plantGround(own.planting, cultivar, own.place, context.wetnessPressure),
+      aPlantBears(day, own),
+    ),
     growth: course === null ? [] : growthOf(course, told, manner),
     history: told
       .map((entry) => ({
@@ -96,15 +102,4 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
 const misfitOf = (misfits: readonly PlantMisfit[], entry: string) => {
   const found = misfits.find(({ id }) => id === entry)
   return found ? MISFITS[found.why] : null
-}
-
-/** Ground that a plant has to itself, m²: in a pot its canopy's circle. */
-function groundOf(
-  { planting, cultivar, place }: PlantingOutlook,
-  { wetnessPressure }: PruningContext,
-): number {
-  const width = grownWidth(cultivar, planting.training)
-  if (potOf(place)) return Math.PI * (width / 2) ** 2
-  const { inRow, betweenRows, lines } = plantingSpacing(planting, cultivar, wetnessPressure)
-  return inRow * (place.kind === 'rows' ? betweenRows : lines)
 }
