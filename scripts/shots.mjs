@@ -15,7 +15,7 @@ const SHOTS = [
   { name: 'ground-bed', path: '/ground/demo-tunnel', fit: 'Long Ember' },
   { name: 'bench-water', path: '/bench/water' },
   { name: 'bench-feed', path: '/bench/feed' },
-  { name: 'bench-mix', path: '/bench/mix' },
+  { name: 'trials', path: '/trials?planting=demo-2026-bed-1-1&ask=stems', until: 'Save as CSV' },
   { name: 'planting', path: '/plantings/demo-2026-bed-1-1' },
   { name: 'planting-day', path: '/plantings/demo-2026-bed-4-1/set-out' },
   { name: 'support', path: '/plantings/demo-2026-row-a-1/support' },
@@ -50,6 +50,7 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
     await page.getByRole('option').first().click()
     await page.getByRole('heading', { name: 'Does this look like your place?' }).waitFor()
   }
+  if (acts.until) await page.getByRole('button', { name: acts.until }).waitFor()
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
   if (acts.stop) await page.getByRole('button', { name: acts.stop }).first().click()
   for (const name of acts.press ?? []) await page.getByRole('button', { name, exact: true }).click()

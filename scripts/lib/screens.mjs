@@ -27,6 +27,7 @@ export const SCREENS = [
   '/planting-day',
   '/plants/demo-2026-bed-1-1-1',
   '/shed',
+  '/trials',
   '/practice',
   '/bench/water',
   '/bench/feed',

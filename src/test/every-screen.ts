@@ -34,6 +34,7 @@ import { seasonCsv } from '../features/season/season-csv'
 import { buyingCsv } from '../features/shed/buying-csv'
 import { shedView } from '../features/shed/queries'
 import { orderViewOf } from '../features/walk/order/queries'
+import { trialSky, trialsView } from '../features/trials/queries'
 import { roundOf } from '../features/walk/queries'
 
 const STAMP = new Date('2026-06-18T12:00:00Z')
@@ -68,6 +69,8 @@ export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
   '/basket': basketView,
   '/season/next': nextView,
   '/basket/review': (day) => reviewView(day, undefined),
+  '/trials': (day) => trialsView(day, {}),
+  '/trials/weather': (day) => trialSky(day, day.state.record.plantings[0]?.id ?? null),
   '/practice': ({ state }) => practiceView(state),
   '/almanac': workedValues,
   '/almanac (ways)': effectsOf,

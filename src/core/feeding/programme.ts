@@ -74,18 +74,16 @@ export function feedingProgramme(
   const wantedUntil = lastWanted(place.demand.n)
   const last = Math.min(place.days - STOPS_BEFORE_END, wantedUntil)
   const given = (second: boolean) =>
-    schoolFeeds(school, crop, { flowers, last, second }).map(
-      ({ product, ...feed }): ProgrammeFeed => ({
-        name: product.name,
-        n: product.n,
-        p2o5: product.p2o5,
-        k2o: product.k2o,
-        release: product.release,
-        nitrogen: product.nitrogen,
-        ...feed,
-        grams: feed.aPlant * count,
-      }),
-    )
+    schoolFeeds(school, crop, { flowers, last, second }).map(({ product, ...feed }): ProgrammeFeed => ({
+      name: product.name,
+      n: product.n,
+      p2o5: product.p2o5,
+      k2o: product.k2o,
+      release: product.release,
+      nitrogen: product.nitrogen,
+      ...feed,
+      grams: feed.aPlant * count,
+    }))
   const made = (feeds: ProgrammeFeed[]): Programme => {
     const weeks = nutrientLedger({ ...place, fed: [] }, 'n', feeds)
     return {

@@ -9,7 +9,7 @@ import type { FlowerSchool } from '../pruning'
 import type { WetnessPressure } from '../climate'
 import { stageEntries, type PlantingOutlook } from '../season'
 import type { PlanDose, PlanWatering, RootRoom, SeasonPlan } from '../season-model'
-import { plantGround } from '../spacing'
+import { plantGround, plantingSpacing } from '../spacing'
 import type { DepthSchool, FeedingSchool } from '../transplant'
 import { WATERS_AT, type WateringSchool } from '../watering'
 
@@ -125,9 +125,19 @@ export const skirtOf = (training: Training): number =>
       ? 0.1
       : SKIRT
 
-/** m² that each plant has to itself. */
-const groundOf = ({ own, cultivar, training, spacing, wetness }: Grown): number =>
-  plantGround({ ...own.planting, training, spacingSchool: spacing }, cultivar, own.place, wetness)
+/** † m of the paths about a bed whose light its plants take. Against: half the usual path on either side. */
+const PATH = 0.5
+
+/** m² whose light each plant takes: in a bed, its share of the paths too. */
+function groundOf({ own, cultivar, training, spacing, wetness }: Grown): number {
+  const { planting, place } = own
+  const spaced = { ...planting, training, spacingSchool: spacing }
+  const ground = plantGround(spaced, cultivar, place, wetness)
+  if (place.pot || place.kind === 'rows') return ground
+  const { inRow, lines } = plantingSpacing(spaced, cultivar, wetness)
+  const across = Math.max(1, Math.round(place.width / lines))
+  return Math.max(ground, (inRow * (place.width + PATH)) / across)
+}
 
 /** Days from setting out after which nothing is left of a plant, where no frost ends it. */
 const LONGEST = 270

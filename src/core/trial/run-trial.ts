@@ -21,7 +21,7 @@ export interface TrialWay {
 export type TrialMeasure = 'plant' | 'area'
 
 /** A week's ripe fruit over the seasons, kg a plant: in 1, 5 and 9 of ten at the most. */
-export interface RipeWeek {
+interface RipeWeek {
   low: number
   middle: number
   high: number
@@ -75,6 +75,8 @@ export interface TrialInput {
   ways: readonly TrialWay[]
   seasons: readonly SeasonWeather[]
   measure?: TrialMeasure
+  /** kg a plant that is expected of the first way in the middle season: all kg are drawn to it; else as the model grows them. */
+  usual?: number
 }
 
 /** Seasons after which what came so far is told. */
@@ -105,13 +107,14 @@ export function* trialing({
   ways,
   seasons,
   measure = 'plant',
+  usual,
 }: TrialInput): Generator<TrialResult, TrialResult> {
   requireInRange('ways', ways.length, 1, MOST_WAYS)
   requireInRange('seasons', seasons.length, 1, 10_000)
   if (new Set(ways.map(({ id }) => id)).size < ways.length)
     throw new RangeError('ways must have ids of their own')
   const grown: PlantSeason[][] = ways.map(() => [])
-  const soFar = () => resultOf(ways, grown, seasons, measure)
+  const soFar = () => resultOf(ways, grown, seasons, { measure, usual })
   for (const [at, weather] of seasons.entries()) {
     ways.forEach(({ plan }, way) => grown[way]!.push(simulateSeason(plan, weather)))
     if ((at + 1) % TOLD_EVERY === 0 && at + 1 < seasons.length) yield soFar()
@@ -123,9 +126,16 @@ function resultOf(
   ways: readonly TrialWay[],
   grown: readonly PlantSeason[][],
   seasons: readonly SeasonWeather[],
-  measure: TrialMeasure,
+  { measure, usual }: { measure: TrialMeasure; usual: number | undefined },
 ): TrialResult {
-  const results = ways.map((way, at) => wayResult(way, grown[at]!, measure))
+  const middle = quantile(
+    grown[0]!.map(({ sound }) => sound),
+    0.5,
+  )
+  const scale = usual === undefined || middle === 0 ? 1 : usual / middle
+  /** Of a plant's kg in the model, what is compared. */
+  const counts = ({ plan }: TrialWay) => (measure === 'plant' ? scale : scale / plan.ground)
+  const results = ways.map((way, at) => wayResult(way, grown[at]!, { scale, per: counts(way) }))
   const done = grown[0]!.length
   const [first] = results
   return {
@@ -138,8 +148,8 @@ function resultOf(
         ...pairedTo(differences),
         later: laterOf(first!.firstRipe, result.firstRipe),
         causes: causesOf(
-          was.map((one) => ({ one, per: perOf(ways[0]!, measure) })),
-          is.map((one) => ({ one, per: perOf(ways[at + 1]!, measure) })),
+          was.map((one) => ({ one, per: counts(ways[0]!) })),
+          is.map((one) => ({ one, per: counts(ways[at + 1]!) })),
         ),
         split: splitOf(differences, seasons.slice(0, done), ways[0]!.plan),
       }
@@ -149,22 +159,26 @@ function resultOf(
   }
 }
 
-/** Of a plant's kg, what counts. */
-const perOf = ({ plan }: TrialWay, measure: TrialMeasure) => (measure === 'plant' ? 1 : 1 / plan.ground)
-
-function wayResult(way: TrialWay, seasons: readonly PlantSeason[], measure: TrialMeasure): WayResult {
+function wayResult(
+  way: TrialWay,
+  seasons: readonly PlantSeason[],
+  { scale, per }: { scale: number; per: number },
+): WayResult {
   const count = seasons.length
   const mean = (of: (one: PlantSeason) => number) => seasons.reduce((sum, one) => sum + of(one), 0) / count
-  const sound = seasons.map((one) => one.sound)
+  const sound = seasons.map((one) => one.sound * scale)
   const lost = Object.fromEntries(
-    Object.keys(seasons[0]!.lost).map((cause) => [cause, mean((one) => one.lost[cause as LossCause])]),
+    Object.keys(seasons[0]!.lost).map((cause) => [
+      cause,
+      scale * mean((one) => one.lost[cause as LossCause]),
+    ]),
   ) as Record<LossCause, number>
   return {
     id: way.id,
     sound,
-    measured: sound.map((kg) => kg * perOf(way, measure)),
+    measured: seasons.map((one) => one.sound * per),
     firstRipe: seasons.map(({ firstRipe }) => firstRipe),
-    indoors: mean(({ indoors }) => indoors),
+    indoors: scale * mean(({ indoors }) => indoors),
     lost,
     litres: mean(({ litres }) => litres),
     minutes: mean(({ minutes }) => minutes),
@@ -172,17 +186,17 @@ function wayResult(way: TrialWay, seasons: readonly PlantSeason[], measure: Tria
     fruitMass: mean(({ fruitMass }) => fruitMass),
     leafLost: mean(({ leafLost }) => leafLost),
     lostWhole: seasons.filter(({ firstRipe, endedBy }) => firstRipe === null && endedBy !== 'never').length,
-    weeks: weeksOf(seasons),
+    weeks: weeksOf(seasons, scale),
   }
 }
 
-function weeksOf(seasons: readonly PlantSeason[]): RipeWeek[] {
+function weeksOf(seasons: readonly PlantSeason[], scale: number): RipeWeek[] {
   const days = seasons[0]!.ripeByDay.length
   return Array.from({ length: Math.ceil(days / WEEK) }, (_, week) => {
     const kg = seasons.map(({ ripeByDay }) => {
       let sum = 0
       for (let day = week * WEEK; day < Math.min(days, (week + 1) * WEEK); day++) sum += ripeByDay[day]!
-      return sum
+      return sum * scale
     })
     return { low: quantile(kg, 0.1), middle: quantile(kg, 0.5), high: quantile(kg, 0.9) }
   })

@@ -7,6 +7,7 @@ export const WORKSPACES = [
   { name: 'Shed', about: 'supplies and costs', path: '/shed', key: 'h', inBar: false },
   { name: 'Clinic', about: 'what’s wrong?', path: '/clinic', key: 'c', inBar: false },
   { name: 'Basket', about: 'harvest', path: '/basket', key: 'v', inBar: false },
+  { name: 'Trials', about: 'which way is better here', path: '/trials', key: 'r', inBar: false },
   { name: 'Practice', about: 'learn to prune', path: '/practice', key: 'p', inBar: false },
   { name: 'Almanac', about: 'how it is worked out', path: '/almanac', key: 'a', inBar: false },
   { name: 'Logbook', about: 'everything you did', path: '/logbook', key: 'l', inBar: false },

@@ -7,13 +7,7 @@ import { usualHeight } from '../../core/support'
 import { plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import type { Manner } from '../../core/facts'
 import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
-import {
-  allPlantings,
-  entriesOfPlant,
-  grownAlong,
-  plantCourse,
-  type PlantingOutlook,
-} from '../../core/season'
+import { allPlantings, entriesOfPlant, grownAlong, plantCourse } from '../../core/season'
 import { plantGround } from '../../core/spacing'
 import { sayCautions } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'

@@ -1,3 +1,4 @@
+import { TryIt } from '../../components/try-it'
 import { PartHeading } from '../../components/advice/why'
 import type { Training } from '../../core/crop'
 import { formatMeasure } from '../../core/quantity'
@@ -74,6 +75,10 @@ export function SystemsTable({ view }: { view: PlantView }) {
         you prune every 10 days and average weather.{' '}
         {plant.bush && `${sayCount(1, 'row')} shows what a bush loses when it is pruned like a vine.`}
       </p>
+      <div className="flex flex-wrap gap-x-6">
+        <TryIt planting={view.plantingId} ask="stems" />
+        {!plant.bush && plant.crop === 'tomato' && <TryIt planting={view.plantingId} ask="top" />}
+      </div>
     </section>
   )
 }

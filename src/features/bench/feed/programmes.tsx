@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { TryIt } from '../../../components/try-it'
 import { PartHeading } from '../../../components/advice/why'
 import { capital } from '../../../wording/names'
 import type { FeedDetail, ProgrammeView } from './queries'
@@ -53,6 +54,7 @@ export function Programmes({ detail, manner }: { detail: FeedDetail; manner: Man
           ))}
         </ul>
       </details>
+      <TryIt place={detail.id} ask="feeding" />
     </section>
   )
 }

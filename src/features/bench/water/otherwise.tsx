@@ -1,3 +1,4 @@
+import { TryIt } from '../../../components/try-it'
 import { PartHeading } from '../../../components/advice/why'
 import type { Manner } from '../../../core/facts'
 import { EMITTER_REACH, MULCH_DEPTH } from '../../../core/watering'
@@ -19,6 +20,10 @@ export function WaterOtherwise({ place, manner }: { place: PlaceWaterView; manne
           </li>
         ))}
       </ul>
+      <div className="flex flex-wrap gap-x-6">
+        <TryIt place={place.id} ask="watering" />
+        {!place.isPot && <TryIt place={place.id} ask="mulch" />}
+      </div>
       {!place.mulched && !place.isPot && (
         <p className="mt-2">
           Bare soil loses up to a sixth more water: {sayLength(MULCH_DEPTH, manner)} of straw here is{' '}

@@ -2,6 +2,7 @@
 
 import { Link } from '../../../components/link'
 import { useState } from 'react'
+import { TryIt } from '../../../components/try-it'
 import { PartHeading } from '../../../components/advice/why'
 import { DataTable, type Column } from '../../../components/table/data-table'
 import type { Manner } from '../../../core/facts'
@@ -81,6 +82,11 @@ export function PlantTable({
             <Link href={`/plantings/${planting.id}${query}`} className="link">
               See its dates
             </Link>
+            {!stands && (
+              <div>
+                <TryIt planting={planting.id} ask="spacing" />
+              </div>
+            )}
             <DataTable
               label={`Plants of ${name}`}
               rows={own}

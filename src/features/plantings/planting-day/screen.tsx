@@ -6,6 +6,7 @@ import { Ahead } from '../../../components/act/ahead'
 import { useAct } from '../../../components/act/use-act'
 import { takeWayBack } from '../../../components/act/way-back'
 import { Cautions, PartHeading, Why } from '../../../components/advice/why'
+import { TryIt } from '../../../components/try-it'
 import { FootBar } from '../../../components/foot-bar'
 import { PlantSection } from '../../../components/drawing/plant-section'
 import { useKeys } from '../../../components/keys/keys'
@@ -203,15 +204,18 @@ export function PlantingDayScreen({ day }: { day: PlantingDay }) {
           </FootBar>
         )}
         {advice.alternatives.length > 0 && (
-          <SchoolTable
-            rows={rowsOf(advice, school, manner)}
-            chosen={school}
-            manner={manner}
-            onChoose={(next) => {
-              setSchool(next)
-              setDragged(null)
-            }}
-          />
+          <>
+            <SchoolTable
+              rows={rowsOf(advice, school, manner)}
+              chosen={school}
+              manner={manner}
+              onChoose={(next) => {
+                setSchool(next)
+                setDragged(null)
+              }}
+            />
+            <TryIt planting={day.plantingId} ask="depth" />
+          </>
         )}
         <Why heading="Is today the day?" reasons={day.verdict.reasons} />
         <InTheHole day={day} />

@@ -1,3 +1,4 @@
+import { TryIt } from '../../../components/try-it'
 import { PartHeading } from '../../../components/advice/why'
 import { HARDENING_DAYS } from '../../../core/season'
 import type { SeasonPart } from './season-part'
@@ -103,6 +104,10 @@ export function Ways({ id, ways, canChoose }: { id: string; ways: SeasonPart['wa
           </li>
         ))}
       </ul>
+      <div className="flex flex-wrap gap-x-6">
+        {canChoose && <TryIt planting={id} ask="day" />}
+        <TryIt planting={id} ask="cover" />
+      </div>
     </section>
   )
 }

@@ -1,0 +1,54 @@
+'use client'
+
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { TrialResult } from '../../core/trial'
+import type { TrialBench } from '../../workers/trial-bench'
+import type { TrialQuestion } from '../../workers/trial.worker'
+
+/** A trial under way: what came so far, and how it stands. */
+export interface TrialRun {
+  result: TrialResult | null
+  state: 'running' | 'done' | 'stopped' | 'failed'
+  stop: () => void
+  start: () => void
+}
+
+/** Runs a trial as soon as it is asked, beside the page; another question ends the one before. */
+export function useTrial(question: TrialQuestion, bench: TrialBench): TrialRun {
+  const [result, setResult] = useState<TrialResult | null>(null)
+  const [state, setState] = useState<TrialRun['state']>('running')
+  const asked = useRef(0)
+  const key = JSON.stringify(question)
+
+  const start = useCallback(() => {
+    const own = ++asked.current
+    const isOwn = () => own === asked.current
+    setState('running')
+    bench
+      .run(JSON.parse(key) as TrialQuestion, (soFar) => {
+        if (isOwn()) setResult(soFar)
+      })
+      .then(
+        (whole) => {
+          if (!isOwn() || whole === null) return
+          // What comes late of the way there no longer counts.
+          asked.current++
+          setResult(whole)
+          setState('done')
+        },
+        () => isOwn() && setState('failed'),
+      )
+  }, [key, bench])
+  const stop = useCallback(() => {
+    asked.current++
+    bench.stop()
+    setState('stopped')
+  }, [bench])
+
+  useEffect(() => {
+    setResult(null)
+    start()
+  }, [start])
+
+  return { result, state, stop, start }
+}
