@@ -52,10 +52,14 @@ test('the same done on both at once is told, both are kept, and one can be undon
         entries: { kind: string; data: { litres?: number } }[]
       }
     ).entries
-  const waterings = (await logged()).filter(({ kind, data }) => kind === 'watered' && data.litres === 40)
-  expect(waterings).toHaveLength(2)
+  const waterings = async () =>
+    (await logged()).filter(({ kind, data }) => kind === 'watered' && data.litres === 40)
+  // One server hears of what another wrote a moment later.
+  await expect.poll(waterings).toHaveLength(2)
   const voids = (await logged()).filter(({ kind }) => kind === 'void').length
   await other.getByRole('button', { name: 'Undo mine' }).click()
   await expect(other.getByText(/^Undone: /)).toBeVisible()
-  expect((await logged()).filter(({ kind }) => kind === 'void')).toHaveLength(voids + 1)
+  await expect
+    .poll(async () => (await logged()).filter(({ kind }) => kind === 'void'))
+    .toHaveLength(voids + 1)
 })
