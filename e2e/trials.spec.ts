@@ -19,9 +19,13 @@ test('a question is asked by keyboard, answered as seasons grow, used and undone
   await expect(page.getByRole('figure', { name: 'Ripe fruit by week' })).toBeVisible()
   await use.click()
   await expect(page.getByText('Ditch Wren, Bed 4: bare soil from now on.')).toBeVisible()
-  await expect(page.getByText('Bare soil: now')).toBeVisible()
+  await expect(
+    page
+      .getByRole('link', { name: 'Compare: straw' })
+      .or(page.getByRole('link', { name: 'Leave out: straw' })),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText('Straw: now')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Leave out: bare soil' })).toBeVisible()
 })
 
 test('a trial has an address with ways of one’s own, says what cannot be, and is saved as a table', async ({
@@ -35,6 +39,7 @@ test('a trial has an address with ways of one’s own, says what cannot be, and 
   await expect(page.getByText(/20\sL per plant: It is planted out already/)).toBeVisible()
   const save = page.getByRole('button', { name: 'Save as CSV' })
   await expect(save).toBeVisible()
+  await expect(page.getByText(/^This (holds even|turns with)/)).toBeVisible()
   await expect(page.getByRole('region', { name: 'What each way gives and takes' })).toContainText(
     'In a cage, dark film',
   )
@@ -48,10 +53,12 @@ test('a way is left out and another put in, and what Prairie does not plan is no
   await open(page, '/trials?planting=demo-2026-bed-1-1&ask=shade')
   await page.getByRole('link', { name: 'Leave out: 50 % shade cloth' }).click()
   await expect(page.getByRole('link', { name: 'Compare: 50 % shade cloth' })).toBeVisible()
-  await page.getByRole('button', { name: 'Note: 30 % shade cloth' }).click()
+  await page.getByLabel('Also change: 30 % shade cloth').selectOption({ label: 'straw' })
+  await expect(page).toHaveURL(/shade\.30~mulch\.straw/)
+  await page.getByRole('button', { name: 'Note: 30 % shade cloth, straw' }).click()
   await expect(page.getByText(/Noted for Copperlace/)).toBeVisible()
   await page.goto('/logbook')
-  await expect(page.getByText(/30 % shade cloth\./).first()).toBeVisible()
+  await expect(page.getByText(/30 % shade cloth, straw\./).first()).toBeVisible()
 })
 
 test('a decision elsewhere opens its trial already asked, and it can be stopped and run again', async ({
@@ -83,4 +90,17 @@ test('the trial reads on a phone and passes axe', async ({ page }) => {
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0)
   const { violations } = await new AxeBuilder({ page }).analyze()
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([])
+})
+
+test('a trial is kept, opened again from the list and undone in the logbook', async ({ page }) => {
+  await open(page, '/trials?planting=demo-2026-bed-1-1&ask=stems&way=stems.cage')
+  await page.getByRole('button', { name: 'Keep this trial' }).click()
+  await expect(page.getByText('This trial is kept.')).toBeVisible()
+  await page.goto('/trials?planting=demo-2026-bed-4-1&ask=mulch')
+  const kept = page.getByRole('region', { name: 'Kept trials' })
+  await kept.locator('summary').first().click()
+  await expect(kept.getByText(/^Two stems \(now\): .* per plant, 8 years in 10/)).toBeVisible()
+  await kept.getByRole('link', { name: 'Run it again as things are now' }).first().click()
+  await expect(page).toHaveURL(/way=stems\.cage/)
+  await expect(kept.getByText(/the trial you see/).first()).toBeVisible()
 })

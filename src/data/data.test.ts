@@ -379,6 +379,11 @@ describe('a garden file', () => {
       work: 'tend',
       minutes: 12,
       usual: 10,
+      asked: 'planting=demo-2026-bed-1-1&ask=stems',
+      seasons: 200,
+      said: 'In a cage: more in 176 of 200 seasons',
+      measure: 'plant',
+      ways: [{ name: 'Two stems (now)', low: 2, middle: 3, high: 4 }],
     }
     const fields: Record<LogEntry['kind'], (keyof typeof values)[]> = {
       sown: ['seeds'],
@@ -396,6 +401,7 @@ describe('a garden file', () => {
       pruned: ['cuts', 'except'],
       marked: ['marks'],
       practised: ['level', 'seed', 'points'],
+      tried: ['asked', 'seasons', 'said', 'measure', 'ways'],
       watered: ['litres'],
       fed: ['name', 'grams', 'n', 'p2o5', 'k2o', 'release', 'nitrogen'],
       'moisture-read': ['method', 'feel'],

@@ -87,6 +87,8 @@ export function detailsOf(entry: LogEntry, crop: Crop, manner: Manner): string {
       )
     case 'practised':
       return `${entry.data.points} points`
+    case 'tried':
+      return entry.data.said
     case 'watered':
       return volume(entry.data.litres)
     case 'fed': {

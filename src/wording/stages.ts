@@ -35,6 +35,7 @@ export const ENTRY_NAMES: Record<EntryKind, string> = {
   pruned: 'pruned',
   marked: 'parts checked',
   practised: 'practiced',
+  tried: 'tried over many seasons',
   watered: 'watered',
   fed: 'fed',
   'moisture-read': 'moisture read',

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { SINGLE_VALUES } from '../core/season-model'
 import type { PairedResult, TrialResult, WayResult } from '../core/trial'
 import { MANNERS } from '../test/said-faults'
-import { saySplit, sayVerdict } from './trials'
+import { sayHolds, saySplit, sayVerdict, VALUE_NAMES } from './trials'
 
 /** With common spaces. */
 const plain = <Said>(said: Said): Said =>
@@ -86,4 +87,14 @@ it('says in which weather it is otherwise', () => {
     'In the 60 wettest seasons it gives 200 g less; in the 60 driest seasons, 1.2 kg more.',
   )
   expect(saySplit(paired('cage'), metric)).toBeNull()
+})
+
+it('names every working value of the model, and says which of them turn a conclusion', () => {
+  expect(Object.keys(VALUE_NAMES).sort()).toEqual([...SINGLE_VALUES].sort())
+  expect(sayHolds([])).toMatch(/holds even if/)
+  const rot = { value: 'LOSSES.rot', factor: 0.75, median: 0, says: 'neither' } as const
+  expect(sayHolds([rot])).toBe(
+    'This turns with what the model takes: if blossom-end rot in dry soil is a quarter less, there is no clear difference.',
+  )
+  expect(sayHolds([rot, rot, rot, rot, rot])).toMatch(/; and 2\s?more such values\.$/)
 })

@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink'
-import type { TrialResult } from '../core/trial'
+import type { TrialResult, TurningValue } from '../core/trial'
 import type { TrialQuestion, TrialWorker } from './trial.worker'
 
 /** Runs trials beside the page, one at a time: what is asked ends the one before, which answers null. */
@@ -8,12 +8,12 @@ export class TrialBench {
   private remote: Remote<TrialWorker> | null = null
 
   run(question: TrialQuestion, onSoFar: (soFar: TrialResult) => void): Promise<TrialResult | null> {
-    if (!this.remote) {
-      this.worker = new Worker(new URL('./trial.worker.ts', import.meta.url), { type: 'module' })
-      this.remote = wrap<TrialWorker>(this.worker)
-    }
-    const weather = new URL(question.weather, location.href).href
-    return this.remote.run({ ...question, weather }, proxy(onSoFar))
+    return this.ready().run(absolute(question), proxy(onSoFar))
+  }
+
+  /** Which working values of the model turn what it concludes of a way. */
+  turning(question: TrialQuestion, of: string): Promise<TurningValue[] | null> {
+    return this.ready().turning(absolute(question), of)
   }
 
   /** Stops at once; what was asked is never answered. */
@@ -22,4 +22,18 @@ export class TrialBench {
     this.worker = null
     this.remote = null
   }
+
+  private ready(): Remote<TrialWorker> {
+    if (!this.remote) {
+      this.worker = new Worker(new URL('./trial.worker.ts', import.meta.url), { type: 'module' })
+      this.remote = wrap<TrialWorker>(this.worker)
+    }
+    return this.remote
+  }
 }
+
+/** A worker knows no page that its addresses belong to. */
+const absolute = (question: TrialQuestion): TrialQuestion => ({
+  ...question,
+  weather: new URL(question.weather, location.href).href,
+})

@@ -1,6 +1,6 @@
 import { expose } from 'comlink'
 import { seasonWeathers, type SeasonWeather } from '../core/season-model'
-import { trialing, type TrialInput, type TrialResult } from '../core/trial'
+import { trialing, turningValues, type TrialInput, type TrialResult, type TurningValue } from '../core/trial'
 import { gathered, type TrialSky } from './trial-sky'
 
 /** What is tried, and the address of its weather. */
@@ -48,6 +48,24 @@ async function run(
   return null
 }
 
-const trialWorker = { run }
+/** Which working values turn what it concludes of a way against the present one; the next one that is asked ends it. */
+async function turning(
+  { weather, ways, measure }: TrialQuestion,
+  of: string,
+): Promise<TurningValue[] | null> {
+  const own = ++asked
+  const [was] = ways
+  const is = ways.find(({ id }) => id === of)
+  if (!was || !is) return null
+  const steps = turningValues({ ways: [was.plan, is.plan], seasons: await fetched(weather), measure })
+  while (own === asked) {
+    const { done, value } = steps.next()
+    if (done) return value
+    await pause()
+  }
+  return null
+}
+
+const trialWorker = { run, turning }
 export type TrialWorker = typeof trialWorker
 expose(trialWorker)

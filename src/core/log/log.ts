@@ -5,6 +5,7 @@ import type { HarvestEntries } from '../harvest'
 import type { CaseEntries } from '../health'
 import type { PracticeEntries } from '../pruning'
 import type { StageEntries } from '../season'
+import type { TrialEntries } from '../trial'
 import type { WaterEntries } from '../watering'
 import type { CallEntries } from '../calls'
 
@@ -16,6 +17,7 @@ export interface EntryData
     HarvestEntries,
     PlantEntries,
     PracticeEntries,
+    TrialEntries,
     WaterEntries,
     FeedEntries,
     CaseEntries,
@@ -40,6 +42,7 @@ export const ENTRY_KINDS = Object.keys({
   pruned: true,
   marked: true,
   practised: true,
+  tried: true,
   watered: true,
   fed: true,
   'moisture-read': true,

@@ -114,3 +114,33 @@ export const DISEASE = {
 
 /** °C under which a plant dies. */
 export const FROST_KILLS = -0.5
+
+/** Tables of working values that stand alone, each a number or a few. */
+const VARIED = { MODEL, NITROGEN, LOSSES, DISEASE } as const
+
+/** Every working value that is a single number, as `LOSSES.rot`. */
+export const SINGLE_VALUES: readonly string[] = Object.entries(VARIED).flatMap(([table, values]) =>
+  Object.entries(values)
+    .filter(([, value]) => typeof value === 'number')
+    .map(([name]) => `${table}.${name}`),
+)
+
+/**
+ * Does something with one working value so many times what it is taken for, and takes it back. What was remembered of a
+ * plan was worked out with the values as they were then: give it new plans.
+ *
+ * @param value as in {@link SINGLE_VALUES}
+ * @throws RangeError when there is no such value
+ */
+export function withValue<Result>(value: string, factor: number, work: () => Result): Result {
+  if (!SINGLE_VALUES.includes(value)) throw new RangeError(`value must be one of the model's, not ${value}`)
+  const [table, name] = value.split('.') as [keyof typeof VARIED, string]
+  const values = VARIED[table] as Record<string, unknown>
+  const taken = values[name] as number
+  values[name] = taken * factor
+  try {
+    return work()
+  } finally {
+    values[name] = taken
+  }
+}

@@ -6,7 +6,7 @@ export interface Paired {
   low: number
   high: number
   better: number
-  /** Whether 8 seasons in 10 lie on one side of none. */
+  /** Whether 8 seasons in 10 lie on one side or are the same, and the middle one is worth telling. */
   isClear: boolean
   /** Whether it is the same in every season. */
   isSame: boolean
@@ -15,15 +15,27 @@ export interface Paired {
 /** kg under which nobody would weigh a difference. */
 const LEAST = 1e-6
 
-/** @param differences kg of each season, of the other way less the first */
-export function pairedTo(differences: readonly number[]): Paired {
-  const [low, high] = [quantile(differences, 0.1), quantile(differences, 0.9)]
+/** Of what the first way gives, under which a difference is none that a grower would see. */
+const WORTH = 0.01
+
+/**
+ * @param differences kg of each season, of the other way less the first
+ * @param usual kg that the first way gives in the middle season
+ */
+export function pairedTo(differences: readonly number[], usual: number): Paired {
+  const [low, median, high] = [0.1, 0.5, 0.9].map((share) => quantile(differences, share)) as [
+    number,
+    number,
+    number,
+  ]
+  // Seasons that end before anything ripens, whatever is done, speak for neither.
+  const isOneSided = median > 0 ? low >= -LEAST : high <= LEAST
   return {
-    median: quantile(differences, 0.5),
+    median,
     low,
     high,
     better: differences.filter((kg) => kg > LEAST).length / differences.length,
-    isClear: low > LEAST || high < -LEAST,
+    isClear: isOneSided && Math.abs(median) > Math.max(LEAST, WORTH * usual),
     isSame: differences.every((kg) => Math.abs(kg) <= LEAST),
   }
 }

@@ -145,7 +145,7 @@ function resultOf(
       const differences = result.measured.map((kg, season) => kg - first!.measured[season]!)
       return {
         id: result.id,
-        ...pairedTo(differences),
+        ...pairedTo(differences, quantile(first!.measured, 0.5)),
         later: laterOf(first!.firstRipe, result.firstRipe),
         causes: causesOf(
           was.map((one) => ({ one, per: counts(ways[0]!) })),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { indexOf, seasonStart, simulateSeasons } from '../climate'
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { seasonOutlook, type PlantingOutlook } from '../season'
-import { simulateSeason, type SeasonPlan } from '../season-model'
+import { simulateSeason, withValue, type SeasonPlan } from '../season-model'
 import { usualFeeding } from '../transplant'
 import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
 import { cultivarOf, modelClimate, usualPlan } from '../../test/season-plans'
@@ -16,6 +16,7 @@ import {
   runTrial,
   trialing,
   TRIAL_ASPECTS,
+  turningValues,
   waysAsked,
   type TrialResult,
 } from '.'
@@ -131,9 +132,27 @@ describe('a trial', () => {
 describe('paired differences', () => {
   it('are clear only where eight of ten lie on one side', () => {
     const tens = (bad: number) => Array.from({ length: 100 }, (_, at) => (at < bad ? -1 : 1))
-    expect(pairedTo(tens(5))).toMatchObject({ isClear: true, better: 0.95, median: 1 })
-    expect(pairedTo(tens(30))).toMatchObject({ isClear: false, better: 0.7 })
-    expect(pairedTo(tens(97))).toMatchObject({ isClear: true, median: -1 })
+    expect(pairedTo(tens(5), 1)).toMatchObject({ isClear: true, better: 0.95, median: 1 })
+    expect(pairedTo(tens(30), 1)).toMatchObject({ isClear: false, better: 0.7 })
+    expect(pairedTo(tens(97), 1)).toMatchObject({ isClear: true, median: -1 })
+  })
+
+  it('that are none worth telling, or none in lost seasons, do not blur what is clear', () => {
+    const lost = Array.from({ length: 100 }, (_, at) => (at < 30 ? 0 : 1))
+    expect(pairedTo(lost, 3)).toMatchObject({ isClear: true, low: 0 })
+    expect(
+      pairedTo(
+        lost.map((kg) => -kg),
+        3,
+      ),
+    ).toMatchObject({ isClear: true, median: -1 })
+    expect(
+      pairedTo(
+        lost.map((kg) => kg / 100),
+        3,
+      ),
+    ).toMatchObject({ isClear: false })
+    expect(pairedTo([0, 0, 0], 0)).toMatchObject({ isClear: false, isSame: true })
   })
 
   it('lie between neighbours', () => {
@@ -150,6 +169,38 @@ describe('paired differences', () => {
     expect(splitOf(wet, climate.weathers, plan)).toMatchObject({ sign: 'rain', seasons: 18 })
     const chance = climate.weathers.map((_, at) => Math.sin(at * 7919))
     expect(splitOf(chance, climate.weathers, plan)).toBeNull()
+  })
+})
+
+describe('how far a conclusion holds', () => {
+  const turned = (was: SeasonPlan, is: SeasonPlan) => {
+    const steps = turningValues({ ways: [was, is], seasons: climate.weathers })
+    let step = steps.next()
+    while (!step.done) step = steps.next()
+    return step.value
+  }
+  it('holds whatever is off where nothing but water decides, and leaves every value as it was', () => {
+    const dry = slicer({ watering: { by: 'rain' }, roots: { kind: 'pot', litres: 15, reservoir: 0 } })
+    const before = simulateSeason(slicer(), climate.weathers[0]!).sound
+    expect(turned({ ...dry, watering: { by: 'need', at: 0.8, every: 1, most: 40 } }, dry)).toEqual([])
+    expect(simulateSeason(slicer(), climate.weathers[0]!).sound).toBe(before)
+  })
+
+  it('turns with what it hangs on alone', () => {
+    const lies = usualPlan(cultivarOf('paste', 'determinate'), 'bush', climate.day('05-12'))
+    const found = turned(slicer({ cloth: 0 }), slicer({ shade: 0.02 }))
+    for (const { value, factor, says } of found) {
+      expect([0.75, 1.25]).toContain(factor)
+      expect(value).toMatch(/^[A-Z]+\.\w+$/)
+      expect(['better', 'worse', 'neither']).toContain(says)
+    }
+    // Half a bush lies: with nothing lost on the soil, holding it up would change nothing.
+    const losses = simulateSeason(lies, climate.weathers[0]!).lost.ground
+    expect(
+      withValue('LOSSES.bushLies', 0, () => simulateSeason({ ...lies }, climate.weathers[0]!).lost.ground),
+    ).toBe(0)
+    expect(losses).toBeGreaterThan(0)
+    expect(() => withValue('LOSSES.luck', 1, () => 0)).toThrow(RangeError)
   })
 })
 

@@ -120,6 +120,23 @@ export const ENTRY_DATA: Record<EntryKind, AnyObjectSchema> = {
     seed: number().required().integer().min(0).max(1_000_000_000),
     points: number().required().integer().min(0).max(100),
   }).noUnknown(),
+  tried: object({
+    asked: string().required().max(500),
+    seasons: number().required().integer().min(1).max(10_000),
+    said: string().required().max(200),
+    measure: string().required().oneOf(['plant', 'area']),
+    ways: array(
+      object({
+        name: string().required().max(200),
+        low: number().required().min(0).max(10_000),
+        middle: number().required().min(0).max(10_000),
+        high: number().required().min(0).max(10_000),
+      }).noUnknown(),
+    )
+      .required()
+      .min(1)
+      .max(4),
+  }).noUnknown(),
   watered: object({ litres: number().required().min(0.01).max(1_000_000) }).noUnknown(),
   fed: object({
     name: string().required().max(80),

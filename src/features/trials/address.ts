@@ -48,6 +48,8 @@ export function trialAddress(
 ): string {
   const query = new URLSearchParams({ planting: asked.planting, ask: asked.ask })
   for (const way of asked.ways ?? []) query.append('way', wayText(way))
+  // None at all is said too: else the question would begin anew.
+  if (asked.ways?.length === 0) query.append('way', '')
   if (on) query.set('on', on)
   return `/trials?${query}`
 }

@@ -21,14 +21,16 @@ import {
   type TrialMeasure,
   type TrialWay,
 } from '../../core/trial'
+import { ofKind } from '../../core/log'
 import { mannerOf } from '../../data/garden-row'
 import { aPlantBears } from '../../data/results'
 import type { Day } from '../../data/garden-state'
 import type { WayTaken } from '../../data/way-taken'
 import { skyOf, type TrialSky } from '../../workers/trial-sky'
 import { sayCautions } from '../../wording/cautions'
+import { formatDate } from '../../wording/dates'
 import { capital } from '../../wording/names'
-import { CANNOT_WORDS, CAUTION_OF, choiceName, QUESTION_NAMES } from '../../wording/trials'
+import { CANNOT_WORDS, CAUTION_OF, choiceName, QUESTION_NAMES, sayMeasured } from '../../wording/trials'
 import { askedOf, trialAddress, wayText, type TrialAddress } from './address'
 import { changesOf } from './change-of'
 
@@ -38,6 +40,14 @@ interface ShownWay extends TrialWay {
   choices: readonly TrialChoice[]
   /** Whether the garden keeps it; else it can only be noted. */
   isPlanned: boolean
+}
+
+/** A way beside the present one as it may be changed: left out, or something else changed with it. */
+interface ChangeableWay {
+  id: string
+  name: string
+  without: string
+  also: readonly { question: string; choices: readonly { name: string; href: string }[] }[]
 }
 
 /** A choice of the question, to be put in or left out. */
@@ -52,10 +62,24 @@ interface ShownChoice {
   href: string
 }
 
+/** A trial that was kept, as it was then. */
+interface KeptTrial {
+  id: string
+  /** When and of what, in words. */
+  about: string
+  said: string
+  ways: readonly string[]
+  href: string
+  /** Whether the address asks it. */
+  isAsked: boolean
+}
+
 export interface TrialsView {
   manner: Manner
   on: IsoDate
   now: IsoDate
+  /** The newest first. */
+  kept: readonly KeptTrial[]
   plantings: readonly { id: string; name: string }[]
   /** Null: nothing is planned. */
   trial: {
@@ -65,6 +89,8 @@ export interface TrialsView {
     goesOn: boolean
     ask: TrialAspect
     measure: TrialMeasure
+    /** How its address asks it, as it is kept. */
+    asked: string
     /** kg that a plant is expected to bear as it is grown now, as the Basket says it. */
     usual: number
     questions: readonly { ask: TrialAspect; name: string; href: string; cannot: string | null }[]
@@ -72,6 +98,7 @@ export interface TrialsView {
     /** Whether no further way fits in. */
     isFull: boolean
     ways: readonly ShownWay[]
+    others: readonly ChangeableWay[]
     /** Ways of the address that cannot be, and why. */
     refused: readonly string[]
     cautions: readonly string[]
@@ -89,6 +116,7 @@ export function trialsView(day: Day, query: Record<string, string | string[] | u
     plantings.find(({ planting }) => planting.id === asked.planting) ??
     plantings.find(({ place }) => place.id === asked.place) ??
     plantings[0]
+  const trial = own ? trialOf(day, own, asked) : null
   return {
     manner: day.manner,
     on: day.on,
@@ -97,8 +125,40 @@ export function trialsView(day: Day, query: Record<string, string | string[] | u
       id: planting.id,
       name: `${cultivar.name}, ${place.name}`,
     })),
-    trial: own ? trialOf(day, own, asked) : null,
+    kept: keptTrials(day, trial),
+    trial,
   }
+}
+
+/** Trials that are listed at once. */
+const MOST_KEPT = 30
+
+function keptTrials({ outlook, state, manner, now, on }: Day, trial: TrialsView['trial']): KeptTrial[] {
+  const names = new Map(
+    state.record.plantings.map(({ id, cultivarId, placeId }) => [
+      id,
+      [
+        state.record.cultivars.find((one) => one.id === cultivarId)?.name,
+        state.record.places.find((one) => one.id === placeId)?.name,
+      ]
+        .filter(Boolean)
+        .join(', '),
+    ]),
+  )
+  return ofKind(outlook.counted, 'tried')
+    .slice(-MOST_KEPT)
+    .reverse()
+    .map(({ id, on: date, subject, data }) => ({
+      id,
+      about: `${formatDate(date, manner)}, ${names.get(subject.id) ?? 'a planting that is gone'}`,
+      said: data.said,
+      ways: data.ways.map(
+        ({ name, low, middle, high }) =>
+          `${name}: ${sayMeasured(middle, data.measure, manner)}, 8 years in 10 from ${sayMeasured(low, data.measure, manner)} to ${sayMeasured(high, data.measure, manner)}`,
+      ),
+      href: `/trials?${data.asked}${on === now ? '' : `&on=${on}`}`,
+      isAsked: trial?.asked === data.asked,
+    }))
 }
 
 function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsView['trial'] {
@@ -163,6 +223,7 @@ function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsVie
     goesOn: grown.stands,
     ask,
     measure: measureOf(ask),
+    asked: trialAddress({ planting: own.planting.id, ask, ways: chosen }, null).split('?')[1]!,
     usual: aPlantBears(day, own) * bearsInTime(own),
     questions: TRIAL_ASPECTS.map((each) => ({
       ask: each,
@@ -186,6 +247,35 @@ function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsVie
     }),
     isFull: chosen.length >= MOST_OTHERS,
     ways,
+    others: ways.slice(1).map(({ id, name, choices }) => {
+      const instead = (by: readonly TrialChoice[] | null) =>
+        address(chosen.flatMap((one) => (wayText(one) === id ? (by === null ? [] : [by]) : [one])))
+      const so = grownSo(grown, choices, cultivars) as Grown
+      return {
+        id,
+        name,
+        without: instead(null),
+        also: TRIAL_ASPECTS.filter((each) => !choices.some(({ aspect }) => aspect === each)).flatMap(
+          (each) => {
+            const current = choiceNow(so, each)
+            const can = choicesOf(so, each, cultivars).filter(
+              (one) => one.choice !== current && typeof one.grown !== 'string',
+            )
+            return can.length === 0
+              ? []
+              : [
+                  {
+                    question: QUESTION_NAMES[each],
+                    choices: can.map(({ choice }) => ({
+                      name: named({ aspect: each, choice }),
+                      href: instead([...choices, { aspect: each, choice }]),
+                    })),
+                  },
+                ]
+          },
+        ),
+      }
+    }),
     refused,
     cautions: sayCautions([...cautions], manner),
     weather: `/trials/weather?${weather}`,

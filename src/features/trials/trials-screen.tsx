@@ -7,7 +7,7 @@ import { Link } from '../../components/link'
 import { PartHeading } from '../../components/advice/why'
 import { capital } from '../../wording/names'
 import { sayCount } from '../../wording/say'
-import { QUESTION_NAMES } from '../../wording/trials'
+import { QUESTION_NAMES, sayHolds } from '../../wording/trials'
 import { Outcome } from './shown-later'
 import type { TrialsView } from './queries'
 import { useTrial } from './use-trial'
@@ -54,6 +54,7 @@ export function TrialsScreen({ view }: { view: TrialsView }) {
         <Running key={trial.ways.map(({ id }) => id).join()} view={view} trial={trial} bench={bench} />
       )}
       <Ways trial={trial} />
+      {view.kept.length > 0 && <Kept kept={view.kept} />}
       {trial.cautions.length > 0 && (
         <ul className="mt-4 max-w-prose border-l-4 border-stake px-3 text-sm">
           {trial.cautions.map((caution) => (
@@ -132,6 +133,14 @@ function Running({ view, trial, bench }: { view: TrialsView; trial: Trial; bench
       ) : (
         <Outcome view={view} trial={trial} result={result} />
       )}
+      {run.turning && (
+        <p className="mt-4 max-w-[70ch] text-sm">
+          {sayHolds(run.turning)}{' '}
+          <Link href="/almanac/workings" className="underline underline-offset-4">
+            How it is worked out
+          </Link>
+        </p>
+      )}
       <div className="mt-4 flex flex-wrap items-center gap-3 print:hidden" aria-live="polite">
         {state === 'running' && (
           <>
@@ -170,42 +179,97 @@ function Running({ view, trial, bench }: { view: TrialsView; trial: Trial; bench
   )
 }
 
-/** The ways that are compared, each to be left out, and what else the question offers. */
+/** The ways that are compared, each to be left out or changed further, and what else the question offers. */
 function Ways({ trial }: { trial: Trial }) {
-  const { choices, isFull } = trial
+  const router = useRouter()
+  const { choices, isFull, others } = trial
   return (
     <section aria-label="Ways to compare" className="mt-6 max-w-3xl print:hidden">
       <PartHeading>Compare up to four ways</PartHeading>
-      <ul className="mt-1 flex flex-wrap gap-2">
-        {choices.map(({ id, name, cannot, isNow, isIn, href }) => (
-          <li key={id}>
-            {isNow ? (
-              <span className="btn pointer-events-none min-h-11 border-leaf bg-base-200">
-                {capital(name)}: now
-              </span>
-            ) : cannot !== null ? (
-              <span className="inline-flex min-h-11 items-center px-3 text-quiet line-through" title={cannot}>
-                {name}
-              </span>
-            ) : isIn ? (
-              <Link
-                href={href}
-                aria-label={`Leave out: ${name}`}
-                className="btn min-h-11 border-leaf bg-base-200"
-              >
-                {capital(name)} ×
-              </Link>
-            ) : isFull ? (
-              <span className="inline-flex min-h-11 items-center px-3 text-quiet">{name}</span>
-            ) : (
-              <Link href={href} aria-label={`Compare: ${name}`} className="btn min-h-11 bg-base-100">
-                + {capital(name)}
-              </Link>
-            )}
+      <ul>
+        {others.map(({ id, name, without, also }) => (
+          <li
+            key={id}
+            className="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-base-300 py-1.5"
+          >
+            <span className="min-w-40 flex-1 font-semibold">{capital(name)}</span>
+            <select
+              aria-label={`Also change: ${name}`}
+              className="select max-w-full"
+              value=""
+              onChange={({ target }) => router.push(target.value)}
+            >
+              <option value="" disabled>
+                and also …
+              </option>
+              {also.map(({ question, choices: offered }) => (
+                <optgroup key={question} label={question}>
+                  {offered.map(({ name: choice, href }) => (
+                    <option key={href} value={href}>
+                      {choice}
+                    </option>
+                  ))}
+                </optgroup>
+              ))}
+            </select>
+            <Link href={without} aria-label={`Leave out: ${name}`} className="btn min-h-11 bg-base-100">
+              Leave out
+            </Link>
           </li>
         ))}
       </ul>
+      <ul className="mt-2 flex flex-wrap gap-2">
+        {choices
+          .filter(({ isNow, isIn }) => !isNow && !isIn)
+          .map(({ id, name, cannot, href }) => (
+            <li key={id}>
+              {cannot !== null ? (
+                <span className="inline-flex min-h-11 items-center px-3 text-sm text-quiet">
+                  {capital(name)}: {cannot}
+                </span>
+              ) : isFull ? (
+                <span className="inline-flex min-h-11 items-center px-3 text-quiet">{name}</span>
+              ) : (
+                <Link href={href} aria-label={`Compare: ${name}`} className="btn min-h-11 bg-base-100">
+                  + {capital(name)}
+                </Link>
+              )}
+            </li>
+          ))}
+      </ul>
       {isFull && <p className="mt-1 text-sm text-quiet">Leave one out to compare another.</p>}
+    </section>
+  )
+}
+
+/** Trials that were kept, each as it was then; its link runs it again as things are now. */
+function Kept({ kept }: { kept: TrialsView['kept'] }) {
+  return (
+    <section aria-label="Kept trials" className="mt-6 max-w-3xl print:hidden">
+      <PartHeading>Kept trials</PartHeading>
+      <ul>
+        {kept.map(({ id, about, said, ways, href, isAsked }) => (
+          <li key={id} className="border-t border-base-300 py-1.5">
+            <details>
+              <summary className="min-h-11 cursor-pointer leading-snug">
+                <strong>{said}</strong>
+                <span className="block text-sm text-quiet">
+                  {about}
+                  {isAsked && ', the trial you see'}
+                </span>
+              </summary>
+              <ul className="mt-1 text-sm tabular-nums">
+                {ways.map((way) => (
+                  <li key={way}>{way}</li>
+                ))}
+              </ul>
+              <Link href={href} className="inline-flex min-h-11 items-center underline underline-offset-4">
+                Run it again as things are now
+              </Link>
+            </details>
+          </li>
+        ))}
+      </ul>
     </section>
   )
 }

@@ -54,6 +54,12 @@ describe('an address', () => {
     expect(query.get('on')).toBe('2026-06-01')
   })
 
+  it('of no other way stays so, and does not begin the question anew', async () => {
+    const none = trialAddress({ planting: south.planned.id, ask: 'mulch', ways: [] }, null)
+    const query = Object.fromEntries(new URLSearchParams(none.split('?')[1]))
+    expect(trialsView(await dayNow(), query).trial!.ways.map(({ id }) => id)).toEqual(['now'])
+  })
+
   it.each([
     [{ ask: 'luck', way: 'luck.good' }],
     [{ ask: 'stems', way: ['', 'stems', 'stems.none-such', 'mulch.velvet~day.x'] }],

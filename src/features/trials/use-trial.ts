@@ -1,13 +1,15 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { TrialResult } from '../../core/trial'
+import type { TrialResult, TurningValue } from '../../core/trial'
 import type { TrialBench } from '../../workers/trial-bench'
 import type { TrialQuestion } from '../../workers/trial.worker'
 
 /** A trial under way: what came so far, and how it stands. */
 export interface TrialRun {
   result: TrialResult | null
+  /** Which working values turn what it says of the way that it is about; null: not looked at yet. */
+  turning: readonly TurningValue[] | null
   state: 'running' | 'done' | 'stopped' | 'failed'
   stop: () => void
   start: () => void
@@ -16,6 +18,7 @@ export interface TrialRun {
 /** Runs a trial as soon as it is asked, beside the page; another question ends the one before. */
 export function useTrial(question: TrialQuestion, bench: TrialBench): TrialRun {
   const [result, setResult] = useState<TrialResult | null>(null)
+  const [turning, setTurning] = useState<readonly TurningValue[] | null>(null)
   const [state, setState] = useState<TrialRun['state']>('running')
   const asked = useRef(0)
   const key = JSON.stringify(question)
@@ -35,6 +38,12 @@ export function useTrial(question: TrialQuestion, bench: TrialBench): TrialRun {
           asked.current++
           setResult(whole)
           setState('done')
+          const best = mostOf(whole)
+          if (best === null) return
+          const looked = asked.current
+          void bench.turning(JSON.parse(key) as TrialQuestion, best).then((found) => {
+            if (looked === asked.current) setTurning(found)
+          }, ignored)
         },
         () => isOwn() && setState('failed'),
       )
@@ -47,8 +56,16 @@ export function useTrial(question: TrialQuestion, bench: TrialBench): TrialRun {
 
   useEffect(() => {
     setResult(null)
+    setTurning(null)
     start()
   }, [start])
 
-  return { result, state, stop, start }
+  return { result, turning, state, stop, start }
 }
+
+/** The way beside the present one that gives most. */
+const mostOf = ({ paired }: TrialResult): string | null =>
+  paired.length === 0 ? null : paired.reduce((most, one) => (one.median > most.median ? one : most)).id
+
+/** How far it holds is told where it can be. */
+const ignored = () => {}

@@ -7,6 +7,7 @@ import { capital } from '../../wording/names'
 import { sayVerdict } from '../../wording/trials'
 import { takeTried, putTriedBack } from './actions'
 import type { TrialsView } from './queries'
+import { spreadOf } from './chart-values'
 import { trialCsv } from './trial-csv'
 
 type Trial = NonNullable<TrialsView['trial']>
@@ -77,6 +78,34 @@ export function UseWay({ view, trial, result }: { view: TrialsView; trial: Trial
           </button>
         ),
       )}
+      <button
+        type="button"
+        disabled={noting || isAhead}
+        className="btn min-h-11 bg-base-100"
+        onClick={() =>
+          void act({
+            entries: [
+              {
+                subject: { type: 'planting', id: planting.id },
+                kind: 'tried',
+                data: {
+                  asked: trial.asked,
+                  seasons: result.done,
+                  said: verdict.headline,
+                  measure: trial.measure,
+                  ways: result.ways.map(({ id, measured }) => ({
+                    name: capital(names[id]!),
+                    ...roundedSpread(measured),
+                  })),
+                },
+              },
+            ],
+            said: 'This trial is kept.',
+          })
+        }
+      >
+        Keep this trial
+      </button>
       <button type="button" className="btn min-h-11 bg-base-100" onClick={() => void file()}>
         Save as CSV
       </button>
@@ -85,4 +114,11 @@ export function UseWay({ view, trial, result }: { view: TrialsView; trial: Trial
       </button>
     </>
   )
+}
+
+/** To the gram: more is not known. */
+function roundedSpread(kg: readonly number[]) {
+  const gram = (value: number) => Number(value.toFixed(3))
+  const { low, middle, high } = spreadOf(kg)
+  return { low: gram(low), middle: gram(middle), high: gram(high) }
 }
