@@ -53,12 +53,12 @@ test('a way is left out and another put in, and what Prairie does not plan is no
   await open(page, '/trials?planting=demo-2026-bed-1-1&ask=shade')
   await page.getByRole('link', { name: 'Leave out: 50 % shade cloth' }).click()
   await expect(page.getByRole('link', { name: 'Compare: 50 % shade cloth' })).toBeVisible()
-  await page.getByLabel('Also change: 30 % shade cloth').selectOption({ label: 'straw' })
-  await expect(page).toHaveURL(/shade\.30~mulch\.straw/)
-  await page.getByRole('button', { name: 'Note: 30 % shade cloth, straw' }).click()
+  await page.getByLabel('Also change: 30 % shade cloth').selectOption({ label: 'dark film' })
+  await expect(page).toHaveURL(/shade\.30%7Emulch\.dark-film/)
+  await page.getByRole('button', { name: 'Note: 30 % shade cloth, dark film' }).click()
   await expect(page.getByText(/Noted for Copperlace/)).toBeVisible()
   await page.goto('/logbook')
-  await expect(page.getByText(/30 % shade cloth, straw\./).first()).toBeVisible()
+  await expect(page.getByText(/30 % shade cloth, dark film\./).first()).toBeVisible()
 })
 
 test('a decision elsewhere opens its trial already asked, and it can be stopped and run again', async ({

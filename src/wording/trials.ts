@@ -297,7 +297,7 @@ const MOST_NAMED = 3
 /** How far a conclusion holds, by the working values that turn it. */
 export function sayHolds(turning: readonly TurningValue[]): string {
   if (turning.length === 0)
-    return 'This holds even if any one of the model’s working values is a quarter off.'
+    return 'This holds even if any one of the model’s typical values is a quarter off.'
   const named = turning
     .slice(0, MOST_NAMED)
     .map(
