@@ -24,7 +24,16 @@ export function aboutOf(
 }
 
 /** Kinds that are no work done. */
-const NO_WORK: readonly EntryKind[] = ['put-off', 'declined', 'note', 'void', 'timed', 'practised', 'tried', 'judged']
+const NO_WORK: readonly EntryKind[] = [
+  'put-off',
+  'declined',
+  'note',
+  'void',
+  'timed',
+  'practised',
+  'tried',
+  'judged',
+]
 
 /** What the round of a day came to by its entries, and what is left of it. */
 export function summaryOf(
