@@ -66,7 +66,7 @@ test('a decision elsewhere opens its trial already asked, and it can be stopped 
 }) => {
   await open(page, '/bench/water')
   await page
-    .getByRole('link', { name: /^Another way to water\?/ })
+    .getByRole('link', { name: /^How to water\?/ })
     .first()
     .click()
   await expect(page).toHaveURL(/ask=watering/)

@@ -131,7 +131,7 @@ export const CAUTION_OF: Partial<Record<TrialAspect, CautionId>> = {
 }
 
 /** A mass as it is compared. */
-export const sayMeasured = (kg: number, measure: TrialMeasure, manner: Manner): string =>
+const sayMeasured = (kg: number, measure: TrialMeasure, manner: Manner): string =>
   measure === 'plant'
     ? `${sayMass(kg, manner)} per plant`
     : inEither(
@@ -139,8 +139,17 @@ export const sayMeasured = (kg: number, measure: TrialMeasure, manner: Manner): 
         `${sayMass(kg, manner)} per m²`,
         `${sayMass(kg * SQUARE_FOOT, manner)} per square foot`,
       )
+/** A way of a trial that was kept. */
+export const sayKeptWay = (
+  { name, low, middle, high }: { name: string; low: number; middle: number; high: number },
+  measure: TrialMeasure,
+  manner: Manner,
+): string => {
+  const said = (kg: number) => sayMeasured(kg, measure, manner)
+  return `${name}: ${said(middle)}, 8 years in 10 from ${said(low)} to ${said(high)}`
+}
 /** m². */
-const SQUARE_FOOT = 0.0929
+export const SQUARE_FOOT = 0.0929
 
 const moreOrLess = (kg: number, manner: Manner) =>
   `${sayMass(Math.abs(kg), manner)} ${kg < 0 ? 'less' : 'more'}`

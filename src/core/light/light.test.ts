@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { daylightHours } from '../climate'
 import { plainPlace, type Obstacle, type Place } from '../facts'
-import { judgeSun, lightMap, placesSun, plantLight, sunPath, tallSide, type Shader } from '.'
+import { judgeSun, lightMap, lightShare, placesSun, plantLight, sunPath, tallSide, type Shader } from '.'
 import { isShaded, rayTo } from './shade'
 
 const latitudes = fc.double({ min: -65, max: 65, noNaN: true })
@@ -176,6 +176,13 @@ describe('a place’s sun', () => {
     const there = around([fence({})], [near, far])
     expect(placesSun([near, far], there)).toEqual([sunOf(near, there), sunOf(far, there)])
     expect(sunOf(near, there)).toBeLessThan(sunOf(far, there))
+  })
+  it('leaves a place all of the light where nothing stands, and the sky’s own share behind the highest wall', () => {
+    expect(lightShare(bed, around([]))).toBe(1)
+    const shares = [2, 4, 30].map((height) => lightShare(bed, around([fence({ height })])))
+    expect(shares).toEqual([...shares].sort((a, b) => b - a))
+    expect(shares[2]).toBeLessThan(1)
+    expect(shares[2]).toBeGreaterThanOrEqual(0.25)
   })
   it('is judged by the fruit: a cherry bears on less', () => {
     expect(judgeSun(5.5, { fruit: 'slicer' })).toEqual({ verdict: 'little', least: 6 })

@@ -46,3 +46,18 @@ export function placesSun(
     return own.reduce((sum, each) => sum + each, 0) / spotsEach
   })
 }
+
+/** † Of the light, what comes from all of the sky. Against: diffuse share of clear and cloudy days. */
+const DIFFUSE = 0.25
+
+/**
+ * Share of the open sky's light that reaches a place, 0–1: its hours of direct sun against those of open ground, and what
+ * comes from all of the sky.
+ *
+ * @throws RangeError when a parameter is out of range
+ */
+export function lightShare(place: Place, around: Parameters<typeof placesSun>[1]): number {
+  const [shaded] = placesSun([place], around)
+  const [open] = placesSun([place], { ...around, places: [], obstacles: [] })
+  return open ? DIFFUSE + (1 - DIFFUSE) * Math.min(1, shaded! / open) : 1
+}

@@ -2,6 +2,7 @@ import type { Manner } from '../../core/facts'
 import type { TrialMeasure } from '../../core/trial'
 import { quantile } from '../../core/trial'
 import { inEither } from '../../wording/either'
+import { SQUARE_FOOT } from '../../wording/trials'
 
 /** The present way first. */
 export const WAY_COLOURS = [
@@ -12,7 +13,6 @@ export const WAY_COLOURS = [
 ]
 
 const POUNDS = 2.20462
-const SQUARE_FOOT = 0.0929
 
 /** In what a garden reads masses of a trial, and how many of it a kg is. */
 export function massUnit(manner: Manner, measure: TrialMeasure) {

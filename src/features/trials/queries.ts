@@ -2,7 +2,7 @@ import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import type { CautionId } from '../../core/advice'
 import { entriesAbout } from '../../core/entry'
 import { holdsOn, type Manner, type Place } from '../../core/facts'
-import { growingDays, placesSun } from '../../core/light'
+import { growingDays, lightShare } from '../../core/light'
 import { remembered } from '../../core/memo'
 import { allPlantings, bearsInTime, type PlantingOutlook } from '../../core/season'
 import {
@@ -21,18 +21,17 @@ import {
   type TrialMeasure,
   type TrialWay,
 } from '../../core/trial'
-import { ofKind } from '../../core/log'
 import { mannerOf } from '../../data/garden-row'
 import { aPlantBears } from '../../data/results'
 import type { Day } from '../../data/garden-state'
 import type { WayTaken } from '../../data/way-taken'
 import { skyOf, type TrialSky } from '../../workers/trial-sky'
 import { sayCautions } from '../../wording/cautions'
-import { formatDate } from '../../wording/dates'
 import { capital } from '../../wording/names'
-import { CANNOT_WORDS, CAUTION_OF, choiceName, QUESTION_NAMES, sayMeasured } from '../../wording/trials'
+import { CANNOT_WORDS, CAUTION_OF, choiceName, QUESTION_NAMES } from '../../wording/trials'
 import { askedOf, trialAddress, wayText, type TrialAddress } from './address'
 import { changesOf } from './change-of'
+import { keptTrials, type KeptTrial } from './kept-queries'
 
 /** A way as the screen shows it; the first is the present one. */
 interface ShownWay extends TrialWay {
@@ -60,18 +59,6 @@ interface ShownChoice {
   isIn: boolean
   /** The trial with it, or without it. */
   href: string
-}
-
-/** A trial that was kept, as it was then. */
-interface KeptTrial {
-  id: string
-  /** When and of what, in words. */
-  about: string
-  said: string
-  ways: readonly string[]
-  href: string
-  /** Whether the address asks it. */
-  isAsked: boolean
 }
 
 export interface TrialsView {
@@ -125,40 +112,9 @@ export function trialsView(day: Day, query: Record<string, string | string[] | u
       id: planting.id,
       name: `${cultivar.name}, ${place.name}`,
     })),
-    kept: keptTrials(day, trial),
+    kept: keptTrials(day, trial?.asked ?? null),
     trial,
   }
-}
-
-/** Trials that are listed at once. */
-const MOST_KEPT = 30
-
-function keptTrials({ outlook, state, manner, now, on }: Day, trial: TrialsView['trial']): KeptTrial[] {
-  const names = new Map(
-    state.record.plantings.map(({ id, cultivarId, placeId }) => [
-      id,
-      [
-        state.record.cultivars.find((one) => one.id === cultivarId)?.name,
-        state.record.places.find((one) => one.id === placeId)?.name,
-      ]
-        .filter(Boolean)
-        .join(', '),
-    ]),
-  )
-  return ofKind(outlook.counted, 'tried')
-    .slice(-MOST_KEPT)
-    .reverse()
-    .map(({ id, on: date, subject, data }) => ({
-      id,
-      about: `${formatDate(date, manner)}, ${names.get(subject.id) ?? 'a planting that is gone'}`,
-      said: data.said,
-      ways: data.ways.map(
-        ({ name, low, middle, high }) =>
-          `${name}: ${sayMeasured(middle, data.measure, manner)}, 8 years in 10 from ${sayMeasured(low, data.measure, manner)} to ${sayMeasured(high, data.measure, manner)}`,
-      ),
-      href: `/trials?${data.asked}${on === now ? '' : `&on=${on}`}`,
-      isAsked: trial?.asked === data.asked,
-    }))
 }
 
 function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsView['trial'] {
@@ -300,24 +256,15 @@ function grownNow(day: Day, own: PlantingOutlook): Grown {
   })
 }
 
-/** † Of the light, what comes from all of the sky. Against: diffuse share of clear and cloudy days. */
-const DIFFUSE = 0.25
-
 /** Share of the open sky's light over a place, by what is drawn around it. */
 function sunOf(day: Day, place: Place): number {
   const { garden, record, obstacles } = day.state
   const there = obstacles.filter((obstacle) => holdsOn(obstacle, day.on))
   if (there.length === 0 || place.kind === 'tunnel') return 1
-  return remembered(day, `sun of ${place.id}`, () => {
-    const around = {
-      latitude: garden.latitude,
-      daysOfYear: growingDays(record.ensemble),
-      places: record.places,
-    }
-    const [shaded] = placesSun([place], { ...around, obstacles: there })
-    const [open] = placesSun([place], { ...around, places: [], obstacles: [] })
-    return open ? DIFFUSE + (1 - DIFFUSE) * Math.min(1, shaded! / open) : 1
-  })
+  const daysOfYear = growingDays(record.ensemble)
+  return remembered(day, `sun of ${place.id}`, () =>
+    lightShare(place, { latitude: garden.latitude, daysOfYear, places: record.places, obstacles: there }),
+  )
 }
 
 /** The seasons in which a planting is tried; null: it is gone. */
