@@ -1,5 +1,5 @@
 import type { Day, GardenState } from '../../data/garden-state'
-import { dayOf } from '../../core/garden-day'
+import { dayOf, resultsOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { sumOf } from '../../core/harvest'
 import { holdsOn, type Manner } from '../../core/facts'
@@ -8,7 +8,6 @@ import { seedLinesOf } from '../../core/supplies'
 import { nextPlaces, rotation } from '../../core/rotation'
 import { sayReason } from '../../wording/say-reason'
 import { sayCount, sayMass } from '../../wording/say'
-import { resultsOf } from '../../data/results'
 
 /** A planting of this season as it could be grown again. */
 export interface NextLine {

@@ -1,4 +1,4 @@
-import { onceADay } from '../../core/garden-day'
+import { aPlantBears, onceADay } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
 import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
 import { weatherAt, indexOf } from '../../core/climate'
@@ -26,7 +26,6 @@ import {
 } from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
-import { aPlantBears } from '../../data/results'
 
 /** A planting as its fruit stand on a day. */
 export interface BasketPlanting {

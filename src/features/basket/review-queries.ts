@@ -5,7 +5,7 @@ import { byDecision, sumOf, type CropSum, type DecisionResult } from '../../core
 import type { Cost, Manner } from '../../core/facts'
 import { formatDate } from '../../wording/dates'
 import { nameOf } from '../../wording/names'
-import { resultsOf, type PlantingResult } from '../../data/results'
+import { resultsOf, type PlantingResult } from '../../core/garden-day'
 import { byPlant, spentOn, sumOfCosts } from './spent'
 
 /** A planting's season in words. */

@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { dayOf } from '../../core/garden-day'
+import { dayOf, resultsOf } from '../../core/garden-day'
 import { isoDate } from '../../core/calendar'
 import { demoState, potEntry } from '../../data/demo/demo-state'
-import { resultsOf } from '../../data/results'
 import { spentOn } from './spent'
 
 /** What the plantings of a season cost, by planting. */

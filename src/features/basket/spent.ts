@@ -1,4 +1,4 @@
-import { dayOf } from '../../core/garden-day'
+import { dayOf, entriesOn, type PlantingResult } from '../../core/garden-day'
 import { laterOf } from '../../core/calendar'
 import { seasonOf } from '../../core/climate'
 import { labourOf, paceOf } from '../../core/calls'
@@ -9,7 +9,6 @@ import { feedCost } from '../../core/feeding'
 import { standsOf } from '../../core/season'
 import { seasonCost, supportNeeds } from '../../core/supplies'
 import type { GardenState } from '../../data/garden-state'
-import { entriesOn, type PlantingResult } from '../../data/results'
 
 /** Working time and money that went into a planting. */
 export interface Spent {

@@ -1,6 +1,5 @@
 import type { Day } from '../../data/garden-state'
-import { aPlantBears } from '../../data/results'
-import { dayOf } from '../../core/garden-day'
+import { aPlantBears, dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf, tiedHeights } from '../../core/calls'
 import { usualHeight } from '../../core/support'

@@ -22,7 +22,7 @@ import {
   type TrialWay,
 } from '../../core/trial'
 import { mannerOf } from '../../data/garden-row'
-import { aPlantBears } from '../../data/results'
+import { aPlantBears } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
 import type { WayTaken } from '../../data/way-taken'
 import { skyOf, type TrialSky } from '../../workers/trial-sky'

@@ -1,13 +1,12 @@
-import type { Day } from './garden-state'
-import type { Planting } from '../core/facts'
-import { effectiveEntries, entriesAbout } from '../core/entry'
-import { firstYield, ownYield, type CropResult, type Verdict } from '../core/harvest'
-import { ofKind, type LogEntry } from '../core/log'
-import { ofLastVerdict } from './verdict'
-import type { Crop } from '../core/crop'
-import { remembered } from '../core/memo'
-import { AS_FOUND, standsOf, type PlantingOutlook } from '../core/season'
-import type { IsoDate } from '../core/calendar'
+import type { IsoDate } from '../calendar'
+import type { Crop } from '../crop'
+import { effectiveEntries, entriesAbout } from '../entry'
+import type { Planting } from '../facts'
+import { firstYield, ownYield, type CropResult, type Verdict } from '../harvest'
+import { ofKind, type LogEntry } from '../log'
+import { remembered } from '../memo'
+import { AS_FOUND, standsOf, type PlantingOutlook } from '../season'
+import type { GardenDay } from './garden-day'
 
 /** A planting's harvest as it was entered. */
 export interface PlantingResult extends CropResult {
@@ -21,7 +20,7 @@ export interface PlantingResult extends CropResult {
 }
 
 /** The entries that count on a day; the same list until something is written. */
-export const entriesOn = (day: Day): LogEntry[] =>
+export const entriesOn = (day: GardenDay): LogEntry[] =>
   remembered(day.state, `entries ${day.on}`, () => effectiveEntries(day.state.record.entries, day.on))
 
 /**
@@ -29,7 +28,7 @@ export const entriesOn = (day: Day): LogEntry[] =>
  * drawn to what its cultivar gave here before.
  */
 export function aPlantBears(
-  day: Day,
+  day: GardenDay,
   { planting, cultivar }: Pick<PlantingOutlook, 'planting' | 'cultivar'>,
 ): number {
   const own = resultsOf(day).filter(
@@ -39,10 +38,10 @@ export function aPlantBears(
 }
 
 /** What every planting of every season has given up to a day. */
-export const resultsOf = (day: Day): PlantingResult[] =>
+export const resultsOf = (day: GardenDay): PlantingResult[] =>
   remembered(day.state, `results ${day.on}`, () => resultsOn(day))
 
-function resultsOn(day: Day): PlantingResult[] {
+function resultsOn(day: GardenDay): PlantingResult[] {
   const { state } = day
   const { record } = state
   const entries = entriesOn(day)
@@ -87,7 +86,7 @@ function resultsOn(day: Day): PlantingResult[] {
         },
         firstPicked: picked[0]?.on ?? null,
         lastPicked: picked.at(-1)?.on ?? null,
-        verdict: ofLastVerdict(own),
+        verdict: ofKind(own, 'judged').at(-1)?.data.verdict ?? null,
       },
     ]
   })
