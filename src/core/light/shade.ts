@@ -34,7 +34,7 @@ const LEAST_ALTITUDE = (2 * Math.PI) / 180
 export function checkShader(shader: Shader): Shader {
   requireInRange('height', shader.height, 0, 200)
   requireInRange('density', shader.density, 0, 1)
-  if (shader.shape === 'cylinder') requireInRange('radius', shader.radius, 0, 200)
+  if (shader.shape === 'cylinder') requireInRange('radius', shader.radius, 0, 1000)
   else {
     requireInRange('length', shader.length, 0, 2000)
     requireInRange('width', shader.width, 0, 2000)
