@@ -40,11 +40,12 @@ const ROOMS = [
     'supplies',
     'season-model',
     'trial',
+    'led-season',
     'garden-health',
     'calls',
     'log',
   ],
-  ...['garden-day', 'entry-check', 'quick-line'],
+  ...['garden-day', 'score', 'entry-check', 'quick-line'],
 ]
 
 /** Whether a planting stands is asked once, in the season's room: everything else asks `stands` and `phase`. */

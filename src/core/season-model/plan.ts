@@ -63,12 +63,14 @@ export interface SeasonPlan {
   shade: number
   /** Flowers are shaken where no wind comes. */
   shaken: boolean
+  /** It was not tied: it leans as a bush does, or lies as what sprawls; it stands unless said. */
+  untied?: 'leans' | 'lies'
   /** Picked as soon as it can be picked green. */
   green: boolean
   /** Last day that it may stand; null: until frost takes it. */
   end: number | null
   /**
-   * How it was grown before a day of the season: from there on as said here. The feeds here are those of then and what
+   * How it was grown before a day of the season, which may have begun otherwise again: from there on as said here. The feeds here are those of then and what
    * follows them; cultivar, roots and the day it was set out are the same.
    */
   earlier: { plan: SeasonPlan; to: number } | null

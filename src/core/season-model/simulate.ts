@@ -34,6 +34,45 @@ export function simulateSeason(plan: SeasonPlan, weather: SeasonWeather): PlantS
   return result
 }
 
+/** A plant as it stands on the morning of a day, and its season up to then. */
+export interface PlantSight {
+  season: PlantSeason
+  /** Of what it takes from the soil easily, the share that is gone; over 1 it is thirsty. */
+  dry: number
+  /** Share of its leaf that is sick. */
+  sick: number
+  /** m² of leaf over each m² of its ground. */
+  leafIndex: number
+  /** Of the nitrogen that it wants, the share that it gets; and how far it has too much, 0–1. */
+  fed: number
+  glut: number
+  /** Trusses that carry fruit and hang unripe; kg on them. */
+  hanging: number
+  hangingMass: number
+  stands: boolean
+}
+
+/** Looks at a plant on a day of its season. */
+export function seenOn(plan: SeasonPlan, weather: SeasonWeather, day: number): PlantSight {
+  const season = simulateSeason({ ...plan, end: Math.min(plan.end ?? Infinity, day) }, weather)
+  let [hanging, hangingMass] = [0, 0]
+  for (let at = state.first; at < state.count; at++) {
+    if (state.fruit[at]! > 0) hanging++
+    hangingMass += state.mass[at]!
+  }
+  return {
+    season,
+    dry: state.depletion / state.raw,
+    sick: 1 - (1 - state.spots) * (1 - state.blight),
+    leafIndex: state.leaf / formOf(plan).room,
+    fed: nitrogenFactor(state),
+    glut: state.glut,
+    hanging,
+    hangingMass,
+    stands: season.endedBy === 'plan',
+  }
+}
+
 function nothing(days: number): PlantSeason {
   return {
     ripeByDay: new Float64Array(days),
@@ -81,17 +120,23 @@ class Growing {
   private last = -1
   private plan: SeasonPlan
   private form: Form
+  /** How it is grown one after the other, and from which day on; the first from the start. */
+  private readonly ways: readonly { plan: SeasonPlan; from: number }[]
+  private turned = 0
 
   constructor(
-    private readonly after: SeasonPlan,
+    after: SeasonPlan,
     private readonly weather: SeasonWeather,
     private readonly result: PlantSeason,
   ) {
-    this.plan = after.earlier?.plan ?? after
+    this.ways = waysOf(after)
+    this.plan = this.ways[0]!.plan
     this.form = formOf(this.plan)
-    const { cultivar, cloth, roots, mulch } = after
+    const { cultivar, roots, mulch } = after
     this.degreeDays = weather.degreeDays(cultivar.crop)
-    this.underCloth = cloth > 0 ? weather.degreeDays(cultivar.crop, COVERS.cloth.night) : this.degreeDays
+    this.underCloth = this.ways.some(({ plan }) => plan.cloth > 0)
+      ? weather.degreeDays(cultivar.crop, COVERS.cloth.night)
+      : this.degreeDays
     this.set = weather.fruitSet(cultivar)
     this.et0 = weather.et0
     this.kcOfAir = weather.kcOfAir
@@ -113,24 +158,25 @@ class Growing {
   }
 
   /** From a day on it is grown otherwise: stems that are let grow begin now, and those that are not end. */
-  private turn(): void {
-    const { form: before, after } = this
-    const form = formOf(after)
+  private turn(to: SeasonPlan): void {
+    const { form: before } = this
+    const form = formOf(to)
     const { growth } = state
-    const later = (from: Float64Array, shoots: number) => (_: number, stem: number) =>
-      from[stem]! + (stem < before.stems ? 0 : Math.max(0, growth - shoots))
+    // Stems that grow already began when they did.
+    const later = (was: Float64Array, from: Float64Array, shoots: number) => (_: number, stem: number) =>
+      stem < before.stems ? was[stem]! : from[stem]! + Math.max(0, growth - shoots)
     const firstNew = form.leavesFrom[before.stems] ?? 0
-    this.plan = after
+    this.plan = to
     this.form = {
       ...form,
-      leavesFrom: form.leavesFrom.map(later(form.leavesFrom, firstNew)),
-      trussesFrom: form.trussesFrom.map(later(form.trussesFrom, firstNew)),
+      leavesFrom: form.leavesFrom.map(later(before.leavesFrom, form.leavesFrom, firstNew)),
+      trussesFrom: form.trussesFrom.map(later(before.trussesFrom, form.trussesFrom, firstNew)),
     }
   }
 
   /** @returns whether it still stands */
   day(day: number): boolean {
-    if (day === this.after.earlier?.to) this.turn()
+    while (this.ways[this.turned + 1]?.from === day) this.turn(this.ways[++this.turned]!.plan)
     const { plan, form, weather, result } = this
     const sinceOut = day - this.setOut
     const isClothed = sinceOut < plan.cloth
@@ -257,8 +303,10 @@ class Growing {
     const { training, mulch, cultivar } = this.plan
     const lies =
       training === 'sprawling' ? 1 : training === 'bush' && cultivar.habit !== 'dwarf' ? LOSSES.bushLies : 0
+    const untied = { stands: 0, leans: LOSSES.bushLies, lies: 1 }[this.plan.untied ?? 'stands']
+    const down = Math.max(lies, untied)
     const wet = LOSSES.onGround + (LOSSES.onWetGround - LOSSES.onGround) * state.wet
-    return lies * (mulch === 'bare' ? wet : 0.7 * wet)
+    return down * (mulch === 'bare' ? wet : 0.7 * wet)
   }
 
   /** A determinate that has borne all it has. */
@@ -297,6 +345,14 @@ class Growing {
     })
     Object.assign(result, ripeDays(result))
   }
+}
+
+/** A plan and all that it was grown by before, the first way first. */
+function waysOf(plan: SeasonPlan): { plan: SeasonPlan; from: number }[] {
+  const ways: { plan: SeasonPlan; from: number }[] = []
+  for (let at: SeasonPlan | null = plan; at !== null; at = at.earlier?.plan ?? null)
+    ways.unshift({ plan: at, from: at.earlier?.to ?? -Infinity })
+  return ways
 }
 
 /** Sick to this share a plant is dead. */

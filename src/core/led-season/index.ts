@@ -1,0 +1,8 @@
+export { adviserActs, coldestNight } from './adviser'
+export { LED_LENGTHS, LED_WATERINGS, LED_YES_NO, ledLitres, ledSeason, NOTHING } from './led'
+export type { LedActs, LedLength, LedSeason, LedSite, LedWatering, LedYesNo } from './led'
+export { offeredOn, visitAfter } from './leading'
+export type { LedVisit } from './leading'
+export { ledPlant } from './plant'
+export { toldOf } from './told'
+export type { LedTold, LedToldRule } from './told'
