@@ -51,3 +51,49 @@ test('the day’s five go from one to the next, parts are named, and a wet day w
   await page.getByRole('button', { name: /^(Cut nothing today|Check my answers \(\d left\))$/ }).click()
   await expect(five.getByText(/of 100/)).toHaveCount(1)
 })
+
+test('a plant is led through a season, and held against Prairie’s hand in the same weather', async ({
+  page,
+}) => {
+  await open(page, '/practice')
+  await page.getByRole('link', { name: 'A season' }).click()
+  const heading = page.getByRole('heading', { level: 1 })
+  await expect(heading).toHaveText('Lead one tomato through a season')
+  await page.getByRole('button', { name: /^Five minutes/ }).click()
+  await expect(heading).toHaveText(/what do you do for the next \d+ days\?$/)
+  // A season that is always the same.
+  await open(page, '/practice/season?length=short&seed=12')
+  // What there is nothing of yet is not asked.
+  await expect(page.getByLabel('Take out the suckers')).toHaveCount(0)
+  await page.getByLabel('No water').check()
+  await page.getByRole('button', { name: 'On to the next visit' }).click()
+  const went = page.getByRole('region', { name: 'How it went' })
+  await expect(went).toContainText('Water:')
+  await expect(page.getByText('Visit 2 of 6')).toBeVisible()
+  // It can be taken back, and goes on where it was left.
+  await page.getByLabel(/^Every third day/).check()
+  await page.getByLabel('Tie the stem').check()
+  await page.getByRole('button', { name: 'On to the next visit' }).click()
+  await expect(went).toContainText('Suckers: they ran on.')
+  await page.getByRole('button', { name: 'Back' }).click()
+  await expect(page.getByText('Visit 2 of 6')).toBeVisible()
+  await page.getByLabel('Take out the suckers').check()
+  await page.getByRole('button', { name: 'On to the next visit' }).click()
+  await expect(page.getByText('Visit 3 of 6')).toBeVisible()
+  await page.reload()
+  await expect(page.getByText('Visit 3 of 6')).toBeVisible()
+  for (const visit of [4, 5, 6, 7]) {
+    await page.getByLabel(/^Every day/).check()
+    await page.getByLabel('Cover it at night').check()
+    // By keyboard.
+    await page.getByRole('button', { name: 'On to the next visit' }).press('Enter')
+    if (visit < 7) await expect(page.getByText(`Visit ${visit} of 6`)).toBeVisible()
+  }
+  await expect(heading).toHaveText(/^You picked .* in the same weather$/)
+  await expect(page.getByRole('region', { name: 'Side by side' }).getByRole('row')).toHaveCount(8)
+  await expect(page.getByRole('region', { name: 'What made the difference' })).toContainText('.')
+  await page.getByRole('button', { name: 'The same weather again' }).click()
+  await expect(page.getByText('Visit 1 of 6')).toBeVisible()
+  await page.getByRole('button', { name: 'End', exact: true }).click()
+  await expect(page.getByRole('button', { name: /^A whole season/ })).toBeVisible()
+})
