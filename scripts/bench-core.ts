@@ -4,9 +4,12 @@ import { isoDate } from '../src/core/calendar'
 import { growPlant, plantTraits, thermalTraits, USUAL_VINE } from '../src/core/crop'
 import { lightMap, plantLight, type Shader } from '../src/core/light'
 import { ledger } from '../src/core/feeding'
+import { hindcasting } from '../src/core/score'
 import { advisePruning, practiceTask, scoreCuts } from '../src/core/pruning'
 import { waterCourse } from '../src/core/watering'
 import { seasonWeathers, simulateSeason } from '../src/core/season-model'
+import { runTrial } from '../src/core/trial'
+import { stateOfFile } from '../src/test/state-of-file'
 import { cultivarOf, usualPlan } from '../src/test/season-plans'
 import { bedCapacity, type CapacityInput } from '../src/core/spacing'
 import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
@@ -76,6 +79,11 @@ bench(
   },
   5,
 )
+bench(
+  'a trial of four ways over 200 seasons',
+  () => runTrial({ ways: plans.map((plan, at) => ({ id: String(at), plan })), seasons: weathers }),
+  5,
+)
 
 const demo = demoGarden()
 const today = isoDate('2026-06-18')
@@ -100,6 +108,15 @@ bench(
 )
 bench('the demo garden dated whole, 18 plantings', () => seasonOutlook(garden, today, forecast))
 const outlook = seasonOutlook(garden, today, forecast)
+const score = stateOfFile(demo, ensemble)
+bench(
+  'forecasts of two seasons made again, 22 plantings, 1, 3 and 6 weeks ahead',
+  () => {
+    const steps = hindcasting(score)
+    while (!steps.next().done);
+  },
+  3,
+)
 bench('calls of the demo garden', () =>
   callsOf(outlook, {
     id: demo.garden.id,

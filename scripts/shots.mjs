@@ -29,7 +29,7 @@ const SHOTS = [
   },
   { name: 'basket', path: '/basket' },
   { name: 'begin', path: '/', empty: true, town: 'Omaha' },
-  { name: 'almanac', path: '/almanac/workings#water' },
+  { name: 'almanac', path: '/almanac/score', told: 'What came of the forecasts' },
   { name: 'garden', path: '/garden' },
 ]
 
@@ -50,6 +50,7 @@ for (const { name, path, viewport = DESKTOP, theme = 'day', keys = [], empty = f
     await page.getByRole('option').first().click()
     await page.getByRole('heading', { name: 'Does this look like your place?' }).waitFor()
   }
+  if (acts.told) await page.getByRole('region', { name: acts.told }).waitFor()
   if (acts.until) await page.getByRole('button', { name: acts.until }).waitFor()
   if (acts.fit) await page.getByLabel('Cultivar', { exact: true }).selectOption({ label: acts.fit })
   if (acts.stop) await page.getByRole('button', { name: acts.stop }).first().click()

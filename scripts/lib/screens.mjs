@@ -29,6 +29,7 @@ export const SCREENS = [
   '/shed',
   '/trials',
   '/practice',
+  '/practice/season',
   '/bench/water',
   '/bench/feed',
   '/bench/mix',
@@ -41,6 +42,7 @@ export const SCREENS = [
   '/season/next',
   '/almanac',
   '/almanac/workings',
+  '/almanac/score',
   '/almanac/words',
   '/logbook',
 ]

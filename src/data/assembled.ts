@@ -33,7 +33,10 @@ export function assembled(rows: GardenRows, ensemble: Ensemble, now: IsoDate): G
   const { garden } = kept
   return {
     ...kept,
-    record: { ensemble, places, cultivars, plantings, entries, weather },
+    record: {
+      ...{ ensemble, places, cultivars, plantings, entries, weather },
+      biases: garden.ownRecord?.biases ?? [],
+    },
     // Plant 2 comes before plant 10.
     plants: [...plants].sort((a, b) => byLabel.compare(a.label, b.label)),
     photos: photosByEntry(photos),

@@ -1,7 +1,7 @@
 import { GARDEN_VERSION } from '../core/facts'
 import fc from 'fast-check'
 import type { AnySchema, SchemaDescription, SchemaInnerTypeDescription, SchemaObjectDescription } from 'yup'
-import { addDays, type IsoDate } from '../core/calendar'
+import { addDays, isoDate, type IsoDate } from '../core/calendar'
 import { CLIMATE_TEMPLATE_IDS, normalsFor, NORMAL_BOUNDS, type MonthNormal } from '../core/climate'
 import { ENTRY_KINDS, type EntryKind, type LogEntry } from '../core/log'
 import { ENTRY_DATA } from '../data/records/entry-schema'
@@ -138,6 +138,10 @@ export const edgeGardens: fc.Arbitrary<GardenFile> = fc
     garden: rows(gardenRecord.row, {
       id: 'g',
       houseSchools: {},
+      ownRecord: {
+        on: isoDate('2026-06-01'),
+        biases: [{ of: 'first-ripe', crop: 'tomato', days: -21, late: -30, count: 9, lead: 21 }],
+      },
       timeZone: 'America/Chicago',
       climateTemplate: 'like:Nowhere',
     }),

@@ -1,5 +1,8 @@
 import type { Day } from '../data/garden-state'
+import { NOTHING } from '../core/led-season'
+import { hindcasting } from '../core/score'
 import { effectsOf } from '../features/almanac/effects'
+import { scoreView } from '../features/almanac/score/queries'
 import { workedValues } from '../features/almanac/values'
 import { basketView } from '../features/basket/queries'
 import { nextView } from '../features/basket/next-queries'
@@ -28,6 +31,8 @@ import { choicesOf } from '../features/plantings/new-planting/choices'
 import { plantingView } from '../features/plantings/queries'
 import { supportViewOf } from '../features/plantings/support/queries'
 import { practiceView } from '../features/practice/queries'
+import { ledRun } from '../features/practice/season/led-run'
+import { seasonPracticeView } from '../features/practice/season/queries'
 import { calendarFile } from '../features/season/calendar-file'
 import { seasonView } from '../features/season/queries'
 import { seasonCsv } from '../features/season/season-csv'
@@ -36,6 +41,22 @@ import { shedView } from '../features/shed/queries'
 import { orderViewOf } from '../features/walk/order/queries'
 import { trialSky, trialsView } from '../features/trials/queries'
 import { roundOf } from '../features/walk/queries'
+
+/** A season led through as nobody would: everything at once, then nothing. */
+function ledToTheEnd(day: Day): unknown {
+  const { site } = seasonPracticeView(day)
+  if (!site) return null
+  const all = { water: 'daily', prune: true, tie: true, feed: true, pick: true, cover: true } as const
+  const acts = [all, NOTHING, all, NOTHING, NOTHING, all]
+  return acts.map((_, at) => ledRun(site, { length: 'short', seed: 1, acts: acts.slice(0, at + 1) }))
+}
+
+function finished<Value>(steps: Generator<unknown, Value>): Value {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
+}
 
 const STAMP = new Date('2026-06-18T12:00:00Z')
 
@@ -72,8 +93,10 @@ export const EVERY_SCREEN: Record<string, (day: Day) => unknown> = {
   '/trials': (day) => trialsView(day, {}),
   '/trials/weather': (day) => trialSky(day, day.state.record.plantings[0]?.id ?? null),
   '/practice': ({ state }) => practiceView(state),
+  '/practice/season': ledToTheEnd,
   '/almanac': workedValues,
   '/almanac (ways)': effectsOf,
+  '/almanac/score': (day) => scoreView(day, finished(hindcasting(day.state))),
   '/logbook': ({ state }) => logbookView(state, filterOf({}, state), 1),
   '/log.csv': ({ state }) => logCsv(state, null),
   '/garden': gardenView,

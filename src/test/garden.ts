@@ -81,6 +81,7 @@ export function gardenOf(
     station: 'normals',
     seed: 1,
     houseSchools: {},
+    ownRecord: null,
     ...given,
   }
   const file: GardenFile = {

@@ -162,6 +162,10 @@ export const REASONS: Record<Rule, string> = {
   'date.entered': 'You entered it.',
   'date.meant': 'You set this day.',
   'date.sow': 'Seedlings need about {weeks week} before it is warm enough outside ({way}).',
+  'date.own-later':
+    'Moved up to {days} later by your own record: in {count forecast} made {lead} ahead, it came {late} late on average.',
+  'date.own-earlier':
+    'Moved up to {days} earlier by your own record: in {count forecast} made {lead} ahead, it came {late} early on average.',
   'date.sow-in-place': 'The first day on which nights and soil are warm enough to sow in place.',
   'date.emerge-by-size': 'Worked out from the size of the plants.',
   'date.emerge-tray': 'In a tray at {warmth} most are up after {days}.',

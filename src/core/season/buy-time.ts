@@ -49,7 +49,7 @@ export function timeBuyers(outlook: SeasonOutlook, own: PlantingOutlook): Bought
     const of = { ...open, ...change }
     const window = transplantWindow(of.courses, of.cultivar.crop, own.plan.thermal, bearingSum(of.cultivar))
     const day = (date: IsoDate) => daysBetween(own.start, date)
-    const plan = stagePlan(of.planting, of.cultivar, own.entries, outlook.today, day)
+    const plan = stagePlan(of.planting, of.cultivar, own.entries, outlook.today, day, 'may', own.plan.biases)
     const opens = window.opens.p50 === null ? null : Math.max(window.opens.p50, day(outlook.today))
     const taken = { opens, frost: own.turns.frost }
     const found = plantingDates({ plan, line: of.here, taken, courses: of.courses, seasonStart: own.start })

@@ -2,6 +2,7 @@ import type { Reason } from '../advice'
 import { daysBetween } from '../calendar'
 import { dateInSeason } from '../climate'
 import { count, days, degreeDaySum, name, onDate, share, temperature, weeks, type Measure } from '../quantity'
+import { biasOn } from './date-bias'
 import { MATURE_GREEN } from './last-useful-flower'
 import type { PlantingOutlook } from './outlook'
 import { HARDENING_DAYS, raisingDays, TRAY_TEMPERATURE, trayEmergence } from './raising'
@@ -12,6 +13,8 @@ import { closesBeforeItOpens } from './transplant-window'
 
 export type DateRule =
   | 'date.entered'
+  | 'date.own-later'
+  | 'date.own-earlier'
   | 'date.meant'
   | 'date.sow'
   | 'date.sow-in-place'
@@ -38,6 +41,26 @@ export type DateRule =
   | 'date.end-frost'
   | 'date.end-borne'
   | 'date.end-none'
+
+/** What of the garden's own record moves a date; null: nothing does. */
+export function movedReason(
+  { plan, dates, cultivar }: PlantingOutlook,
+  stage: Stage,
+): Reason<DateRule> | null {
+  const bias = dates[stage].how === 'expected' ? biasOn(plan.biases, stage, cultivar.crop) : null
+  return bias === null
+    ? null
+    : {
+        rule: bias.days > 0 ? 'date.own-later' : 'date.own-earlier',
+        values: {
+          days: days(Math.abs(bias.days)),
+          late: days(Math.round(Math.abs(bias.late))),
+          count: count(bias.count),
+          lead: weeks(bias.lead),
+        },
+        weight: 'supports',
+      }
+}
 
 /** Why a stage has its date; null: the stage is no part of this planting. */
 export function dateReason(own: PlantingOutlook, stage: Stage): Reason<DateRule> | null {

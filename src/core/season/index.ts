@@ -1,7 +1,9 @@
 export { allCanopies, canopiesIn } from './canopies'
 export type { Canopy, StandingCanopy } from './canopies'
-export { dateReason } from './date-reasons'
+export { dateReason, movedReason } from './date-reasons'
 export type { DateRule } from './date-reasons'
+export { BIASED, biasOn, MOST_MOVED } from './date-bias'
+export type { DateBias } from './date-bias'
 export { depthConditions } from './depth-conditions'
 export type { DepthConditions } from './depth-conditions'
 export { ROOT_DEPTH } from './depths'
@@ -15,7 +17,15 @@ export type { HardeningDay } from './hardening'
 export { isDone, notCleared, onPlan, openWindow, seasonInView, seasonToPlant, TYPICAL } from './in-view'
 export type { SeasonInView } from './in-view'
 export { lastUsefulFlower, MATURE_GREEN } from './last-useful-flower'
-export { allPlantings, datesAlong, outlookAlong, seasonLine, seasonOutlook, weatherOf } from './outlook'
+export {
+  allPlantings,
+  datesAlong,
+  outlookAlong,
+  plantingAsOf,
+  seasonLine,
+  seasonOutlook,
+  weatherOf,
+} from './outlook'
 export type { GardenFacts, GardenRecord, PlantingEnd, PlantingOutlook, SeasonOutlook } from './outlook'
 export { growthOfMet, isPastItsAge, standingSince } from './met'
 export { entriesOfPlant, grownAlong, plantCourse } from './plant-course'

@@ -18,6 +18,7 @@ import { thermalTraits } from '../crop'
 import { effectiveEntries, entriesAbout, type AnyEntry } from '../entry'
 import { remembered } from '../memo'
 import { holdsOn, type GardenCultivar, type Place, type Planting } from '../facts'
+import type { DateBias } from './date-bias'
 import { placeWeather, type PlaceWeather } from './place-weather'
 import { plantingDates } from './planting-dates'
 import { bearingSum, stagePlan, type StagePlan, type TurningDays } from './stage-days'
@@ -34,6 +35,8 @@ export interface GardenFacts<One extends AnyEntry = AnyEntry> {
   cultivars: readonly GardenCultivar[]
   plantings: readonly Planting[]
   entries: readonly One[]
+  /** By what of its own record a garden's dates are moved; none unless it is followed. */
+  biases?: readonly DateBias[]
 }
 
 /** Facts, log and weather. */
@@ -165,6 +168,20 @@ export const allPlantings = <One extends AnyEntry>({
   coming,
 }: Pick<SeasonOutlook<One>, 'plantings' | 'coming'>): PlantingOutlook<One>[] => [...plantings, ...coming]
 
+/** One planting alone, as of a day; null: neither it nor its place is there. */
+export function plantingAsOf<One extends AnyEntry>(
+  garden: GardenFacts<One>,
+  planting: Planting,
+  line: WeatherLine,
+  today: IsoDate,
+): PlantingOutlook<One> | null {
+  const { ensemble } = garden
+  const start = startOfSeason(ensemble.normals, planting.season)
+  const entries = effectiveEntries(garden.entries, today)
+  const weatherIn = placeWeather(ensemble, line, start, entries)
+  return outlookOf(garden, planting, { entries, weatherIn, today, start })[0] ?? null
+}
+
 function outlookOf<One extends AnyEntry>(
   garden: GardenFacts<One>,
   planting: Planting,
@@ -179,14 +196,13 @@ function outlookOf<One extends AnyEntry>(
   const place = garden.places.find((place) => place.id === planting.placeId && holdsOn(place, today))
   if (!cultivar || !place) return []
   const own = entriesAbout(entries, { type: 'planting', id: planting.id })
-  const key = JSON.stringify([today, planting, cultivar, place, own])
+  const key = JSON.stringify([today, planting, cultivar, place, own, garden.biases])
   const weather = weatherIn(place)
   const outlook = remembered(weather, `outlook ${key}`, () =>
     plantingOutlook(
       { planting, cultivar, place, entries: own },
       underCloth(weather, own, indexOf(weather.air, start), garden.ensemble.warmest),
-      today,
-      start,
+      { today, start, biases: garden.biases },
     ),
   )
   // What is remembered under these entries holds entries like them.
@@ -196,12 +212,12 @@ function outlookOf<One extends AnyEntry>(
 function plantingOutlook(
   facts: Pick<PlantingOutlook, 'planting' | 'cultivar' | 'place' | 'entries'>,
   { air, whole, here, courses }: PlaceWeather,
-  today: IsoDate,
-  start: IsoDate,
+  { today, start, biases }: { today: IsoDate; start: IsoDate; biases: GardenFacts['biases'] },
 ): PlantingOutlook {
   const { planting, cultivar, entries } = facts
   const window = transplantWindow(courses, cultivar.crop, thermalTraits(cultivar), bearingSum(cultivar))
-  const plan = stagePlan(planting, cultivar, entries, today, (date) => daysBetween(start, date), window.plans)
+  const day = (date: IsoDate) => daysBetween(start, date)
+  const plan = stagePlan(planting, cultivar, entries, today, day, window.plans, biases)
   const turns = { opens: plannedOpening(window), frost: middleFrost(courses) }
   const dates = plantingDates({ plan, line: here, taken: turns, courses, seasonStart: start })
   const stands = standsOf(planting, entries)
@@ -258,7 +274,8 @@ export function datesAlong(
   const own = entriesAbout(entries, { type: 'planting', id: planting.id })
   const weather = placeWeather({ seasons: [], warmest }, line, start, entries)(place)
   const { here } = underCloth(weather, own, indexOf(weather.air, start), warmest)
-  const plan = stagePlan(planting, cultivar, own, today, (date) => daysBetween(start, date))
+  const day = (date: IsoDate) => daysBetween(start, date)
+  const plan = stagePlan(planting, cultivar, own, today, day, undefined, facts.biases)
   return plantingDates({ plan, line: here, taken, courses: [], seasonStart: start })
 }
 

@@ -14,9 +14,10 @@ import type { Planting, RaisingWay } from '../facts'
 import type { HarvestEntries } from '../harvest'
 import type { StageEntries } from './entries'
 import { MATURE_GREEN } from './last-useful-flower'
+import { biasOn, daysMoved, type DateBias } from './date-bias'
 import { wasHardened } from './hardening'
 import { metIn, type PlantMet } from './met'
-import type { Stage, StageDays } from './stages'
+import { STAGES, type Stage, type StageDays } from './stages'
 import { raisedDays, type Raised } from './raised-days'
 import type { Year } from './year'
 import type { IsoDate } from '../calendar'
@@ -36,6 +37,8 @@ export interface StagePlan {
   plannedSetOut: number | null
   /** What was not done by today is done today at the earliest. */
   today: number
+  /** By what of its garden's own record its dates are moved. */
+  biases: readonly DateBias[]
 }
 
 /** The entry that marks each stage. */
@@ -77,6 +80,7 @@ export function stagePlan(
   today: IsoDate,
   day: (date: IsoDate) => number,
   level: SetOutLevel = 'may',
+  biases: readonly DateBias[] = [],
 ): StagePlan {
   const thermal = thermalTraits(cultivar)
   // What can be picked green is picked green first.
@@ -99,6 +103,7 @@ export function stagePlan(
     plannedSow: planned(planting.plannedSow),
     plannedSetOut: planned(planting.plannedSetOut),
     today: day(today),
+    biases,
   }
 }
 
@@ -147,8 +152,20 @@ export function stageDays(plan: StagePlan, year: Year, taken?: TurningDays): Sta
     ...grown,
     top: vine ? grown['last-flower-green'] : null,
   }
-  for (const stage of Object.keys(logged) as Stage[]) found[stage] = logged[stage]!
+  const last = taken ? taken.frost : year.firstFrost
+  for (const stage of STAGES) {
+    const day = logged[stage] ?? found[stage]
+    found[stage] = day === null || logged[stage] !== undefined ? day : moved(plan, stage, day, last)
+  }
   return found
+}
+
+/** A stage's day as the garden's own record moves it; null: the frost comes before. */
+function moved({ biases, cultivar, today }: StagePlan, stage: Stage, day: number, frost: number | null) {
+  const bias = biasOn(biases, stage, cultivar.crop)
+  if (bias === null) return day
+  const to = day + daysMoved(bias, day - today)
+  return frost !== null && to > frost ? null : to
 }
 
 type Grown = Pick<

@@ -28,7 +28,7 @@ export function waysToRaise(outlook: SeasonOutlook, own: PlantingOutlook): Way[]
       way === 'direct' ? [] : own.entries.filter(({ kind }) => kind === 'sown' || kind === 'emerged')
     const planting: Planting = { ...own.planting, raising: way, plannedSetOut: null, plannedSow: null }
     const day = (date: IsoDate) => daysBetween(own.start, date)
-    const plan = stagePlan(planting, own.cultivar, sown, outlook.today, day, own.plan.level)
+    const plan = stagePlan(planting, own.cultivar, sown, outlook.today, day, own.plan.level, own.plan.biases)
     return plantingDates({
       plan,
       line: here,
@@ -66,7 +66,7 @@ export function succession(outlook: SeasonOutlook, own: PlantingOutlook): Succes
     plannedSow: isDirect ? dates.end.date : null,
     plannedSetOut: isDirect ? null : dates.end.date,
   }
-  const plan = stagePlan(next, cultivar, [], outlook.today, day, own.plan.level)
+  const plan = stagePlan(next, cultivar, [], outlook.today, day, own.plan.level, own.plan.biases)
   const after = plantingDates({
     plan,
     line: here,

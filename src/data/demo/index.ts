@@ -47,6 +47,7 @@ export function demoGarden(): GardenFile {
     station: 'simulated',
     seed: 212,
     houseSchools: { depth: 'worked-out', spacing: 'standard' },
+    ownRecord: null,
   }
   const record = stationRecord(
     { normals, latitude: SITE.latitude, seed: garden.seed },

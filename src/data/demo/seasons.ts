@@ -125,7 +125,7 @@ function entriesOf(story: Story, planting: Planting, season: number): Omit<LogEn
     const raised = RAISED[crop]
     const seeds = Math.ceil(story.count * SEED_RATE) + 2
     add('sown', addDays(setOut, -raised.sown), { seeds })
-    add('emerged', addDays(setOut, -raised.emerged), { count: Math.ceil(seeds * 0.87) })
+    add('emerged', addDays(setOut, (story.behind ?? 0) - raised.emerged), { count: Math.ceil(seeds * 0.87) })
     add('potted-up', addDays(setOut, -raised.pottedUp), { count: story.count, potVolume: 0.5 })
     const days = story.hardened ?? 8
     for (let day = 1; day <= days; day++)

@@ -16,6 +16,8 @@ export interface Story {
   /** How far it has come; a planting that is still to be sown has no log. */
   reached: 'planned' | 'hardening' | 'ready' | 'growing'
   hardened?: number
+  /** Days that its seedlings came up after the others. */
+  behind?: number
   flowered?: string
   /** Day, kg and number of each picking. */
   picked?: [on: string, kg: number, count: number][]
@@ -225,6 +227,7 @@ export const LAST_YEAR: Story[] = [
     support: 'stake',
     setOut: '2025-05-15',
     reached: 'growing',
+    behind: 1,
     flowered: '2025-06-13',
     picked: pickings('2025-08-01', 9, 3.1, 21),
   },
@@ -236,6 +239,7 @@ export const LAST_YEAR: Story[] = [
     support: 'stake',
     setOut: '2025-05-19',
     reached: 'growing',
+    behind: 2,
     flowered: '2025-06-22',
     picked: pickings('2025-08-16', 7, 3.6, 10),
   },
@@ -247,6 +251,7 @@ export const LAST_YEAR: Story[] = [
     support: 'stake',
     setOut: '2025-05-28',
     reached: 'growing',
+    behind: 2,
     flowered: '2025-06-30',
     picked: pickings('2025-08-20', 6, 1.6, 10),
   },
@@ -258,6 +263,7 @@ export const LAST_YEAR: Story[] = [
     support: 'weave',
     setOut: '2025-05-30',
     reached: 'growing',
+    behind: 1,
     flowered: '2025-07-02',
     picked: pickings('2025-08-24', 6, 3.9, 44),
   },
@@ -269,8 +275,67 @@ export const LAST_YEAR: Story[] = [
     support: 'weave',
     setOut: '2025-05-18',
     reached: 'growing',
+    behind: -1,
     flowered: '2025-06-14',
     picked: pickings('2025-07-30', 5, 9.8, 122),
+  },
+  {
+    place: 'pot-4',
+    cultivar: 'copperlace',
+    count: 1,
+    training: 'single-stem',
+    support: 'stake',
+    setOut: '2025-05-17',
+    reached: 'growing',
+    behind: 1,
+    flowered: '2025-06-17',
+    picked: pickings('2025-08-06', 8, 0.34, 3),
+  },
+  {
+    place: 'pot-5',
+    cultivar: 'tin-roof',
+    count: 1,
+    training: 'bush',
+    support: 'cage',
+    setOut: '2025-05-19',
+    reached: 'growing',
+    flowered: '2025-06-16',
+    picked: pickings('2025-08-03', 5, 0.42, 6),
+  },
+  {
+    place: 'pot-1',
+    cultivar: 'barn-door',
+    count: 1,
+    training: 'pepper',
+    support: 'stake',
+    setOut: '2025-05-27',
+    reached: 'growing',
+    behind: 3,
+    flowered: '2025-06-28',
+    picked: pickings('2025-08-19', 6, 0.17, 1),
+  },
+  {
+    place: 'pot-2',
+    cultivar: 'long-ember',
+    count: 1,
+    training: 'pepper',
+    support: 'stake',
+    setOut: '2025-05-29',
+    reached: 'growing',
+    flowered: '2025-07-01',
+    picked: pickings('2025-08-25', 5, 0.16, 2),
+  },
+  {
+    place: 'pot-3',
+    cultivar: 'long-ember',
+    count: 1,
+    training: 'pepper',
+    support: 'stake',
+    setOut: '2025-05-30',
+    reached: 'growing',
+    behind: 1,
+    flowered: '2025-07-03',
+    picked: pickings('2025-08-23', 6, 0.15, 2),
   },
 ]
 

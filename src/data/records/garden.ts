@@ -1,14 +1,32 @@
 import { integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
-import { mixed, number, object, string } from 'yup'
+import { array, mixed, number, object, string } from 'yup'
 import { SITE_BOUNDS } from '../../core/bounds'
-import { isTimeZone } from '../../core/calendar'
+import { isTimeZone, type IsoDate } from '../../core/calendar'
 import { SHELTERS, SOILS, type Shelter, type SoilTexture } from '../../core/facts'
+import { BIASED, MOST_MOVED, type DateBias } from '../../core/season'
 import { isClimateSource, type ClimateSource } from './climate-source'
 import { date, id, idField, isoDateField, measure, name, orNull } from './fields'
 import type { LooseRow } from './record'
 
 /** Decisions that a house has its own way in, at the most. */
 const MOST_DECISIONS = 40
+
+/** What a garden's own record taught of its dates, and on which day. */
+export interface OwnRecord {
+  on: IsoDate
+  biases: DateBias[]
+}
+
+/** Dates of so many kinds and crops can be moved. */
+const MOST_BIASES = 6
+const biasRow = object({
+  of: string().required().oneOf(BIASED),
+  crop: string().required().oneOf(['tomato', 'pepper']),
+  days: number().required().integer().min(-MOST_MOVED).max(MOST_MOVED),
+  late: measure(-400, 400),
+  count: number().required().integer().min(1).max(100_000),
+  lead: number().required().integer().min(1).max(400),
+}).noUnknown()
 
 /** Coordinates in °, elevation in m. */
 export const garden = sqliteTable('garden', {
@@ -36,6 +54,8 @@ export const garden = sqliteTable('garden', {
   seed: integer().notNull(),
   /** The garden's own default school for each decision. */
   houseSchools: text({ mode: 'json' }).$type<Record<string, string>>().notNull(),
+  /** What its own record taught of its dates, while they follow it; null: they do not. */
+  ownRecord: text({ mode: 'json' }).$type<OwnRecord>(),
 })
 
 /** A garden as it is kept. */
@@ -73,6 +93,12 @@ const gardenRow = object({
         chosen.every(([key, school]) => key.length <= 40 && typeof school === 'string' && school.length <= 40)
       )
     }),
+  ownRecord: orNull(
+    object({
+      on: isoDateField().required(),
+      biases: array().required().max(MOST_BIASES).of(biasRow.required()),
+    }).noUnknown(),
+  ).default(undefined),
 })
   .noUnknown()
   .required()
@@ -90,6 +116,7 @@ export const gardenRecord = {
     }),
     10: (row: LooseRow): LooseRow => ({ ...row, climateHot: row.climateShift }),
     13: (row: LooseRow): LooseRow => ({ ...row, currency: row.units === 'us' ? 'USD' : null }),
+    15: (row: LooseRow): LooseRow => ({ ...row, ownRecord: null }),
   },
 }
 

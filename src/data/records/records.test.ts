@@ -20,6 +20,7 @@ const STEPS: Record<string, [before: object, after: object][]> = {
     [{ units: 'us' }, { units: 'us', currency: 'USD' }],
     [{ units: 'metric' }, { units: 'metric', currency: null }],
   ],
+  'garden 15': [[{}, { ownRecord: null }]],
   'garden 8': [
     [{ timeZone: 'Prairie/Nowhere' }, { timeZone: 'UTC' }],
     [{ timeZone: 'America/Chicago' }, { timeZone: 'America/Chicago' }],

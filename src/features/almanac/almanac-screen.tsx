@@ -11,13 +11,15 @@ import { WORKINGS } from '../../wording/workings/workings'
 import { WORKING_IDS, WORKING_NAMES } from '../../wording/workings/names'
 import type { Effect } from './effects'
 import type { Worked } from './values'
+import type { FollowedRecord } from './score/queries'
+import { ScorePart } from './score/score-part'
 import { SchoolsPart } from './schools-part'
 import { WaysPart } from './ways-part'
 import { WordsPart } from './words-part'
 import { WorkingsPart } from './workings-part'
 import { written } from '../../wording/written'
 
-export type AlmanacTab = 'ways' | 'workings' | 'words'
+export type AlmanacTab = 'ways' | 'workings' | 'score' | 'words'
 
 const TABS: { tab: AlmanacTab; name: string; path: string; heading: string; says: string }[] = [
   {
@@ -35,6 +37,13 @@ const TABS: { tab: AlmanacTab; name: string; path: string; heading: string; says
     says: 'See the formula, where it comes from, and what it gives in this garden on this day.',
   },
   {
+    tab: 'score',
+    name: 'How right it was',
+    path: '/almanac/score',
+    heading: 'How right were the forecasts?',
+    says: 'Forecasts of past seasons are held against what your log says happened.',
+  },
+  {
     tab: 'words',
     name: 'Words and cautions',
     path: '/almanac/words',
@@ -49,6 +58,7 @@ export function AlmanacScreen({
   chosen,
   effects,
   worked,
+  followed,
   manner,
   query,
 }: {
@@ -56,6 +66,7 @@ export function AlmanacScreen({
   chosen: Record<string, string>
   effects: Partial<Record<string, Effect>>
   worked: Partial<Record<string, Worked>>
+  followed: FollowedRecord | null
   manner: Manner
   query: string
 }) {
@@ -111,11 +122,14 @@ export function AlmanacScreen({
           />
         </label>
       </div>
-      {found === 0 && <p role="status">No match. Try a shorter word.</p>}
+      {searching && found === 0 && <p role="status">No match. Try a shorter word.</p>}
       <div className="space-y-6">
         <WaysPart decisions={decisions} chosen={chosen} effects={effects} />
         <SchoolsPart schools={schools} manner={manner} />
         <WorkingsPart workings={workings} worked={worked} />
+        {tab === 'score' && !searching && (
+          <ScorePart address={`/almanac/score/forecasts${query}`} followed={followed} />
+        )}
         <WordsPart terms={terms} cautions={cautions} manner={manner} />
       </div>
     </div>

@@ -120,7 +120,7 @@ describe('the next season', () => {
     const view = nextView(dayOf(demoState(), today))
     expect(view).toMatchObject({ season: 2026, planned: 0, seasonHref: '/season?season=2027' })
     const copper = view.lines.find(({ cultivar }) => cultivar === 'Copperlace')!
-    expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg per plant in 2025, 8 plants$/)
+    expect(copper.gave.replaceAll('\u00a0', ' ')).toMatch(/^\d\.\d+ kg per plant in 2025, 9 plants$/)
     const kindOf = (id: string) => demoState().record.places.find((place) => place.id === id)!.kind
     const own = demoState().record.plantings
     for (const { id, placeId } of view.lines)

@@ -8,6 +8,7 @@ import { type GardenCultivar, type Manner, type Place, type Planting } from '../
 import {
   allPlantings,
   dateReason,
+  movedReason,
   readingsIn,
   ROOT_DEPTH,
   seedsToSow,
@@ -147,7 +148,7 @@ const HOW: Record<StageDate['how'], string> = { logged: 'entered', planned: 'pla
 
 function stageLine(stage: Stage, own: PlantingOutlook, manner: Manner): PlantingView['stages'][number] {
   const { date, how, spread } = own.dates[stage]
-  const reason = dateReason(own, stage)
+  const reasons = [dateReason(own, stage), movedReason(own, stage)].filter((reason) => reason !== null)
   const say = (day: IsoDate | null) => (day === null ? 'never' : formatDate(day, manner, 'short'))
   return {
     stage,
@@ -159,7 +160,7 @@ function stageLine(stage: Stage, own: PlantingOutlook, manner: Manner): Planting
         ? ''
         : `${say(spread.p10)} – ${say(spread.p90)}`,
     share: spread !== null && spread.share < 0.995 ? sayOdds(spread.share) : '',
-    why: reason === null || how === 'logged' ? '' : sayReason(reason, manner),
+    why: how === 'logged' ? '' : reasons.map((reason) => sayReason(reason, manner)).join(' '),
   }
 }
 

@@ -204,6 +204,7 @@ function kitOf(
       entries: datingEntries(counted).filter(
         ({ subject, kind }) => ids.has(subject.id) || kind === 'soil-read',
       ),
+      biases: record.biases,
     },
     normals: ensemble.normals,
     latitude: garden.latitude,

@@ -1,0 +1,1 @@
+ALTER TABLE `garden` ADD `own_record` text;

@@ -1,0 +1,5 @@
+export { biasesOf, LEAST_FORECASTS, scoreOf } from './score'
+export type { ScoreCell, ScoreRow, ScoreSays } from './score'
+export { LEADS, SCORE_KINDS } from './hindcast'
+export type { Hindcast, Lead, ScoreKind } from './hindcast'
+export { hindcasting } from './hindcasting'
