@@ -75,3 +75,11 @@ export interface SeasonPlan {
    */
   earlier: { plan: SeasonPlan; to: number } | null
 }
+
+/** A plan and all that it was grown by before, the first way first. */
+export function waysOf(plan: SeasonPlan): { plan: SeasonPlan; from: number }[] {
+  const ways: { plan: SeasonPlan; from: number }[] = []
+  for (let at: SeasonPlan | null = plan; at !== null; at = at.earlier?.plan ?? null)
+    ways.unshift({ plan: at, from: at.earlier?.to ?? -Infinity })
+  return ways
+}

@@ -40,3 +40,63 @@ export interface PlantSeason {
   end: number | null
   endedBy: 'frost' | 'disease' | 'plan' | 'done' | 'season' | 'never'
 }
+
+/** A plant as it stands on the morning of a day, and its season up to then. */
+export interface PlantSight {
+  season: PlantSeason
+  /** Of what it takes from the soil easily, the share that is gone; over 1 it is thirsty. */
+  dry: number
+  /** Share of its leaf that is sick. */
+  sick: number
+  /** m² of leaf over each m² of its ground. */
+  leafIndex: number
+  /** Of the nitrogen that it wants, the share that it gets; and how far it has too much, 0–1. */
+  fed: number
+  glut: number
+  /** Trusses that carry fruit and hang unripe; kg on them. */
+  hanging: number
+  hangingMass: number
+  stands: boolean
+}
+
+/** A season in which nothing has happened yet. */
+export function emptySeason(days: number): PlantSeason {
+  return {
+    ripeByDay: new Float64Array(days),
+    firstFlower: null,
+    firstRipe: null,
+    ripe10: null,
+    ripe50: null,
+    ripe90: null,
+    sound: 0,
+    indoors: 0,
+    lost: Object.fromEntries(LOSS_CAUSES.map((cause) => [cause, 0])) as Record<LossCause, number>,
+    fruit: 0,
+    fruitMass: 0,
+    trusses: 0,
+    failed: 0,
+    litres: 0,
+    water: { rain: 0, used: 0, drained: 0, gained: 0 },
+    light: 0,
+    thirst: 0,
+    hunger: 0,
+    nitrogen: 0,
+    minutes: 0,
+    leafLost: 0,
+    leafIndex: 0,
+    end: null,
+    endedBy: 'never',
+  }
+}
+
+/** Days by which a tenth, half and nine tenths of the sound crop had ripened. */
+export function ripeDays({ ripeByDay, sound }: PlantSeason) {
+  const days: (number | null)[] = []
+  let sum = 0
+  const shares = [0.1, 0.5, 0.9]
+  for (let day = 0; day < ripeByDay.length && sound > 0; day++) {
+    sum += ripeByDay[day]!
+    while (days.length < shares.length && sum >= shares[days.length]! * sound - 1e-9) days.push(day)
+  }
+  return { ripe10: days[0] ?? null, ripe50: days[1] ?? null, ripe90: days[2] ?? null }
+}

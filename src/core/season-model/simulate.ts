@@ -5,8 +5,8 @@ import { formOf, type Form } from './form'
 import { fillTrusses, loseFruit, openTrusses } from './fruit'
 import { diseaseDay, expanding, leafDay, leavesBy, trayLeaf } from './leaf'
 import { beginNitrogen, feedDay, nitrogenFactor } from './nitrogen'
-import type { SeasonPlan } from './plan'
-import { LOSS_CAUSES, type LossCause, type PlantSeason } from './season'
+import { waysOf, type SeasonPlan } from './plan'
+import { emptySeason, ripeDays, type PlantSeason, type PlantSight } from './season'
 import { PlantState } from './state'
 import { waterDay } from './water'
 import type { SeasonWeather } from './weather'
@@ -24,7 +24,7 @@ const state = new PlantState()
  */
 export function simulateSeason(plan: SeasonPlan, weather: SeasonWeather): PlantSeason {
   formOf(plan)
-  const result = nothing(weather.days)
+  const result = emptySeason(weather.days)
   if (plan.setOut === null) return result
   requireInRange('setOut', plan.setOut, 0, weather.days - 1)
   const growing = new Growing(plan, weather, result)
@@ -32,24 +32,6 @@ export function simulateSeason(plan: SeasonPlan, weather: SeasonWeather): PlantS
   for (let day = plan.setOut; day < weather.days; day++) if (!growing.day(day)) break
   growing.finish()
   return result
-}
-
-/** A plant as it stands on the morning of a day, and its season up to then. */
-export interface PlantSight {
-  season: PlantSeason
-  /** Of what it takes from the soil easily, the share that is gone; over 1 it is thirsty. */
-  dry: number
-  /** Share of its leaf that is sick. */
-  sick: number
-  /** m² of leaf over each m² of its ground. */
-  leafIndex: number
-  /** Of the nitrogen that it wants, the share that it gets; and how far it has too much, 0–1. */
-  fed: number
-  glut: number
-  /** Trusses that carry fruit and hang unripe; kg on them. */
-  hanging: number
-  hangingMass: number
-  stands: boolean
 }
 
 /** Looks at a plant on a day of its season. */
@@ -70,35 +52,6 @@ export function seenOn(plan: SeasonPlan, weather: SeasonWeather, day: number): P
     hanging,
     hangingMass,
     stands: season.endedBy === 'plan',
-  }
-}
-
-function nothing(days: number): PlantSeason {
-  return {
-    ripeByDay: new Float64Array(days),
-    firstFlower: null,
-    firstRipe: null,
-    ripe10: null,
-    ripe50: null,
-    ripe90: null,
-    sound: 0,
-    indoors: 0,
-    lost: Object.fromEntries(LOSS_CAUSES.map((cause) => [cause, 0])) as Record<LossCause, number>,
-    fruit: 0,
-    fruitMass: 0,
-    trusses: 0,
-    failed: 0,
-    litres: 0,
-    water: { rain: 0, used: 0, drained: 0, gained: 0 },
-    light: 0,
-    thirst: 0,
-    hunger: 0,
-    nitrogen: 0,
-    minutes: 0,
-    leafLost: 0,
-    leafIndex: 0,
-    end: null,
-    endedBy: 'never',
   }
 }
 
@@ -347,30 +300,10 @@ class Growing {
   }
 }
 
-/** A plan and all that it was grown by before, the first way first. */
-function waysOf(plan: SeasonPlan): { plan: SeasonPlan; from: number }[] {
-  const ways: { plan: SeasonPlan; from: number }[] = []
-  for (let at: SeasonPlan | null = plan; at !== null; at = at.earlier?.plan ?? null)
-    ways.unshift({ plan: at, from: at.earlier?.to ?? -Infinity })
-  return ways
-}
-
 /** Sick to this share a plant is dead. */
 const DEAD = 0.97
 
 function warmthFactor(mean: number): number {
   const { none, from, to, noneAgain } = MODEL.warmth
   return Math.max(0, Math.min(1, (mean - none) / (from - none), (noneAgain - mean) / (noneAgain - to)))
-}
-
-/** Days by which a tenth, half and nine tenths of the sound crop had ripened. */
-function ripeDays({ ripeByDay, sound }: PlantSeason) {
-  const days: (number | null)[] = []
-  let sum = 0
-  const shares = [0.1, 0.5, 0.9]
-  for (let day = 0; day < ripeByDay.length && sound > 0; day++) {
-    sum += ripeByDay[day]!
-    while (days.length < shares.length && sum >= shares[days.length]! * sound - 1e-9) days.push(day)
-  }
-  return { ripe10: days[0] ?? null, ripe50: days[1] ?? null, ripe90: days[2] ?? null }
 }
