@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { LED_WATERINGS, NOTHING, type LedVisit } from '../core/led-season'
 import { MANNERS } from '../test/said-faults'
-import { sayDry, sayFed, sayInstead, sayLedEnd, sayLedTold, sayLedWhy, wateringName } from './led-season'
+import { sayDry, sayInstead, sayLedEnd, sayLedTold, sayLeaves, sayLedWhy, wateringName } from './led-season'
 
 const plain = (said: string) => said.replace(/[\u00a0\u202f]/g, ' ')
 const metric = { ...MANNERS[0]!, units: 'metric', decimals: 'point' } as (typeof MANNERS)[number]
@@ -53,10 +53,12 @@ describe('words of a season that is led', () => {
   })
   it('say how it looks', () => {
     expect([0, 0.5, 0.8, 1.2].map(sayDry)).toEqual(['wet', 'moist', 'drying out', 'dry: it is thirsty'])
-    expect([sayFed(0.5, 0), sayFed(1, 0.8), sayFed(1, 0)]).toEqual([
+    const leaves = (fed: number, glut: number, sick = 0) => plain(sayLeaves({ fed, glut, sick }))
+    expect([leaves(0.5, 0), leaves(1, 0.8), leaves(1, 0), leaves(1, 0, 0.2)]).toEqual([
       'pale: it is hungry',
       'dark and lush',
       'a healthy green',
+      'a healthy green, 20 % spotted',
     ])
   })
   it('answer at the end, and why', () => {

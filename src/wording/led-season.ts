@@ -103,10 +103,10 @@ export function sayDry(dry: number): string {
   return dry < 1 ? 'drying out' : 'dry: it is thirsty'
 }
 
-/** How it looks, by its nitrogen. */
-export function sayFed(fed: number, glut: number): string {
-  if (fed < 0.9) return 'pale: it is hungry'
-  return glut > 0.3 ? 'dark and lush' : 'a healthy green'
+/** How its leaves look, by its nitrogen and by what share of them is sick. */
+export function sayLeaves({ fed, glut, sick }: { fed: number; glut: number; sick: number }): string {
+  const green = fed < 0.9 ? 'pale: it is hungry' : glut > 0.3 ? 'dark and lush' : 'a healthy green'
+  return sick > 0.03 ? `${green}, ${percent(sick)} spotted` : green
 }
 
 /** The line that answers at the end. */

@@ -56,7 +56,7 @@ describe('what is said of forecasts', () => {
     expect(sayTooFew(scoreOf(came('soil', [4]))[0]!)).toBe('Soil temperature: 1 of 5')
   })
   it('names what is foretold, and how long before', () => {
-    expect(scoreName({ kind: 'seedlings', crop: 'pepper' })).toBe('Seedlings up, peppers')
+    expect(scoreName({ kind: 'seedlings', crop: 'pepper' })).toBe('Seedlings show, peppers')
     expect([leadName('soil', 7), leadName('water', 21), leadName('last-frost', null)]).toEqual([
       '1 week ahead',
       '3 weeks without a reading',

@@ -8,7 +8,7 @@ import { sayCount, sayNumber } from './say'
 
 /** What is foretold, of a crop where it is of one. */
 const NAMES: Record<ScoreKind, string> = {
-  seedlings: 'seedlings up',
+  seedlings: 'seedlings show',
   'first-flower': 'first flower',
   'first-ripe': 'first fruit picked',
   crop: 'weight of the crop',
@@ -104,7 +104,7 @@ export function sayScore(rows: readonly ScoreRow[], manner: Manner): { headline:
   if (told.length === 0)
     return {
       headline: 'Too few forecasts to judge yet',
-      detail: `Enter when seedlings come up, flowers open and fruit is picked. After ${LEAST_FORECASTS} of a kind, their forecasts are judged here.`,
+      detail: `Enter when seedlings show, flowers open and fruit is picked. After ${LEAST_FORECASTS} of a kind, their forecasts are judged here.`,
     }
   const off = told.filter(({ says }) => says.isBiased)
   const narrow = told.filter(({ says }) => says.spans === 'narrow')

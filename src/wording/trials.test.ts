@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { SINGLE_VALUES } from '../core/season-model'
 import type { PairedResult, TrialResult, WayResult } from '../core/trial'
 import { MANNERS } from '../test/said-faults'
-import { sayHolds, saySplit, sayVerdict, VALUE_NAMES } from './trials'
+import { sayHolds, VALUE_NAMES } from './trial-holds'
+import { saySplit, sayVerdict } from './trials'
 
 /** With common spaces. */
 const plain = <Said>(said: Said): Said =>

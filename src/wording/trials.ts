@@ -2,13 +2,11 @@ import { addDays, type IsoDate } from '../core/calendar'
 import type { Manner } from '../core/facts'
 import type {
   CannotBe,
-  Conclusion,
   PairedResult,
   TrialAspect,
   TrialMeasure,
   TrialResult,
   TrialWatering,
-  TurningValue,
   WeatherSign,
 } from '../core/trial'
 import type { CautionId } from '../core/advice'
@@ -16,7 +14,7 @@ import type { Training } from '../core/crop'
 import { SCHOOLS } from './feed-schools'
 import { formatDate } from './dates'
 import { inEither } from './either'
-import { listed, nameOf, trainingName } from './names'
+import { capital, listed, nameOf, trainingName } from './names'
 import { sayCount, sayMass, sayMeasure } from './say'
 import { WATER_SCHOOLS } from './watering'
 
@@ -189,25 +187,24 @@ export function sayVerdict(
   if (best.isClear && best.median > 0)
     return {
       best: best.id,
-      headline: `${sentence(names[best.id]!)}: more in ${count(best, done)} of ${done} seasons`,
-      detail: sentence(difference(best, measure, manner)),
+      headline: `${capital(names[best.id]!)}: more in ${count(best, done)} of ${done} seasons`,
+      detail: capital(difference(best, measure, manner)),
     }
   if (clear.length === paired.length)
     return {
       best: now,
-      headline: `${sentence(names[now]!)} gives the most`,
+      headline: `${capital(names[now]!)} gives the most`,
       detail: `Against ${names[best.id]!}: ${difference(best, measure, manner)}`,
     }
   const close = paired.filter(({ isClear }) => !isClear).map(({ id }) => names[id]!)
   return {
     best: null,
     headline: 'No clear difference here',
-    detail: `Some years favor ${names[now]!}, others ${listed(close, 'or')}. ${sentence(names[best.id]!)}: ${difference(best, measure, manner)}`,
+    detail: `Some years favor ${names[now]!}, others ${listed(close, 'or')}. ${capital(names[best.id]!)}: ${difference(best, measure, manner)}`,
   }
 }
 
 const count = ({ better }: PairedResult, done: number) => Math.round(better * done)
-const sentence = (name: string) => name.charAt(0).toUpperCase() + name.slice(1)
 
 function difference(one: PairedResult, measure: TrialMeasure, manner: Manner): string {
   const per = measure === 'plant' ? 'per plant' : inEither(manner, 'per m²', 'per square foot')
@@ -254,65 +251,4 @@ export const CAUSE_NAMES: Record<string, string> = {
   ground: 'fruit rotting on the soil',
   disease: 'killed by blight',
   frost: 'small fruit lost to frost',
-}
-
-/** What the working values of the season model are called. */
-export const VALUE_NAMES: Record<string, string> = {
-  'MODEL.mostLeaf': 'the leaf at which shoots stop',
-  'MODEL.trayLeaf': 'the leaf of a seedling',
-  'MODEL.node': 'what a new leaf costs the plant',
-  'MODEL.eases': 'how slowly a plant feels hunger',
-  'MODEL.setFeels': 'how hunger keeps flowers from setting',
-  'MODEL.shadeCools': 'how much shade cools fruit',
-  'MODEL.shadeSaves': 'the water that shade saves',
-  'MODEL.unshaken': 'flowers that set unshaken',
-  'MODEL.leastSet': 'the fruit under which a cluster fails',
-  'NITROGEN.tomato': 'the nitrogen in a tomato plant',
-  'NITROGEN.pepper': 'the nitrogen in a pepper plant',
-  'NITROGEN.inSpring': 'the nitrogen in spring soil',
-  'NITROGEN.reach': 'how fast roots find nitrogen',
-  'NITROGEN.enough': 'the nitrogen that is enough',
-  'NITROGEN.starved': 'the nitrogen at which growth stops',
-  'NITROGEN.glut': 'the nitrogen that is too much',
-  'NITROGEN.glutMost': 'the nitrogen that does the most harm',
-  'NITROGEN.glutLeaf': 'the leaf that too much nitrogen makes',
-  'NITROGEN.glutSet': 'the fruit that too much nitrogen costs',
-  'LOSSES.rot': 'blossom-end rot in dry soil',
-  'LOSSES.rotMost': 'the most that blossom-end rot takes',
-  'LOSSES.rotOfGlut': 'blossom-end rot from too much nitrogen',
-  'LOSSES.cracks': 'fruit that crack after a soaking',
-  'LOSSES.scald': 'sunscald in the heat',
-  'LOSSES.onGround': 'fruit that rot on dry soil',
-  'LOSSES.onWetGround': 'fruit that rot on wet soil',
-  'LOSSES.bushLies': 'how much of a bush lies down',
-  'DISEASE.splash': 'the leaf spots that splash up',
-  'DISEASE.spreads': 'how fast leaf spots spread',
-  'DISEASE.mulched': 'the splash that mulch lets through',
-  'DISEASE.clear': 'how high splash reaches',
-  'DISEASE.overhead': 'what wet leaves from the hose do',
-  'DISEASE.dense': 'what crowding does to leaf spots',
-  'DISEASE.blight': 'how often late blight arrives',
-  'DISEASE.blightSpreads': 'how fast late blight spreads',
-}
-
-const THEN: Record<Conclusion, string> = {
-  better: 'it is clearly better',
-  worse: 'it is clearly worse',
-  neither: 'there is no clear difference',
-}
-/** Values that are named; the rest are counted. */
-const MOST_NAMED = 3
-
-/** How far a conclusion holds, by the working values that turn it. */
-export function sayHolds(turning: readonly TurningValue[]): string {
-  if (turning.length === 0)
-    return 'This holds even if any one of the model’s typical values is a quarter off.'
-  const named = turning
-    .slice(0, MOST_NAMED)
-    .map(
-      ({ value, factor, says }) =>
-        `if ${VALUE_NAMES[value] ?? value} is a quarter ${factor < 1 ? 'less' : 'more'}, ${THEN[says]}`,
-    )
-  const rest = turning.length - named.length
-  return `This turns with what the model takes: ${listed(named)}${rest > 0 ? `; and ${sayCount(rest, 'more such value')}` : ''}.`
 }

@@ -1,5 +1,5 @@
 import { seenOn, type PlantSight } from '../season-model'
-import { LED_YES_NO, planOfHand, type LedActs, type LedSeason, type LedYesNo } from './led'
+import { LED_YES_NO, planOfHand, WEEK, type LedActs, type LedSeason, type LedYesNo } from './led'
 
 /** A plant as its hand finds it on a visit. */
 export interface LedVisit {
@@ -16,7 +16,6 @@ export interface LedVisit {
 
 /** † Of ripe fruit that is left on the plant, the share that is still sound a week later. Against: fruit that splits and drops. */
 const KEEPS_A_WEEK = 0.6
-const WEEK = 7
 
 /** The plant on the visit after a hand's acts so far; after the last, at the season's end. */
 export function visitAfter(season: LedSeason, acts: readonly LedActs[]): LedVisit {

@@ -1,6 +1,6 @@
 import { generateWeather, turningDays, type DailySeries, type Normals } from '../climate'
 import { epochDay, type IsoDate } from '../calendar'
-import type { Cultivar } from '../crop'
+import { STANDARD_GROWTH, type Cultivar } from '../crop'
 import { requireInRange, requireInteger } from '../guard'
 import { hashSeed, seededRandom } from '../random'
 import { seasonWeathers, type SeasonPlan, type SeasonWeather } from '../season-model'
@@ -25,7 +25,10 @@ export type LedYesNo = (typeof LED_YES_NO)[number]
 /** Visits of a season by how long it may take to lead: the whole season has one a week. */
 export const LED_LENGTHS = { short: 6, medium: 12, whole: null } as const
 export type LedLength = keyof typeof LED_LENGTHS
-const WEEK = 7
+/** d. */
+export const WEEK = 7
+/** m of stem under the soil. */
+export const BURIED = 0.1
 
 /** One season to lead a plant through. Days count from the season's start. */
 export interface LedSeason {
@@ -102,9 +105,9 @@ export function planOfHand(season: LedSeason, acts: readonly LedActs[]): SeasonP
       cultivar: season.cultivar,
       training: unpruned === 0 ? 'single-stem' : unpruned === 1 ? 'two-stems' : 'cage',
       setOut: season.setOut,
-      growth: 330,
+      growth: STANDARD_GROWTH[season.cultivar.crop],
       hardened: true,
-      buried: 0.1,
+      buried: BURIED,
       ground: GROUND,
       sun: 1,
       roots: { kind: 'ground', texture: 'loam', depth: 0.5, raised: false },

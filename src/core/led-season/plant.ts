@@ -11,7 +11,7 @@ import {
   type PlantEvent,
 } from '../crop'
 import { advisePruning } from '../pruning'
-import type { LedActs, LedSeason } from './led'
+import { BURIED, type LedActs, type LedSeason } from './led'
 
 /** °C d of a summer's day, about. */
 const USUAL_DAY = 12
@@ -30,7 +30,7 @@ export function ledPlant(
     ),
   ]
   const events: PlantEvent[] = []
-  const setOutAt = { day: raised, stemBuried: 0.1, leavesStripped: 2 }
+  const setOutAt = { day: raised, stemBuried: BURIED, leavesStripped: 2 }
   const grownTo = (day: number) => growPlant(traits, daysTo(day), events, { setOut: setOutAt })
   acts.forEach(({ prune }, at) => {
     const day = visits[at]!

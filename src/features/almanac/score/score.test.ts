@@ -29,7 +29,7 @@ describe('the score of a garden', () => {
     const view = scoreView(day, hindcasts)
     expect(view.rows.map(({ name }) => name)).toEqual(
       expect.arrayContaining([
-        'Seedlings up, tomatoes',
+        'Seedlings show, tomatoes',
         'First flower, tomatoes',
         'First fruit picked, tomatoes',
       ]),

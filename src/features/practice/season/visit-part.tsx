@@ -6,7 +6,14 @@ import type { Manner } from '../../../core/facts'
 import { LED_WATERINGS, ledPlant, offeredOn, type LedActs, type LedYesNo } from '../../../core/led-season'
 import { formatMeasure } from '../../../core/quantity'
 import { formatDate } from '../../../wording/dates'
-import { ACT_NAMES, sayDry, sayFed, sayInstead, sayLedTold, wateringName } from '../../../wording/led-season'
+import {
+  ACT_NAMES,
+  sayDry,
+  sayLeaves,
+  sayInstead,
+  sayLedTold,
+  wateringName,
+} from '../../../wording/led-season'
 import { sayCount, sayMass, sayTemperature } from '../../../wording/say'
 import { forecastAt, type LedRun } from './led-run'
 
@@ -100,10 +107,7 @@ export function VisitPart({
               <dt className="text-quiet">Soil</dt>
               <dd>{sayDry(visit.sight.dry)}</dd>
               <dt className="text-quiet">Leaves</dt>
-              <dd>
-                {sayFed(visit.sight.fed, visit.sight.glut)}
-                {visit.sight.sick > 0.03 && `, ${Math.round(visit.sight.sick * 100)}\u00a0% spotted`}
-              </dd>
+              <dd>{sayLeaves(visit.sight)}</dd>
               <dt className="text-quiet">Fruit</dt>
               <dd>
                 {visit.sight.hanging === 0
