@@ -8,9 +8,9 @@ import { hindcasting } from '../src/core/score'
 import { advisePruning, practiceTask, scoreCuts } from '../src/core/pruning'
 import { waterCourse } from '../src/core/watering'
 import { seasonWeathers, simulateSeason } from '../src/core/season-model'
-import { runTrial } from '../src/core/trial'
+import { runTrial, usualPlan } from '../src/core/trial'
 import { stateOfFile } from '../src/test/state-of-file'
-import { cultivarOf, usualPlan } from '../src/test/season-plans'
+import { cultivarOf } from '../src/test/season-plans'
 import { bedCapacity, type CapacityInput } from '../src/core/spacing'
 import { seasonOutlook, transplantWindow, yearsIn } from '../src/core/season'
 import { seasonNeeds, shortOf, spreadOver } from '../src/core/supplies'
@@ -123,6 +123,7 @@ bench('calls of the demo garden', () =>
     plants: demo.plants,
     water: [],
     wetness: 'medium',
+    bears: () => 3,
     house: { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' },
   }),
 )

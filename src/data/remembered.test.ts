@@ -37,6 +37,7 @@ const callsIn = (state: GardenState, on: IsoDate) =>
     plants: dayOf(state, on).plants,
     water: dayOf(state, on).water,
     wetness: dayOf(state, state.now).wetness,
+    bears: dayOf(state, on).bears,
     house: houseOf(state.garden),
   })
 

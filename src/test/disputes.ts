@@ -8,8 +8,8 @@ import {
 } from '../core/climate'
 import type { Training } from '../core/crop'
 import { seasonWeathers, type SeasonPlan, type SeasonWeather } from '../core/season-model'
-import { runTrial, type TrialMeasure, type TrialResult } from '../core/trial'
-import { cultivarOf, usualPlan } from './season-plans'
+import { runTrial, usualPlan, type TrialMeasure, type TrialResult } from '../core/trial'
+import { cultivarOf } from './season-plans'
 
 /** A climate in which growers quarrel, and the day on which its growers plant out. */
 interface Ground {

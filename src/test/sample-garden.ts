@@ -80,5 +80,6 @@ export const withoutCare: CallGarden = {
   plants: [],
   water: [],
   wetness: 'low',
+  bears: () => 3,
   house: { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' },
 }

@@ -3,6 +3,7 @@ import type { IsoDate } from '../calendar'
 import type { WetnessPressure } from '../climate'
 import type { EntrySubject } from '../entry'
 import type { Place, PlantPosition } from '../facts'
+import type { Bears } from '../feeding'
 import type { FlowerSchool, PruningRule } from '../pruning'
 import type { SetOutRule } from '../season'
 import type { FeedingSchool } from '../transplant'
@@ -20,6 +21,8 @@ export interface CallGarden {
   /** The water of every place in which something stands. */
   water: readonly WateredPlace[]
   wetness: WetnessPressure
+  /** kg that a plant of each planting is expected to bear. */
+  bears: Bears
   /** The house's ways. */
   house: { feeding: (place: Place) => FeedingSchool; watering: WateringSchool; flowers: FlowerSchool }
 }

@@ -77,6 +77,7 @@ function careOn(
     plants,
     water: gardenWater(outlook, garden, 14),
     wetness: 'medium',
+    bears: () => 3,
     house,
   })
 }
@@ -354,7 +355,7 @@ describe('the walk', () => {
 
 it('asks nothing of what was not set out', () => {
   const outlook = seasonOutlook(sampleGarden([], { cultivars: [slicer] }), isoDate('2026-06-15'), null)
-  const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low', house })
+  const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low', bears: () => 3, house })
   expect(calls.every(({ kind }) => kind === 'sow')).toBe(true)
 })
 

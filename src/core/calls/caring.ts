@@ -89,13 +89,17 @@ export function water(context: PlaceContext, watered: WateredPlace, { house }: C
 }
 
 /** A place in which nitrogen will be missing. */
-export function feed(context: PlaceContext, watered: WateredPlace, { house }: CallGarden): Call | null {
+export function feed(
+  context: PlaceContext,
+  watered: WateredPlace,
+  { house, bears }: CallGarden,
+): Call | null {
   const { place, entries, water: own } = watered
   const plantings = standingIn(watered)
   const { today } = context
   const last = lastOf(entries, 'fed')
   if (last !== null && addDays(last, place.pot ? FEED_EVERY.pot : FEED_EVERY.bed) > today) return null
-  const ledger = ledgerOf(watered, today)
+  const ledger = ledgerOf(watered, today, bears)
   if (!ledger) return null
   const plants = plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   const school = house.feeding(place)

@@ -17,6 +17,8 @@ export interface Ensemble {
   seasons: DailySeries[]
   /** Taken from a weather record; otherwise simulated. */
   recorded: boolean
+  /** Days from the start that are known, and the same in all its seasons. */
+  known?: number
   /** Seasons in ten that may still freeze after planting out, as the gardener bears it; the usual ones unless said. */
   frostRisk?: number
 }

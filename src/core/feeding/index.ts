@@ -39,7 +39,7 @@ export { gapAhead, gramsOf, LEDGER_NUTRIENTS, nutrientLedger, ledgerOf, placeLed
 export { feedEntries } from './entries'
 export type { FeedEntries } from './entries'
 export type { FedProduct } from './fed-product'
-export type { LedgerNutrient, PlaceLedger } from './place-ledger'
+export type { Bears, LedgerNutrient, PlaceLedger } from './place-ledger'
 export { feedingProgramme, schoolFeeds } from './programme'
 export type { Programme, ProgrammeFeed } from './programme'
 export { feedCost, gramsIn, LAYINGS, NITROGEN_FORMS, plantDose, pricePerKilogram } from './product'

@@ -3,8 +3,7 @@ import { indexOf } from '../climate'
 import { thermalTraits } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { Place } from '../facts'
-import { firstYield } from '../harvest'
-import { bearsInTime, growthOf, toldFrom, type PlantingOutlook } from '../season'
+import { growthOf, toldFrom, type PlantingOutlook } from '../season'
 import { remembered } from '../memo'
 import type { WateredPlace, WaterState } from '../watering'
 import { totalDemand, uptakeBy } from './demand'
@@ -18,6 +17,9 @@ import { ORGANIC_MATTER_N, releasePace } from './release'
 /** The nutrients that the ledger is kept of. */
 export const LEDGER_NUTRIENTS = ['n', 'p', 'k'] as const
 export type LedgerNutrient = (typeof LEDGER_NUTRIENTS)[number]
+
+/** kg that a plant of a planting is expected to bear in its season. */
+export type Bears = (own: PlantingOutlook) => number
 
 /** What the ledger of a place is worked out from, day by day from its first setting out to its end. */
 export interface PlaceLedger {
@@ -51,6 +53,7 @@ const HELD_OF_TAW = 2
  *
  * @param entries of the place, oldest first
  * @param states of its water from the day that the first stood there on
+ * @param bears kg that a plant of each planting is expected to bear in its season
  * @returns null while nothing stood in it
  */
 export function placeLedger(
@@ -59,6 +62,7 @@ export function placeLedger(
   entries: readonly AnyEntry[],
   states: readonly WaterState[],
   today: IsoDate,
+  bears: Bears,
 ): PlaceLedger | null {
   const standing = plantings.filter(({ stands }) => stands)
   const from = standing.map(({ stands, entries }) => toldFrom({ stands: stands!, entries })).sort()[0]
@@ -78,7 +82,7 @@ export function placeLedger(
     return state ? state.drainage / (state.taw * HELD_OF_TAW) : 0
   })
   const demand = emptyDays(days)
-  for (const own of standing) addDemand(own, demand, first, days)
+  for (const own of standing) addDemand(own, bears(own) * own.planting.count, demand, { first, days })
   return {
     from,
     days,
@@ -102,17 +106,19 @@ const emptyDays = (days: number) =>
     LEDGER_NUTRIENTS.map((nutrient) => [nutrient, Array.from({ length: days }, () => 0)]),
   ) as Record<LedgerNutrient, number[]>
 
-function addDemand(own: PlantingOutlook, demand: PlaceLedger['demand'], first: number, days: number): void {
-  const { cultivar, planting } = own
+function addDemand(
+  own: PlantingOutlook,
+  kg: number,
+  demand: PlaceLedger['demand'],
+  { first, days }: { first: number; days: number },
+): void {
+  const { cultivar } = own
   const growth = growthOf(own)
   // What it took up before its account begins came from what was there then.
   const grown = Array.from({ length: days + 1 }, (_, day) => growth(first + day))
   const { toFirstFlower, ripening } = thermalTraits(cultivar)
   const share = uptakeBy(grown, toFirstFlower + ripening)
-  const total = totalDemand(
-    cultivar.crop,
-    firstYield(cultivar, planting.training) * planting.count * bearsInTime(own),
-  )
+  const total = totalDemand(cultivar.crop, kg)
   for (const nutrient of LEDGER_NUTRIENTS)
     for (let day = 0; day < days; day++)
       demand[nutrient][day]! += total[nutrient] * (share[day + 1]! - share[day]!)
@@ -196,7 +202,8 @@ export const gapAhead = (weeks: readonly LedgerWeek[], today: number): number =>
 export const ledgerOf = (
   watered: Pick<WateredPlace, 'place' | 'plantings' | 'entries' | 'water'>,
   today: IsoDate,
+  bears: Bears,
 ): PlaceLedger | null =>
-  remembered(watered, `ledger ${today}`, () =>
-    placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, today),
+  remembered(watered, `ledger ${today} ${watered.plantings.map(bears).join()}`, () =>
+    placeLedger(watered.place, watered.plantings, watered.entries, watered.water.states, today, bears),
   )

@@ -18,6 +18,7 @@ import {
 } from '../season'
 import { designGust, type SupportSite } from '../support'
 import { gardenWater, type WateredPlace } from '../watering'
+import { aPlantBears } from './crop-forecast'
 import { houseOf, type House } from './house'
 import { lineOn } from './line'
 import type { GardenSnapshot } from './snapshot'
@@ -93,8 +94,10 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
   }
   /** What comes free in a place against what its plants want; null: nothing stood in it. */
   ledger(watered: WateredPlace): PlaceLedger | null {
-    return ledgerOf(watered, this.on)
+    return ledgerOf(watered, this.on, this.bears)
   }
+  /** kg that a plant of a planting is expected to bear in its season. */
+  readonly bears = (own: PlantingOutlook): number => aPlantBears(this, own)
   /** What is due on the day and in the week after it. */
   get calls(): Call[] {
     return this.once('calls', () =>
@@ -103,6 +106,7 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
         plants: this.plants,
         water: this.water,
         wetness: this.wetness,
+        bears: this.bears,
         house: this.house,
       }),
     )
@@ -141,6 +145,7 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
           soil,
           watered: this.water.find(({ place }) => place.id === own.place.id),
           years: this.solanaceaeYears(own.place.id).filter((year) => year < own.planting.season),
+          bears: this.bears,
         }),
       DAYS_OF_HEALTH,
     )

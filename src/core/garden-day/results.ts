@@ -2,10 +2,10 @@ import type { IsoDate } from '../calendar'
 import type { Crop } from '../crop'
 import { effectiveEntries, entriesAbout } from '../entry'
 import type { Planting } from '../facts'
-import { firstYield, ownYield, type CropResult, type Verdict } from '../harvest'
+import type { CropResult, Verdict } from '../harvest'
 import { ofKind, type LogEntry } from '../log'
 import { remembered } from '../memo'
-import { AS_FOUND, standsOf, type PlantingOutlook } from '../season'
+import { AS_FOUND, standsOf } from '../season'
 import type { GardenDay } from './garden-day'
 
 /** A planting's harvest as it was entered. */
@@ -22,20 +22,6 @@ export interface PlantingResult extends CropResult {
 /** The entries that count on a day; the same list until something is written. */
 export const entriesOn = (day: GardenDay): LogEntry[] =>
   remembered(day.state, `entries ${day.on}`, () => effectiveEntries(day.state.record.entries, day.on))
-
-/**
- * What a plant of a planting is expected to bear in a whole season, kg: the first estimate of its type and training,
- * drawn to what its cultivar gave here before.
- */
-export function aPlantBears(
-  day: GardenDay,
-  { planting, cultivar }: Pick<PlantingOutlook, 'planting' | 'cultivar'>,
-): number {
-  const own = resultsOf(day).filter(
-    (one) => one.planting.cultivarId === cultivar.id && one.season < planting.season && one.mass > 0,
-  )
-  return ownYield(firstYield(cultivar, planting.training), own)
-}
 
 /** What every planting of every season has given up to a day. */
 export const resultsOf = (day: GardenDay): PlantingResult[] =>

@@ -93,6 +93,7 @@ describe('what is known of a planting’s health', () => {
         soil: 'loam',
         watered: undefined,
         years: [2024],
+        bears: () => 3,
       },
     )
   }

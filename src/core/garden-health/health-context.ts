@@ -3,7 +3,15 @@ import { climateKind, indexOf, type Normals } from '../climate'
 import { fruitMass, heatShift, isBush, plantEntries, rotProneness } from '../crop'
 import type { AnyEntry } from '../entry'
 import type { SoilTexture } from '../facts'
-import { feedEntries, glutIn, nutrientLedger, ledgerOf, readSoilTest, saltThreshold } from '../feeding'
+import {
+  type Bears,
+  feedEntries,
+  glutIn,
+  nutrientLedger,
+  ledgerOf,
+  readSoilTest,
+  saltThreshold,
+} from '../feeding'
 import type { PlantingOutlook, SeasonOutlook } from '../season'
 import { evenness, fruitDays, type PlaceWater, type WateredPlace } from '../watering'
 import { casesOf, CAUSES, type ClimateFavours, type HealthContext, type PlantAge } from '../health'
@@ -17,6 +25,8 @@ export interface HealthGround {
   watered: WateredPlace | undefined
   /** Years in which Solanaceae stood in its place. */
   years: readonly number[]
+  /** kg that a plant of each planting is expected to bear. */
+  bears: Bears
 }
 
 /** kg from which a fruit is a large one. */
@@ -32,7 +42,7 @@ const LITTLE = 0.4
 export function healthContext(
   outlook: SeasonOutlook,
   own: PlantingOutlook,
-  { latitude, soil, watered, years }: HealthGround,
+  { latitude, soil, watered, years, bears }: HealthGround,
 ): HealthContext {
   const { cultivar, place, air, entries } = own
   const { today, line, counted, start, season } = outlook
@@ -54,7 +64,7 @@ export function healthContext(
       heatShift: heatShift(cultivar),
     }),
     water: watered ? waterOf(watered) : null,
-    feed: watered ? feedOf(watered, today) : null,
+    feed: watered ? feedOf(watered, today, bears) : null,
     soil: soilOf(watered?.entries ?? [], cultivar.crop),
     rested: before.length === 0 ? null : season - Math.max(...before) - 1,
     daysOut: own.stands === null ? null : daysBetween(own.stands.from, today),
@@ -100,8 +110,8 @@ const wasSoaked = (states: PlaceWater['states']) =>
   states.length >= SOAKED.days &&
   states.slice(-SOAKED.days).every(({ depletion, raw }) => depletion <= SOAKED.share * raw)
 
-function feedOf(watered: WateredPlace, today: IsoDate): HealthContext['feed'] {
-  const kept = ledgerOf(watered, today)
+function feedOf(watered: WateredPlace, today: IsoDate, bears: Bears): HealthContext['feed'] {
+  const kept = ledgerOf(watered, today, bears)
   if (!kept) return null
   const weeks = { n: nutrientLedger(kept, 'n'), k: nutrientLedger(kept, 'k') }
   const isLittle = (nutrient: 'n' | 'k') => {

@@ -1,4 +1,3 @@
-import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays, isoDate } from '../calendar'
 import { growPlant, plantTraits, raisedDay, type Cultivar } from '../crop'
@@ -10,54 +9,56 @@ import {
   pickBefore,
   ripeCues,
   ripeningBetween,
-  ripeningByDay,
   sumOf,
   trussStages,
+  type Ripening,
 } from '.'
 import { slicerTraits } from '../../test/slicer'
 
-const first = isoDate('2026-07-10')
-const bearing = { first, peak: isoDate('2026-08-10'), end: isoDate('2026-10-03') }
+/** From 10 July, two seasons: 1 kg a day for three days, and 2 kg a day a week later. */
+const ripening: Ripening = {
+  from: isoDate('2026-07-10'),
+  expected: Float64Array.from({ length: 12 }, (_, day) => (day < 3 ? 0.5 : day < 7 ? 0 : day < 10 ? 1 : 0)),
+  seasons: [
+    Float64Array.from({ length: 12 }, (_, day) => (day < 3 ? 1 : 0)),
+    Float64Array.from({ length: 12 }, (_, day) => (day >= 7 && day < 10 ? 2 : 0)),
+  ],
+}
 
 describe('what ripens', () => {
-  it('comes to the season’s total, most of it at the peak, whatever the dates', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0, max: 500, noNaN: true }),
-        fc.integer({ min: 0, max: 120 }),
-        fc.integer({ min: -20, max: 150 }),
-        (total, length, peak) => {
-          const days = ripeningByDay(total, {
-            first,
-            peak: addDays(first, peak),
-            end: addDays(first, length),
-          })
-          expect(days).toHaveLength(length + 1)
-          expect(days.reduce((sum, day) => sum + day, 0)).toBeCloseTo(total, 6)
-          const top = days[Math.min(length, Math.max(0, peak))]!
-          expect(Math.max(...days)).toBeCloseTo(top, 9)
-        },
-      ),
-    )
-    const half = addDays(first, 30)
-    expect(
-      ripeningBetween(7, bearing, isoDate('2026-01-01'), half) +
-        ripeningBetween(7, bearing, addDays(half, 1), isoDate('2026-12-31')),
-    ).toBeCloseTo(7, 9)
-    expect(ripeningBetween(7, bearing, isoDate('2026-01-01'), isoDate('2026-07-09'))).toBe(0)
-    expect(ripeningByDay(5, { ...bearing, end: isoDate('2026-07-01') })).toEqual([])
+  it('between two days counts both, and nothing before and after it', () => {
+    const between = (from: string, to: string) => ripeningBetween(ripening, isoDate(from), isoDate(to))
+    expect(between('2026-07-11', '2026-07-12')).toBe(1)
+    expect(between('2026-07-01', '2026-12-31')).toBe(4.5)
+    expect(between('2026-08-01', '2026-12-31')).toBe(0)
+    expect(between('2026-06-01', '2026-07-09')).toBe(0)
   })
-  it('stands by week beside what was picked, also before and after it', () => {
+  it('stands by week beside what was picked, also before and after it, with its spread', () => {
     const picked = [
       { on: isoDate('2026-07-05'), mass: 0.4 },
       { on: isoDate('2026-07-06'), mass: 0.1 },
       { on: isoDate('2026-10-20'), mass: 1 },
     ]
-    const weeks = harvestWeeks([{ total: 20, bearing }], picked)
-    expect(weeks[0]).toMatchObject({ from: '2026-07-05', picked: 0.5 })
+    const weeks = harvestWeeks([{ plants: 2, ripening }], picked)
+    expect(weeks[0]).toMatchObject({ from: '2026-07-05', picked: 0.5, forecast: 2 })
+    // Two plants: 4 kg in one season, nothing in the other.
+    expect([weeks[0]!.low, weeks[0]!.high]).toEqual([expect.closeTo(0.4, 9), expect.closeTo(3.6, 9)])
     expect(weeks.at(-1)!.picked).toBe(1)
-    expect(weeks.reduce((sum, { forecast }) => sum + forecast, 0)).toBeCloseTo(20, 9)
+    expect(weeks.reduce((sum, { forecast }) => sum + forecast, 0)).toBeCloseTo(9, 9)
+    expect(harvestWeeks([{ plants: 2, ripening }], [])[0]!.from).toBe('2026-07-10')
     expect(harvestWeeks([], [])).toEqual([])
+  })
+  it('of several plantings spreads as one season does: what one loses the other may gain', () => {
+    const [one, other] = ripening.seasons as [Float64Array, Float64Array]
+    const turned = { ...ripening, seasons: [other, one] }
+    const [week] = harvestWeeks(
+      [
+        { plants: 1, ripening: { ...ripening, seasons: [one, one.map((kg) => 0 * kg)] } },
+        { plants: 1, ripening: { ...turned, seasons: [one.map((kg) => 0 * kg), one] } },
+      ],
+      [],
+    )
+    expect([week!.low, week!.high]).toEqual([3, 3])
   })
   it('is by the garden’s own record the more plants it holds', () => {
     expect(ownYield(4, [])).toBe(4)
@@ -68,7 +69,7 @@ describe('what ripens', () => {
 
 describe('picking early', () => {
   const day = (ahead: number, change: object = {}) => ({
-    date: addDays(first, ahead),
+    date: addDays(isoDate('2026-07-10'), ahead),
     tmin: 15,
     tmax: 28,
     rain: 0,

@@ -1,18 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { firstYield, freshWanted, implausiblePicking, plantsFor, splitPicking } from '.'
-
-describe('a plant’s first yield', () => {
-  it('goes by type and training', () => {
-    const vine = { crop: 'tomato', habit: 'indeterminate', fruit: 'slicer' } as const
-    expect(firstYield(vine, 'cage')).toBe(4.5)
-    expect(firstYield(vine, 'single-stem')).toBe(2.25)
-    expect(firstYield({ ...vine, fruit: 'cherry' }, 'two-stems')).toBeCloseTo(2.625, 9)
-    expect(firstYield({ ...vine, habit: 'determinate' }, 'weave')).toBe(3)
-    expect(firstYield({ ...vine, habit: 'dwarf' }, 'bush')).toBe(1.3)
-    expect(firstYield({ crop: 'pepper', habit: null, fruit: 'hot-small' }, 'pepper')).toBe(0.6)
-  })
-})
+import { freshWanted, implausiblePicking, plantsFor, splitPicking } from '.'
 
 describe('how many plants', () => {
   const wish = { people: 4, weeks: 8, aWeek: 0.7, sauce: 20, dried: 1, pickled: 10, given: 5 }

@@ -123,6 +123,7 @@ export function planOfHand(season: LedSeason, acts: readonly LedActs[]): SeasonP
       cloth: act.cover ? MANY_DAYS : 0,
       shade: 0,
       shaken: true,
+      stoodTo: null,
       untied: untied === 0 ? undefined : untied === 1 ? 'leans' : 'lies',
       green: false,
       end: season.end,

@@ -1,7 +1,7 @@
 export type { PracticeEntries } from './entries'
 export { advisePruning } from './advise-pruning'
 export { applyCuts } from './apply-cuts'
-export { compareSystems, LARGEST, LIGHT_USE } from './compare-systems'
+export { compareSystems } from './compare-systems'
 export type { SystemOutcome } from './compare-systems'
 export { FLOWER_SCHOOLS } from './context'
 export type { FlowerSchool, PruningContext } from './context'

@@ -6,33 +6,21 @@ import {
   seasonStart,
   soilTemperatures,
   type DailySeries,
-  type Ensemble,
   type SoilReading,
   type WeatherLine,
 } from '../climate'
 import { entriesAbout } from '../entry'
 import { surroundingsOf, type Place } from '../facts'
-import { aPlantBears, dayOf, lineOn, type GardenSnapshot } from '../garden-day'
+import { cropForecast, dayOf, fewOf, lineOn, type GardenSnapshot } from '../garden-day'
 import { ofKind } from '../log'
-import { remembered } from '../memo'
-import {
-  bearsInTime,
-  firstPick,
-  plantingAsOf,
-  readingsIn,
-  type PlantingOutlook,
-  type StageDate,
-} from '../season'
-import { seasonWeathers, simulateSeason } from '../season-model'
-import { goingOn, grownAsPlanned, knownDays, planOf, quantile } from '../trial'
+import { quantile } from '../random'
+import { firstPick, plantingAsOf, readingsIn, type PlantingOutlook, type StageDate } from '../season'
 import { gardenWater } from '../watering'
 import { happenedIn } from './happened'
 import { LEADS, type Happened, type Hindcast, type Lead } from './hindcast'
 
 /** Seasons back that forecasts are made again for. */
 const SEASONS_BACK = 4
-/** Of the seasons that may come, so many show the spread of what a plant bears, and of the soil. */
-const SPREAD_OVER = 20
 
 /** A forecast to be made again: of what, and how long before. */
 interface Asked {
@@ -128,56 +116,15 @@ function ofDate(
   }
 }
 
-/** A season's crop as the Basket foretold it, with its spread over the seasons that could follow. */
+/** A season's crop as the Basket foretold it on the day that it stood, with its spread over the seasons that could follow. */
 function ofCrop({ then, whole }: Seen, of: Happened, on: IsoDate): Outcome | null {
   const own = asOf(then, of, on)
   if (!own) return null
-  const before = dayOf(whole, own.start)
-  const expected = aPlantBears(before, own) * own.planting.count * bearsInTime(own)
-  if (expected <= 0) return { error: null, inside: false }
-  const { low, middle, high } = bearsBetween(whole, own, of.fair)
-  return {
-    error: of.value / expected - 1,
-    inside:
-      middle > 0 ? of.value >= (expected * low) / middle && of.value <= (expected * high) / middle : null,
-  }
+  const { kg, low, high } = cropForecast(dayOf(whole, of.fair), own)
+  if (kg <= 0) return { error: null, inside: false }
+  const aPlant = of.value / own.planting.count
+  return { error: aPlant / kg - 1, inside: aPlant >= low && aPlant <= high }
 }
-
-/** kg that a plant may bear in one, five and nine of ten seasons, as of the day that it stood. */
-function bearsBetween(
-  state: GardenSnapshot,
-  own: PlantingOutlook,
-  stood: IsoDate,
-): { low: number; middle: number; high: number } {
-  const { record, garden } = state
-  const placeEntries = entriesAbout(
-    record.entries.filter((entry) => entry.on <= stood),
-    { type: 'place', id: own.place.id },
-  )
-  const day = dayOf(state, stood)
-  const grown = grownAsPlanned(own, daysBetween(own.start, stood), {
-    soil: garden.soil,
-    wetness: day.wetness,
-    sun: 1,
-    house: day.house,
-  })
-  const plan = planOf(grown, placeEntries)
-  const covered = own.place.kind === 'tunnel' || own.place.kind === 'shelf'
-  const seasons = remembered(record.weather, `seasons from ${stood}`, () =>
-    goingOn(fewOf(record.ensemble), knownDays(lineOn(state, stood), own.start, stood)),
-  )
-  const sound = seasonWeathers(seasons, garden, covered ? 'under-cover' : 'open').map(
-    (weather) => simulateSeason(plan, weather).sound,
-  )
-  return { low: quantile(sound, 0.1), middle: quantile(sound, 0.5), high: quantile(sound, 0.9) }
-}
-
-/** Seasons of an ensemble at even distances: enough for a spread. */
-const fewOf = (ensemble: Ensemble): Ensemble =>
-  remembered(ensemble, 'few', () => {
-    const step = Math.max(1, Math.floor(ensemble.seasons.length / SPREAD_OVER))
-    return { ...ensemble, seasons: ensemble.seasons.filter((_, at) => at % step === 0) }
-  })
 
 function ofLastFrost({ record }: GardenSnapshot, { on, fair }: Happened): Outcome {
   const { p10, p50, p90 } = frostPercentiles(record.ensemble).lastSpring

@@ -10,10 +10,9 @@ import {
 import { yieldInSalt } from '../feeding'
 import { requireInRange } from '../guard'
 import { remembered } from '../memo'
-import { LIGHT_USE } from '../pruning'
 import { availableWater, MIX_AVAILABLE, MIX_WILTING, ROOTS, wiltingPoint } from '../watering'
 import type { SeasonPlan } from './plan'
-import { DISEASE, NITROGEN, REACHED, SHOOTS } from './working-values'
+import { DISEASE, LIGHT_USE, NITROGEN, REACHED, SHOOTS } from './working-values'
 
 /** A plan in the numbers that its days take: looked at once, and the same for all seasons. */
 export interface Form {

@@ -1,9 +1,8 @@
 import { PEPPER_SWELLS } from '../crop'
-import { LARGEST } from '../pruning'
 import type { Form } from './form'
 import type { SeasonPlan } from './plan'
 import type { PlantState } from './state'
-import { LOSSES, MODEL, NITROGEN } from './working-values'
+import { LARGEST, LOSSES, MODEL, NITROGEN } from './working-values'
 
 /** Of the way to ripe a fruit gains mass for. */
 const SWELLS = 0.9
@@ -46,6 +45,25 @@ export function openTrusses(
     }
   }
   return opened
+}
+
+/** What a plant that was bought in flower or fruit carries as it goes out; what would have been ripe was picked. */
+export function carryTrusses(s: PlantState, form: Form, setOut: number): void {
+  for (let stem = 0; stem < form.stems; stem++) {
+    const due = () => form.trussesFrom[stem]! + s.opened[stem]! * form.trussEvery
+    while (s.opened[stem]! < form.mostTrusses && due() <= s.growth && !s.isFull) {
+      const openedAt = due()
+      s.opened[stem]!++
+      const way = (s.growth - openedAt) / (SWELLS * form.ripening)
+      if (way >= 1) continue
+      const at = s.count++
+      s.openedAt[at] = openedAt
+      s.openedOn[at] = setOut
+      s.fruit[at] = form.flowers * form.bestSet
+      s.mass[at] = s.fruit[at]! * form.fruitMass * way * way * (3 - 2 * way)
+      s.rot[at] = s.cracks[at] = s.scald[at] = 0
+    }
+  }
 }
 
 /** Fruit that still swell. */

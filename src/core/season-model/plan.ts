@@ -67,6 +67,8 @@ export interface SeasonPlan {
   untied?: 'leans' | 'lies'
   /** Picked as soon as it can be picked green. */
   green: boolean
+  /** Day up to which it is known to have stood: no frost or disease takes it before; null: it stands not yet. */
+  stoodTo: number | null
   /** Last day that it may stand; null: until frost takes it. */
   end: number | null
   /**

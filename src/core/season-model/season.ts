@@ -89,6 +89,14 @@ export function emptySeason(days: number): PlantSeason {
   }
 }
 
+/** The same again, that goes on by itself. */
+export const copyOf = (season: PlantSeason): PlantSeason => ({
+  ...season,
+  ripeByDay: season.ripeByDay.slice(),
+  lost: { ...season.lost },
+  water: { ...season.water },
+})
+
 /** Days by which a tenth, half and nine tenths of the sound crop had ripened. */
 export function ripeDays({ ripeByDay, sound }: PlantSeason) {
   const days: (number | null)[] = []

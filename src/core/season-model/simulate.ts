@@ -1,16 +1,16 @@
 import { requireInRange } from '../guard'
-import { LIGHT_USE } from '../pruning'
+import { markOf, remembered } from '../memo'
 import { COVERS, MATURE_GREEN } from '../season'
 import { formOf, type Form } from './form'
-import { fillTrusses, loseFruit, openTrusses } from './fruit'
+import { carryTrusses, fillTrusses, loseFruit, openTrusses } from './fruit'
 import { diseaseDay, expanding, leafDay, leavesBy, trayLeaf } from './leaf'
 import { beginNitrogen, feedDay, nitrogenFactor } from './nitrogen'
 import { waysOf, type SeasonPlan } from './plan'
-import { emptySeason, ripeDays, type PlantSeason, type PlantSight } from './season'
+import { copyOf, emptySeason, ripeDays, type PlantSeason, type PlantSight } from './season'
 import { PlantState } from './state'
 import { waterDay } from './water'
 import type { SeasonWeather } from './weather'
-import { FROST_KILLS, LOSSES, MODEL, NITROGEN } from './working-values'
+import { FROST_KILLS, LIGHT_USE, LOSSES, MODEL, NITROGEN } from './working-values'
 import { minutesOf } from './work'
 
 /** One plant at a time is grown: its state is used again for the next. */
@@ -24,14 +24,35 @@ const state = new PlantState()
  */
 export function simulateSeason(plan: SeasonPlan, weather: SeasonWeather): PlantSeason {
   formOf(plan)
-  const result = emptySeason(weather.days)
-  if (plan.setOut === null) return result
-  requireInRange('setOut', plan.setOut, 0, weather.days - 1)
-  const growing = new Growing(plan, weather, result)
-  growing.begin(plan.setOut)
-  for (let day = plan.setOut; day < weather.days; day++) if (!growing.day(day)) break
-  growing.finish()
-  return result
+  const { setOut } = plan
+  if (setOut === null) return emptySeason(weather.days)
+  requireInRange('setOut', setOut, 0, weather.days - 1)
+  const growing = new Growing(plan, weather)
+  const { begins } = weather
+  if (begins && begins.days > setOut)
+    // Days that are the same in many seasons are grown once.
+    growing.goOn(
+      remembered(
+        plan,
+        `begun ${begins.days} ${markOf(begins.with)}`,
+        () => {
+          const first = new Growing(plan, begins.with)
+          first.begin(setOut)
+          first.growTo(begins.days)
+          return { growing: first, state: copied(state) }
+        },
+        1,
+      ),
+    )
+  else growing.begin(setOut)
+  growing.growTo(weather.days)
+  return growing.finish()
+}
+
+function copied(of: PlantState): PlantState {
+  const copy = new PlantState()
+  copy.copy(of)
+  return copy
 }
 
 /** Looks at a plant on a day of its season. */
@@ -71,17 +92,20 @@ class Growing {
   private waterings = 0
   private pickings = 0
   private last = -1
+  private next = 0
   private plan: SeasonPlan
   private form: Form
   /** How it is grown one after the other, and from which day on; the first from the start. */
   private readonly ways: readonly { plan: SeasonPlan; from: number }[]
   private turned = 0
+  private stands = true
+  private result: PlantSeason
 
   constructor(
     after: SeasonPlan,
     private readonly weather: SeasonWeather,
-    private readonly result: PlantSeason,
   ) {
+    this.result = emptySeason(weather.days)
     this.ways = waysOf(after)
     this.plan = this.ways[0]!.plan
     this.form = formOf(this.plan)
@@ -106,8 +130,24 @@ class Growing {
     state.check = form.check
     state.leaf = trayLeaf(form, plan.growth)
     state.taw = form.waterFirst
-    this.setOut = this.last = setOut
+    this.setOut = this.last = this.next = setOut
     beginNitrogen(state, plan, form)
+    carryTrusses(state, form, setOut)
+    this.result.trusses = state.count
+    if (state.count > 0) this.result.firstFlower = setOut
+  }
+
+  /** As another season that began the same. */
+  goOn({ growing, state: then }: { growing: Growing; state: PlantState }): void {
+    const { setOut, topped, waterings, pickings, last, next, plan, form, turned, stands } = growing
+    Object.assign(this, { setOut, topped, waterings, pickings, last, next, plan, form, turned, stands })
+    this.result = copyOf(growing.result)
+    state.copy(then)
+  }
+
+  /** Grows up to a day, or as long as it stands. */
+  growTo(end: number): void {
+    while (this.stands && this.next < end) this.stands = this.day(this.next++)
   }
 
   /** From a day on it is grown otherwise: stems that are let grow begin now, and those that are not end. */
@@ -128,7 +168,7 @@ class Growing {
   }
 
   /** @returns whether it still stands */
-  day(day: number): boolean {
+  private day(day: number): boolean {
     while (this.ways[this.turned + 1]?.from === day) this.turn(this.ways[++this.turned]!.plan)
     const { plan, form, weather, result } = this
     const sinceOut = day - this.setOut
@@ -136,7 +176,8 @@ class Growing {
     const tmin = weather.tmin[day]! + (isClothed ? COVERS.cloth.night : 0)
     const tmax = weather.tmax[day]!
     this.last = day
-    if (tmin < FROST_KILLS) return this.endBy('frost')
+    const mayFall = plan.stoodTo === null || day >= plan.stoodTo
+    if (tmin < FROST_KILLS && mayFall) return this.endBy('frost')
     if (plan.end !== null && day >= plan.end) return this.endBy('plan')
 
     const felt = isClothed ? this.underCloth[day]! : this.degreeDays[day]!
@@ -201,7 +242,7 @@ class Growing {
       isCovered: weather.isCovered,
     })
     this.pick(day)
-    if (1 - (1 - state.spots) * (1 - state.blight) > DEAD) return this.endBy('disease')
+    if (mayFall && 1 - (1 - state.spots) * (1 - state.blight) > DEAD) return this.endBy('disease')
     if (this.isDone()) return this.endBy('done')
     return true
   }
@@ -275,7 +316,7 @@ class Growing {
     return false
   }
 
-  finish(): void {
+  finish(): PlantSeason {
     const { result, form, plan, last } = this
     if (result.endedBy === 'never') result.endedBy = 'season'
     const takes = result.endedBy === 'disease' ? 'disease' : 'frost'
@@ -296,7 +337,7 @@ class Growing {
       waterings: this.waterings,
       pickings: this.pickings,
     })
-    Object.assign(result, ripeDays(result))
+    return Object.assign(result, ripeDays(result))
   }
 }
 

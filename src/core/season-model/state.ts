@@ -56,6 +56,12 @@ export class PlantState {
     this.opened.fill(0)
     this.bound.fill(0)
   }
+  /** As another is. */
+  copy(other: PlantState): void {
+    for (const [name, value] of Object.entries(other) as [keyof PlantState, unknown][])
+      if (ArrayBuffer.isView(value)) (this[name] as unknown as Float64Array).set(value as Float64Array)
+      else Object.assign(this, { [name]: value })
+  }
   get isFull(): boolean {
     return this.count >= MOST_TRUSSES
   }

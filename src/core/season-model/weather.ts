@@ -59,10 +59,12 @@ export class SeasonWeather {
   readonly isCovered: boolean
   private readonly columns = new Map<string, Float64Array>()
 
+  /** @param begins another season that begins with the same days, and how many of them are worked out the same */
   constructor(
     private readonly series: DailySeries,
     private readonly site: WeatherSite,
     air: Air,
+    readonly begins: { with: SeasonWeather; days: number } | null = null,
   ) {
     this.isCovered = air === 'under-cover'
     this.days = series.days
@@ -74,9 +76,9 @@ export class SeasonWeather {
 
   /** Reference evapotranspiration, mm d⁻¹. */
   get et0(): Float64Array {
-    return this.column('et0', () => {
-      const { from, tmin, tmax, dewPoint, wind, solar } = this.series
-      const above = radiationByDay(this.site)
+    return this.column('et0', ({ series, site }) => {
+      const { from, tmin, tmax, dewPoint, wind, solar } = series
+      const above = radiationByDay(site)
       return (day) =>
         penmanMonteith({
           tmin: tmin[day]!,
@@ -85,14 +87,14 @@ export class SeasonWeather {
           wind: wind[day]!,
           solar: solar[day]!,
           above: above[dayOfYear(dateFromEpochDay(from + day)) - 1]!,
-          elevation: this.site.elevation,
+          elevation: site.elevation,
         })
     })
   }
   /** What wind and dry air add to a grown crop's Kc. */
   get kcOfAir(): Float64Array {
-    return this.column('kc', () => {
-      const { tmax, dewPoint, wind } = this.series
+    return this.column('kc', ({ series }) => {
+      const { tmax, dewPoint, wind } = series
       return (day) =>
         climateOfKc({
           wind: wind[day]!,
@@ -103,49 +105,50 @@ export class SeasonWeather {
   }
   /** Early-blight severity value of each day, 0–4. */
   get severity(): Float64Array {
-    return this.wetness().severity
+    return this.column('severity', (of) => (day) => {
+      const { hours, meanTemperature } = leafWetness(of.airOn(day), of.isArid(day))
+      return meanTemperature === null ? 0 : wetnessSeverity(hours, meanTemperature)
+    })
   }
   /** How far a day is late blight's, 0–1: the second of two mild humid days and every further one, less in heat. */
   get blight(): Float64Array {
-    return this.wetness().blight
-  }
-  private wetness() {
-    return remembered(this, 'wetness', () => {
-      const { from: first, tmin, tmax, dewPoint, rain } = this.series
-      const { from, stops } = DISEASE.blightHeat
-      const [severity, blight] = [new Float64Array(this.days), new Float64Array(this.days)]
-      let suited = false
-      for (let day = 0; day < this.days; day++) {
-        const air = { tmin: tmin[day]!, tmax: tmax[day]!, dewPoint: dewPoint[day]!, rain: rain[day]! }
-        const isArid = this.site.arid[monthOf(dateFromEpochDay(first + day)) - 1]!
-        const { hours, meanTemperature } = leafWetness(air, isArid)
-        severity[day] = meanTemperature === null ? 0 : wetnessSeverity(hours, meanTemperature)
-        const suits = isBlightDay(air, isArid)
-        blight[day] = suits && suited ? Math.max(0, Math.min(1, (stops - air.tmax) / (stops - from))) : 0
-        suited = suits
-      }
-      return { severity, blight }
+    const { from, stops } = DISEASE.blightHeat
+    return this.column('blight', (of) => {
+      const suits = (day: number) => day >= 0 && isBlightDay(of.airOn(day), of.isArid(day))
+      return (day) =>
+        suits(day) && suits(day - 1) ? Math.max(0, Math.min(1, (stops - of.tmax[day]!) / (stops - from))) : 0
     })
+  }
+  private airOn(day: number) {
+    const { tmin, tmax, dewPoint, rain } = this.series
+    return { tmin: tmin[day]!, tmax: tmax[day]!, dewPoint: dewPoint[day]!, rain: rain[day]! }
+  }
+  private isArid(day: number): boolean {
+    return this.site.arid[monthOf(dateFromEpochDay(this.series.from + day)) - 1]!
   }
   /** Thermal time, °C d. @param lift °C that a cloth adds to the night */
   degreeDays(crop: Crop, lift = 0): Float64Array {
-    return this.column(`degree-days ${crop} ${lift}`, () => (day) => {
-      const tmin = this.tmin[day]! + lift
-      return degreeDays({ tmin, tmax: Math.max(tmin, this.tmax[day]!) }, THERMAL_LIMITS[crop])
+    return this.column(`degree-days ${crop} ${lift}`, (of) => (day) => {
+      const tmin = of.tmin[day]! + lift
+      return degreeDays({ tmin, tmax: Math.max(tmin, of.tmax[day]!) }, THERMAL_LIMITS[crop])
     })
   }
   /** Share of the flowers that the weather lets set, over the days around each, 0–1. */
   fruitSet(cultivar: Pick<Cultivar, 'crop' | 'fruit'>): Float64Array {
+    const { crop } = cultivar
     const shift = heatShift(cultivar)
-    return this.column(`set ${cultivar.crop} ${shift}`, () => {
-      const alone = Float64Array.from(this.tmin, (nightMinimum, day) =>
-        fruitSet({ nightMinimum, dayMaximum: this.tmax[day]! }, cultivar.crop, shift),
+    const alone = (of: SeasonWeather) =>
+      of.column(
+        `set alone ${crop} ${shift}`,
+        () => (day) => fruitSet({ nightMinimum: of.tmin[day]!, dayMaximum: of.tmax[day]! }, crop, shift),
       )
+    return this.column(`set ${crop} ${shift}`, (of) => {
+      const set = alone(of)
       return (day) => {
         let [sum, count] = [0, 0]
         for (let near = day - SETS_OVER; near <= day + SETS_OVER; near++)
           if (near >= 0 && near < this.days) {
-            sum += alone[near]!
+            sum += set[near]!
             count++
           }
         return sum / count
@@ -154,18 +157,20 @@ export class SeasonWeather {
   }
   /** How fast what is in the soil comes free, of its pace at 20 °C. */
   release({ body, mulch }: Ground): Float64Array {
-    return this.column(`release ${body} ${mulch}`, () => {
-      const soil = soilTemperatures(this.series, ROOTS_AT, { body, mulch, underCover: this.isCovered })
+    return this.column(`release ${body} ${mulch}`, ({ series, isCovered }) => {
+      const soil = soilTemperatures(series, ROOTS_AT, { body, mulch, underCover: isCovered })
       return (day) => releasePace(soil[day]!)
     })
   }
 
-  private column(name: string, made: () => (day: number) => number): Float64Array {
+  private column(name: string, made: (of: SeasonWeather) => (day: number) => number): Float64Array {
     let known = this.columns.get(name)
     if (!known) {
-      const value = made()
       known = new Float64Array(this.days)
-      for (let day = 0; day < this.days; day++) known[day] = value(day)
+      const { begins } = this
+      if (begins) known.set(begins.with.column(name, made).subarray(0, begins.days))
+      const value = made(this)
+      for (let day = begins?.days ?? 0; day < this.days; day++) known[day] = value(day)
       this.columns.set(name, known)
     }
     return known
@@ -191,8 +196,13 @@ export function seasonWeathers(
   const { latitude, elevation } = site
   return remembered(ensemble, `weathers ${latitude} ${elevation} ${air}`, () => {
     const felt: WeatherSite = { latitude, elevation, arid: aridMonths(ensemble.normals, latitude) }
-    return ensemble.seasons.map(
-      (season) => new SeasonWeather(air === 'open' ? season : insideSeries(season), felt, air),
-    )
+    const days = Math.max(0, (ensemble.known ?? 0) - SETS_OVER)
+    let first: SeasonWeather | undefined
+    return ensemble.seasons.map((season) => {
+      const begins = first && days > 0 ? { with: first, days } : null
+      const weather = new SeasonWeather(air === 'open' ? season : insideSeries(season), felt, air, begins)
+      first ??= weather
+      return weather
+    })
   })
 }

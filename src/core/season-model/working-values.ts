@@ -1,5 +1,20 @@
 import type { FruitType, Habit, Training } from '../crop'
 
+/**
+ * What light comes to: g of dry matter a MJ of PAR that is taken, PAR of solar, extinction, dry share of fruit
+ * [extinction Heuvelink 1996, PAR half of solar; the rest scaled to the first estimate].
+ */
+export const LIGHT_USE = {
+  dryMatter: 2.2,
+  par: 0.5,
+  extinction: 0.7,
+  dryShare: { tomato: 0.055, pepper: 0.07 },
+} as const
+/**
+ * † Fruit grow up to this share of their usual mass where few share the light. Against: nothing measured yet.
+ */
+export const LARGEST = 1.4
+
 /** Working values of the season model, each with what it is held against. */
 export const MODEL = {
   /** † m² of leaf over m² of ground above which shoots grow no more. Against: leaf area index of unpruned rows. */

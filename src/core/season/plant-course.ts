@@ -25,8 +25,6 @@ export interface PlantCourse {
   traits: PlantTraits
   from: IsoDate
   days: GrowthDay[]
-  /** MJ m⁻² of each day. */
-  solar: number[]
   events: PlantEvent[]
   setOut: SetOut | null
 }
@@ -62,7 +60,6 @@ export function plantCourse(
   const setOutOn = entry?.on ?? dates['set-out'].date
   const count = daysBetween(from, until) + 1
   const days: GrowthDay[] = []
-  const solar: number[] = []
   const inTray = (day: number) => raisedGrowth(own.plan.thermal, cultivar.crop, 0, day)
   for (let index = 0; index < count; index++) {
     const date = addDays(from, index)
@@ -74,9 +71,8 @@ export function plantCourse(
         ? growthDay(weatherAt(air, at), cultivar.crop)
         : { ...raisedDay(cultivar.crop), degreeDays: inTray(index + 1) - inTray(index) },
     )
-    solar.push(isOutside && isKnown ? air.solar[at]! : 0)
   }
-  return { traits: plantTraits(cultivar), from, days, solar, events: eventsOf(), setOut: setOutOf() }
+  return { traits: plantTraits(cultivar), from, days, events: eventsOf(), setOut: setOutOf() }
 
   function eventsOf(): PlantEvent[] {
     const own = told.map((entry): PlantEvent => ({

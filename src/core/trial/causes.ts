@@ -1,5 +1,5 @@
 import { LOSS_CAUSES, type LossCause, type PlantSeason } from '../season-model'
-import { mean } from './quantiles'
+import { mean } from '../random'
 
 /** What can make a way bear more or less than another. */
 export const TRIAL_CAUSES = ['light', 'thirst', 'hunger', 'filling', 'indoors', ...LOSS_CAUSES] as const

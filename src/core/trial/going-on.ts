@@ -26,6 +26,7 @@ function cut(air: DailySeries, first: number, days: number): DailySeries {
 export function goingOn(ensemble: Ensemble, { days, series }: KnownDays): Ensemble {
   return {
     ...ensemble,
+    known: days,
     seasons: ensemble.seasons.map((season) => {
       const joined = { ...season }
       for (const field of WEATHER_FIELDS) {

@@ -186,7 +186,9 @@ export function planOf(
     cloth: grown.cloth,
     shade: grown.shade,
     shaken: true,
-    green: false,
+    // What never ripens in time is picked green, where it can be.
+    green: own.dates['first-ripe'].date === null && own.dates['first-green'].date !== null,
+    stoodTo: grown.stands ? grown.today : null,
     end,
     earlier: before === null || !grown.stands ? null : { plan: before, to: grown.today },
   }

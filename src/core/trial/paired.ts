@@ -1,4 +1,4 @@
-import { quantile } from './quantiles'
+import { quantile } from '../random'
 
 /** Differences of the same seasons, kg: their middle, 8 of 10, and the share of seasons in which it is better. */
 export interface Paired {

@@ -8,7 +8,7 @@ import {
 } from '../season-model'
 import { causesOf, type CauseShare } from './causes'
 import { pairedTo, type Paired } from './paired'
-import { quantile } from './quantiles'
+import { quantile } from '../random'
 import { splitOf, type WeatherSplit } from './weather-split'
 
 /** A way to grow, told apart by its id. */

@@ -5,7 +5,7 @@ import { seasonOutlook, type PlantingOutlook } from '../season'
 import { simulateSeason, withValue, type SeasonPlan } from '../season-model'
 import { usualFeeding } from '../transplant'
 import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
-import { cultivarOf, modelClimate, usualPlan } from '../../test/season-plans'
+import { cultivarOf, modelClimate } from '../../test/season-plans'
 import {
   choicesOf,
   goingOn,
@@ -19,9 +19,10 @@ import {
   turningValues,
   waysAsked,
   type TrialResult,
+  usualPlan,
 } from '.'
 import { pairedTo } from './paired'
-import { quantile } from './quantiles'
+import { quantile } from '../random'
 import { splitOf } from './weather-split'
 
 const climate = modelClimate('humid-warm-summer', 60)

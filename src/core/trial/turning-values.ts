@@ -6,7 +6,7 @@ import {
   type SeasonWeather,
 } from '../season-model'
 import { pairedTo } from './paired'
-import { quantile } from './quantiles'
+import { quantile } from '../random'
 import type { TrialMeasure } from './run-trial'
 
 /** A working value of the model that turns a conclusion when it is a quarter less or more. */

@@ -1,6 +1,6 @@
 import { remembered } from '../memo'
 import type { SeasonPlan, SeasonWeather } from '../season-model'
-import { mean, quantile } from './quantiles'
+import { mean, quantile } from '../random'
 
 /** By what seasons are told apart: rain, warmth, wet leaves, sun, and how late the frost of autumn comes. */
 export const WEATHER_SIGNS = ['rain', 'heat', 'wet-leaves', 'sun', 'autumn'] as const

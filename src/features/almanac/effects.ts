@@ -1,6 +1,6 @@
 import type { Day, GardenState } from '../../data/garden-state'
 import { FROST_RISK, HOUSE_DECISIONS, type HouseDecision, dayOf } from '../../core/garden-day'
-import { ledgerOf, adviseFeed } from '../../core/feeding'
+import { adviseFeed } from '../../core/feeding'
 import { dateInSeason, frostDays } from '../../core/climate'
 import { depthConditions, safeDay, type PlantingOutlook } from '../../core/season'
 import { formatDate } from '../../wording/dates'
@@ -110,8 +110,8 @@ function waterEffect(state: GardenState, { place, water }: WateredPlace): Effect
 }
 
 function feedEffect(day: Day, own: WateredPlace): { feeding?: Effect } {
-  const { on, manner } = day
-  const ledger = ledgerOf(own, on)
+  const { manner } = day
+  const ledger = day.ledger(own)
   if (!ledger) return {}
   const plants = own.plantings.reduce((sum, { planting }) => sum + planting.count, 0)
   return {

@@ -49,10 +49,15 @@ export function BasketScreen({ view }: { view: BasketView }) {
   }
   const scale = manner.units === 'us' ? 2.20462 : 1
   const unit = manner.units === 'us' ? 'lb' : 'kg'
+  const expects = ({ expected, low, high }: BasketPlanting) =>
+    `${sayMass(expected, manner)} (${sayMass(low, manner)} to ${sayMass(high, manner)})`
+  const scaled = (kg: number) => Math.round(kg * scale * 100) / 100
   const points = (weeks[shown] ?? weeks['']!).map((week) => ({
     ...week,
-    forecast: Math.round(week.forecast * scale * 100) / 100,
-    picked: Math.round(week.picked * scale * 100) / 100,
+    forecast: scaled(week.forecast),
+    low: scaled(week.low),
+    high: scaled(week.high),
+    picked: scaled(week.picked),
   }))
   return (
     <div className="space-y-6 px-6 py-4 max-sm:px-4">
@@ -114,7 +119,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
           <ChartFrame
             manner={manner}
             name="Harvest by week"
-            says="What should ripen is estimated from typical crops and from what the cultivar gave here before. The dotted line is this week."
+            says="Each planting is grown in the weather this season may still bring, and adjusted to what its cultivar gave here before. The shade is 8 years in 10. The dotted line is this week."
             along={{ name: 'week of', steps: points.map(({ name }) => name) }}
             tall="h-60"
             series={[
@@ -131,6 +136,13 @@ export function BasketScreen({ view }: { view: BasketView }) {
                 color: 'var(--color-primary)',
                 values: points.map(({ forecast }) => forecast),
               },
+              ...(['low', 'high'] as const).map((end) => ({
+                name: `${end === 'low' ? 'at least' : 'at most'}, ${unit}`,
+                mark: 'bar' as const,
+                color: 'var(--color-primary)',
+                opacity: 0.14,
+                values: points.map((week) => week[end]),
+              })),
             ]}
           >
             <Drawn
@@ -179,8 +191,8 @@ export function BasketScreen({ view }: { view: BasketView }) {
                   </td>
                   <td data-label="Picked so far">
                     {one.lastPicked
-                      ? `${sayMass(one.picked, manner)} of ${sayMass(one.expected, manner)}, last ${one.lastPicked}`
-                      : `of ${sayMass(one.expected, manner)} expected`}
+                      ? `${sayMass(one.picked, manner)} of ${expects(one)}, last ${one.lastPicked}`
+                      : `of ${expects(one)} expected`}
                   </td>
                   {TRUSS_STAGES.filter((stage) => stage !== 'ripe').map((stage) => (
                     <td key={stage} data-label={TRUSS_STAGE_NAMES[stage]}>

@@ -1,6 +1,7 @@
 'use client'
 
 import {
+  Area,
   Bar,
   CartesianGrid,
   ComposedChart,
@@ -15,7 +16,7 @@ import { useChartNumbers } from '../../components/chart-numbers'
 import { AXIS, MARGIN, TOOLTIP } from '../../components/chart-style'
 import type { BasketWeek } from './queries'
 
-/** What is expected to ripen by week, and what was picked. */
+/** What is expected to ripen by week, with 8 years in 10 as a shade, and what was picked. */
 export default function HarvestChart({
   weeks,
   today,
@@ -33,6 +34,14 @@ export default function HarvestChart({
         <XAxis dataKey="name" {...AXIS} minTickGap={18} />
         <YAxis {...AXIS} {...numbers.axis} axisLine={false} width={60} unit={` ${unit}`} />
         <Tooltip {...TOOLTIP} {...numbers.tooltip} />
+        <Area
+          dataKey={({ low, high }: BasketWeek) => [low, high]}
+          name={`8 years in 10, ${unit}`}
+          fill="var(--color-primary)"
+          fillOpacity={0.14}
+          stroke="none"
+          isAnimationActive={false}
+        />
         {today && <ReferenceLine x={today} stroke="var(--color-base-content)" strokeDasharray="2 3" />}
         <Bar
           dataKey="picked"

@@ -1,6 +1,6 @@
-import { aPlantBears, onceADay } from '../../core/garden-day'
+import { cropForecast, firstPicked, onceADay, type CropForecast } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
-import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
+import { addDays, type IsoDate } from '../../core/calendar'
 import { weatherAt, indexOf } from '../../core/climate'
 import { plantTraits } from '../../core/crop'
 import type { Manner } from '../../core/facts'
@@ -12,18 +12,10 @@ import {
   ripeningBetween,
   TRUSS_STAGES,
   trussStages,
-  type Bearing,
   type PickBefore,
   type TrussStage,
 } from '../../core/harvest'
-import {
-  bearingOf,
-  bearsInTime,
-  entriesOfPlant,
-  grownAlong,
-  plantCourse,
-  type PlantingOutlook,
-} from '../../core/season'
+import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 
@@ -36,9 +28,11 @@ export interface BasketPlanting {
   hot: boolean
   plants: number
   stems: { id: string; label: string }[]
-  /** kg: expected since it was picked last, of the season, and picked so far. */
+  /** kg: expected since it was picked last, of the season with 8 years in 10, and picked so far. */
   ripe: number
   expected: number
+  low: number
+  high: number
   picked: number
   /** The day of the first ripe fruit, where none was picked yet. */
   firstRipe: string | null
@@ -50,7 +44,10 @@ export interface BasketPlanting {
 
 export interface BasketWeek {
   name: string
+  /** kg expected, and in 8 years of 10. */
   forecast: number
+  low: number
+  high: number
   picked: number
 }
 
@@ -73,38 +70,32 @@ const FORECAST_DAYS = 6
 
 interface Standing {
   own: PlantingOutlook
-  bearing: Bearing | null
-  total: number
+  /** Of one plant. */
+  forecast: CropForecast
 }
 
 export const basketView = onceADay('basketView', (day: Day): BasketView => {
   const { state, on, manner, outlook } = day
   const standing = outlook.plantings
     .filter(({ stands }) => stands)
-    .map((own): Standing => ({
-      own,
-      bearing: bearingOf(own),
-      total: aPlantBears(day, own) * own.planting.count * bearsInTime(own),
-    }))
+    .map((own): Standing => ({ own, forecast: cropForecast(day, own) }))
   const pickedOf = ({ own }: Standing) =>
     ofKind(own.entries, 'picked').map(({ on: date, data }) => ({ on: date, mass: data.mass }))
-  const weeksOf = (some: readonly Standing[]): BasketWeek[] =>
+  const weeksOf = (some: readonly Standing[]) =>
     harvestWeeks(
-      some.flatMap(({ bearing, total }) => (bearing ? [{ bearing, total }] : [])),
+      some.map(({ own, forecast }) => ({ plants: own.planting.count, ripening: forecast.ripening })),
       some.flatMap(pickedOf),
-    ).map(({ from, forecast, picked }) => ({
+    )
+  const shown = (weeks: ReturnType<typeof weeksOf>): BasketWeek[] =>
+    weeks.map(({ from, ...kg }) => ({
       name: formatDate(from, manner, 'short'),
-      forecast: rounded(forecast),
-      picked: rounded(picked),
+      forecast: rounded(kg.forecast),
+      low: rounded(kg.low),
+      high: rounded(kg.high),
+      picked: rounded(kg.picked),
     }))
   const all = weeksOf(standing)
-  const days = standing.flatMap((one) =>
-    one.bearing
-      ? [one.bearing.first, ...pickedOf(one).map(({ on: date }) => date)]
-      : pickedOf(one).map(({ on: date }) => date),
-  )
-  const start = days.sort()[0]
-  const week = start === undefined ? -1 : Math.floor(daysBetween(start, on) / 7)
+  const week = all.findLastIndex(({ from }) => from <= on)
   return {
     manner,
     on,
@@ -114,10 +105,10 @@ export const basketView = onceADay('basketView', (day: Day): BasketView => {
       .sort((a, b) => b.ripe - a.ripe || a.place.localeCompare(b.place, 'en', { numeric: true })),
     before: beforeOf(day),
     weeks: {
-      '': all,
-      ...Object.fromEntries(standing.map((one) => [one.own.planting.id, weeksOf([one])])),
+      '': shown(all),
+      ...Object.fromEntries(standing.map((one) => [one.own.planting.id, shown(weeksOf([one]))])),
     },
-    thisWeek: all[week]?.name ?? null,
+    thisWeek: all[week] && on < addDays(all[week].from, 7) ? shown(all)[week]!.name : null,
     ahead: standing.reduce((sum, one) => sum + ripeningOf(one, addDays(on, 1), addDays(on, 7)), 0),
     lately: standing
       .flatMap(pickedOf)
@@ -127,16 +118,18 @@ export const basketView = onceADay('basketView', (day: Day): BasketView => {
 })
 
 /** kg that ripen from a day to another, both included. */
-const ripeningOf = ({ bearing, total }: Standing, from: IsoDate, to: IsoDate): number =>
-  bearing ? ripeningBetween(total, bearing, from, to) : 0
+const ripeningOf = ({ own, forecast }: Standing, from: IsoDate, to: IsoDate): number =>
+  own.planting.count * ripeningBetween(forecast.ripening, from, to)
 
 function plantingOf(day: Day, one: Standing): BasketPlanting {
   const { on, manner } = day
   const { planting, cultivar, place, entries } = one.own
   const picked = ofKind(entries, 'picked')
   const last = picked.at(-1)?.on ?? null
-  const since = last === null ? (one.bearing?.first ?? on) : addDays(last, 1)
-  const first = one.bearing?.first ?? null
+  const first = firstPicked(one.own)
+  // What a few early seasons would have by now counts from the day that the calendar says.
+  const since = last === null ? one.forecast.ripening.from : addDays(last, 1)
+  const ripens = first !== null && (last !== null || first <= on)
   return {
     id: planting.id,
     name: cultivar.name,
@@ -147,26 +140,25 @@ function plantingOf(day: Day, one: Standing): BasketPlanting {
     stems: day.plants
       .filter(({ plantingId }) => plantingId === planting.id)
       .map(({ id, label }) => ({ id, label })),
-    ripe: ripeningOf(one, since, on),
-    expected: one.total,
+    ripe: ripens ? ripeningOf(one, since, on) : 0,
+    expected: planting.count * one.forecast.kg,
+    low: planting.count * one.forecast.low,
+    high: planting.count * one.forecast.high,
     picked: picked.reduce((sum, { data }) => sum + data.mass, 0),
     firstRipe: last === null && first !== null ? formatDate(first, manner) : null,
     lastPicked: last && formatDate(last, manner),
     cues: sayReasons(ripeCues(cultivar), manner),
-    stages: stagesOf(day, one.own),
+    stages: stagesOf(day, one),
   }
 }
 
 /** Trusses by stage, from the planting's first plant. */
-function stagesOf(day: Day, own: PlantingOutlook): BasketPlanting['stages'] {
+function stagesOf(day: Day, { own, forecast }: Standing): BasketPlanting['stages'] {
   const { state, on } = day
   const { planting, cultivar } = own
   const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
   const told = plant ? entriesOfPlant(day.outlook, plant.id, planting.id) : []
-  const stages = trussStages(
-    grownAlong(plantCourse(own, told, on), plantTraits(cultivar)),
-    aPlantBears(day, own),
-  )
+  const stages = trussStages(grownAlong(plantCourse(own, told, on), plantTraits(cultivar)), forecast.kg)
   return Object.fromEntries(
     TRUSS_STAGES.map((stage) => [
       stage,

@@ -1,19 +1,18 @@
 import type { Day } from '../../data/garden-state'
-import { aPlantBears, dayOf } from '../../core/garden-day'
+import { dayOf } from '../../core/garden-day'
 import type { IsoDate } from '../../core/calendar'
 import { pruningContextOf, tiedHeights } from '../../core/calls'
 import { usualHeight } from '../../core/support'
 import { plantTraits, type Plant, type PlantMisfit, type Training } from '../../core/crop'
 import type { Manner } from '../../core/facts'
-import { advisePruning, type Cut, type PruningContext, type SystemOutcome } from '../../core/pruning'
+import { advisePruning, type Cut, type PruningContext } from '../../core/pruning'
 import { allPlantings, entriesOfPlant, grownAlong, plantCourse } from '../../core/season'
-import { plantGround } from '../../core/spacing'
 import { sayCautions } from '../../wording/cautions'
 import { formatDate } from '../../wording/dates'
 import { MISFITS, sayTold } from '../../wording/pruning'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 import { growthOf, type GrowthPoint } from './growth'
-import { systemsOf } from './systems'
+import { systemsOf, type ComparedSystem } from './systems'
 
 /** One plant as of a date: its model, and what to cut. */
 export interface PlantView {
@@ -37,7 +36,7 @@ export interface PlantView {
   reasons: SaidReason[]
   cautions: string[]
   /** What each system would make of it by the season's end; none while it has not come up. */
-  systems: SystemOutcome[]
+  systems: ComparedSystem[]
   growth: GrowthPoint[]
   /** What was entered of it, and why it could not be followed. */
   history: { id: string; text: string; misfit: string | null }[]
@@ -74,13 +73,7 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
     cuts: advice.answer,
     reasons: sayReasons(advice.reasons, manner),
     cautions: sayCautions(advice.cautions, manner),
-    systems: systemsOf(
-      own,
-      told,
-      context,
-      plantGround(own.planting, cultivar, own.place, context.wetnessPressure),
-      aPlantBears(day, own),
-    ),
+    systems: systemsOf(day, own, told, context),
     growth: course === null ? [] : growthOf(course, told, manner),
     history: told
       .map((entry) => ({

@@ -71,8 +71,8 @@ export function SystemsTable({ view }: { view: PlantView }) {
         </table>
       </div>
       <p className="mt-1 text-sm text-quiet">
-        The crop is limited by its flower clusters or by the light it gets; fewer fruit grow larger. Assumes
-        you prune every 10 days and average weather.{' '}
+        The crop is that of the middle year: each style is grown on from today in the weather this season may
+        still bring. Stems, leaves and cuts assume you prune every 10 days.{' '}
         {plant.bush && `${sayCount(1, 'row')} shows what a bush loses when it is pruned like a vine.`}
       </p>
       <div className="flex flex-wrap gap-x-6">

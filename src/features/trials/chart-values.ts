@@ -1,6 +1,6 @@
 import type { Manner } from '../../core/facts'
 import type { TrialMeasure } from '../../core/trial'
-import { quantile } from '../../core/trial'
+import { quantile } from '../../core/random'
 import { inEither } from '../../wording/either'
 import { SQUARE_FOOT } from '../../wording/trials'
 

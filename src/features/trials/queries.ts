@@ -1,14 +1,11 @@
-import { addDays, daysBetween, type IsoDate } from '../../core/calendar'
+import { addDays, type IsoDate } from '../../core/calendar'
 import type { CautionId } from '../../core/advice'
 import { entriesAbout } from '../../core/entry'
-import { holdsOn, type Manner, type Place } from '../../core/facts'
-import { growingDays, lightShare } from '../../core/light'
-import { remembered } from '../../core/memo'
-import { allPlantings, bearsInTime, type PlantingOutlook } from '../../core/season'
+import type { Manner } from '../../core/facts'
+import { allPlantings, type PlantingOutlook } from '../../core/season'
 import {
   choiceNow,
   choicesOf,
-  grownAsPlanned,
   grownSo,
   knownDays,
   measureOf,
@@ -22,7 +19,7 @@ import {
   type TrialWay,
 } from '../../core/trial'
 import { mannerOf } from '../../data/garden-row'
-import { aPlantBears } from '../../core/garden-day'
+import { airOf, aPlantBears, grownOn } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
 import type { WayTaken } from '../../data/way-taken'
 import { skyOf, type TrialSky } from '../../workers/trial-sky'
@@ -122,7 +119,7 @@ function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsVie
   const manner = mannerOf(state.garden)
   const { cultivars } = state.record
   const shownOn = on === day.now ? null : on
-  const grown = grownNow(day, own)
+  const grown = grownOn(day, own)
   const placeEntries = entriesAbout(day.outlook.counted, { type: 'place', id: own.place.id })
   const base = planOf(grown, placeEntries)
   const setOut = grown.setOut === null ? null : addDays(own.start, grown.setOut)
@@ -180,7 +177,7 @@ function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsVie
     ask,
     measure: measureOf(ask),
     asked: trialAddress({ planting: own.planting.id, ask, ways: chosen }, null).split('?')[1]!,
-    usual: aPlantBears(day, own) * bearsInTime(own),
+    usual: aPlantBears(day, own),
     questions: TRIAL_ASPECTS.map((each) => ({
       ask: each,
       name: QUESTION_NAMES[each],
@@ -246,27 +243,6 @@ function whyNot(grown: Grown, ask: TrialAspect, cultivars: Parameters<typeof cho
   return reasons[0] ? CANNOT_WORDS[reasons[0]] : 'There is only one way to do it here.'
 }
 
-/** How a planting is grown as it is planned, or stands, on the day. */
-function grownNow(day: Day, own: PlantingOutlook): Grown {
-  return grownAsPlanned(own, daysBetween(own.start, day.on), {
-    soil: day.state.garden.soil,
-    wetness: day.wetness,
-    sun: sunOf(day, own.place),
-    house: day.house,
-  })
-}
-
-/** Share of the open sky's light over a place, by what is drawn around it. */
-function sunOf(day: Day, place: Place): number {
-  const { garden, record, obstacles } = day.state
-  const there = obstacles.filter((obstacle) => holdsOn(obstacle, day.on))
-  if (there.length === 0 || place.kind === 'tunnel') return 1
-  const daysOfYear = growingDays(record.ensemble)
-  return remembered(day, `sun of ${place.id}`, () =>
-    lightShare(place, { latitude: garden.latitude, daysOfYear, places: record.places, obstacles: there }),
-  )
-}
-
 /** The seasons in which a planting is tried; null: it is gone. */
 export function trialSky(day: Day, plantingId: string | null): TrialSky | null {
   const own = allPlantings(day.outlook).find(({ planting }) => planting.id === plantingId)
@@ -276,7 +252,7 @@ export function trialSky(day: Day, plantingId: string | null): TrialSky | null {
   return skyOf(
     record.ensemble,
     garden,
-    own.place.kind === 'tunnel' || own.place.kind === 'shelf' ? 'under-cover' : 'open',
+    airOf(own.place),
     isNow ? knownDays(day.outlook.line, own.start, day.on) : null,
   )
 }
@@ -286,6 +262,6 @@ export function wayToTake(day: Day, plantingId: string, text: string): WayTaken 
   const own = allPlantings(day.outlook).find(({ planting }) => planting.id === plantingId)
   const [choices] = askedOf({ way: text }).ways ?? []
   if (!own || !choices) return null
-  const so = grownSo(grownNow(day, own), choices, day.state.record.cultivars)
+  const so = grownSo(grownOn(day, own), choices, day.state.record.cultivars)
   return typeof so === 'string' ? null : changesOf(choices, so)
 }

@@ -4,7 +4,7 @@ import { weatherAt, indexOf } from '../../../core/climate'
 import type { Manner } from '../../../core/facts'
 import type { PlantingOutlook, SeasonOutlook } from '../../../core/season'
 import type { WateredPlace } from '../../../core/watering'
-import type { GardenState } from '../../../data/garden-state'
+import type { Day, GardenState } from '../../../data/garden-state'
 import { sayMeasure } from '../../../wording/say'
 
 /** Numbers that a working gives for this garden now. */
@@ -16,6 +16,7 @@ export interface Worked {
 
 /** What the workings are asked of: the garden on a day, and the planting that stands for the others. */
 export interface Asked {
+  day: Day
   state: GardenState
   on: IsoDate
   manner: Manner

@@ -3,7 +3,7 @@ import { dayOfYear } from '../../../core/calendar'
 import { aridMonths, leafWetness, referenceEvapotranspiration } from '../../../core/climate'
 import { BLIGHT_ACT } from '../../../core/garden-health'
 import { paceOf } from '../../../core/calls'
-import { nutrientLedger, ledgerOf, glutIn, gapAhead, saltThreshold } from '../../../core/feeding'
+import { nutrientLedger, glutIn, gapAhead, saltThreshold } from '../../../core/feeding'
 import { CAUSES, causesOf } from '../../../core/health'
 import { dueWatering, evenness, fruitDays } from '../../../core/watering'
 import { CALL_NAMES } from '../../../wording/calls'
@@ -57,8 +57,8 @@ export const CARE_VALUES = {
       ],
     }
   },
-  ledger: ({ watered, on, manner }) => {
-    const kept = watered && ledgerOf(watered, on)
+  ledger: ({ day, watered, manner }) => {
+    const kept = watered && day.ledger(watered)
     if (!watered || !kept) return null
     const weeks = nutrientLedger(kept, 'n')
     const gap = gapAhead(weeks, kept.today)

@@ -23,6 +23,7 @@ export function workedValues(day: Day): Partial<Record<WorkingId, Worked>> {
     standing[0] ??
     allPlantings(outlook)[0]
   const asked: Asked = {
+    day,
     state,
     on,
     manner: day.manner,

@@ -4,18 +4,16 @@ import { useState } from 'react'
 import { want } from '../../../actions/want'
 import { useChange } from '../../../components/act/use-change'
 import { Link } from '../../../components/link'
-import { trainingsFor, type Crop } from '../../../core/crop'
-import { TYPICAL_CULTIVARS } from '../../../core/facts'
-import { firstYield, FRESH_IN, freshWanted, plantsFor, SUITED, USES, type Use } from '../../../core/harvest'
+import type { Crop } from '../../../core/crop'
+import { FRESH_IN, freshWanted, plantsFor, SUITED, USES, type Use } from '../../../core/harvest'
 import { sayCount, sayMeasure } from '../../../wording/say'
 import { LABELS, readAmounts, startOf, type Amounts } from './amounts'
 import { GroundTabs } from '../tabs'
 import { PlanGives } from '../place/plan-gives'
 import type { HowManyView } from '../place/plan-queries'
 
-/** What is reckoned with while the garden has no cultivar of its own: one typical of each type. */
-const anyOf = (crop: Crop) =>
-  TYPICAL_CULTIVARS.filter((one) => one.crop === crop).map(({ key, ...traits }) => ({ id: key, ...traits }))
+/** Under so many kg a plant is not worth reckoning with. */
+const WORTH = 0.05
 
 /** How many plants a household wants, by what it eats and keeps; and what the plan will give. */
 export function HowManyScreen({ view }: { view: HowManyView }) {
@@ -27,8 +25,7 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
     pepper: startOf('pepper', manner),
   }))
   const [choice, setChoice] = useState<Partial<Record<string, string>>>({})
-  const known = cultivars.filter((cultivar) => cultivar.crop === crop)
-  const own = known.length > 0 ? known : anyOf(crop)
+  const own = cultivars.filter((cultivar) => cultivar.crop === crop)
   const read = readAmounts(typed[crop], manner)
   const wanted = 'fault' in read ? null : freshWanted({ ...read, aWeek: read.fresh })
   const chosenFor = (use: Use) =>
@@ -39,8 +36,8 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
     const cultivar = chosenFor(use)
     const kg = wanted?.[use] ?? 0
     if (kg === 0 || !cultivar) return []
-    const aPlant = firstYield(cultivar, trainingsFor(cultivar)[0]!)
-    return [{ use, cultivar, kg, aPlant, plants: plantsFor(kg, aPlant) }]
+    const aPlant = cultivar.bears
+    return [{ use, cultivar, kg, aPlant, plants: aPlant < WORTH ? 0 : plantsFor(kg, aPlant) }]
   })
   const plants = lines.reduce((sum, line) => sum + line.plants, 0)
   /** A cultivar that is wanted for two uses is wanted for both. */
@@ -68,8 +65,8 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
           : `${sayCount(plants, `${crop} plant`)} for ${mass(Object.values(wanted).reduce((sum, kg) => sum + kg, 0))}`}
       </h1>
       <p className="mt-1 text-lg text-quiet">
-        A first estimate by type and pruning style, with one plant in ten lost. After a season, your own
-        harvest tells more.
+        What a well-kept plant bears outdoors in the middle year here, with one plant in ten lost. Your own
+        harvests move it.
       </p>
       <div className="mt-4 flex gap-1">
         {(['tomato', 'pepper'] as const).map((other) => (
@@ -150,7 +147,7 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
                     </select>
                   </td>
                   <td data-label="per plant" className="pr-4">
-                    {mass(aPlant)}
+                    {aPlant < WORTH ? 'hardly ripens outdoors here' : mass(aPlant)}
                   </td>
                   <td data-label="plants" className="text-lg font-semibold">
                     {count}
@@ -176,12 +173,7 @@ export function HowManyScreen({ view }: { view: HowManyView }) {
           </Link>
         </p>
       )}
-      <PlanGives
-        plan={plan}
-        cultivars={cultivars}
-        mass={mass}
-        people={'fault' in read ? null : read.people}
-      />
+      <PlanGives plan={plan} mass={mass} people={'fault' in read ? null : read.people} />
     </div>
   )
 }

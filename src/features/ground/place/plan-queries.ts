@@ -1,7 +1,8 @@
+import { aPlantBears, typicallyBears } from '../../../core/garden-day'
 import { onPlan, seasonInView } from '../../../core/season'
 import type { Day } from '../../../data/garden-state'
-import type { Training } from '../../../core/crop'
-import type { GardenCultivar, Manner } from '../../../core/facts'
+import { trainingsFor, type Crop } from '../../../core/crop'
+import { TYPICAL_CULTIVARS, type GardenCultivar, type Manner } from '../../../core/facts'
 import type { PotsView } from '../pots/screen'
 import { holdsOn } from '../../../core/facts'
 
@@ -10,23 +11,31 @@ export interface HowManyView {
   query: string
   /** The season that is lived in. */
   season: number
-  cultivars: GardenCultivar[]
-  /** The season's plantings: cultivar, plants and how they are led. */
-  plan: { cultivarId: string; plants: number; training: Training }[]
+  /** Its own; one typical of each type of a crop that it has none of. */
+  cultivars: (GardenCultivar & { bears: number })[]
+  /** The season's plantings: cultivar, plants, and kg that all of them are expected to bear. */
+  plan: { cultivarId: string; name: string; crop: Crop; plants: number; kg: number }[]
 }
 
 /** What a household's wishes are held against. */
 export function howManyView(day: Day): HowManyView {
-  const { state } = day
+  const own = day.state.record.cultivars
+  const typical = TYPICAL_CULTIVARS.filter(({ crop }) => own.every((one) => one.crop !== crop))
+  const cultivars = [...own, ...typical.map(({ key, ...traits }) => ({ id: key, ...traits }))]
   return {
     manner: day.manner,
     query: day.query,
     season: seasonInView(day.outlook).season,
-    cultivars: [...state.record.cultivars],
-    plan: onPlan(day.outlook).map(({ planting }) => ({
-      cultivarId: planting.cultivarId,
-      plants: planting.count,
-      training: planting.training,
+    cultivars: cultivars.map((cultivar) => ({
+      ...cultivar,
+      bears: typicallyBears(day, cultivar, trainingsFor(cultivar)[0]!),
+    })),
+    plan: onPlan(day.outlook).map((one) => ({
+      cultivarId: one.cultivar.id,
+      name: one.cultivar.name,
+      crop: one.cultivar.crop,
+      plants: one.planting.count,
+      kg: one.planting.count * aPlantBears(day, one),
     })),
   }
 }

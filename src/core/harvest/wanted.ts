@@ -1,39 +1,5 @@
-import type { Crop, Cultivar, FruitType, Training } from '../crop'
-import { isBush } from '../crop'
+import type { Crop, FruitType } from '../crop'
 import { requireInRange, requireInteger } from '../guard'
-
-/**
- * † A plant's crop in a cage, kg a season, before the garden's own record says more. Against: usual crops of
- * well kept gardens.
- */
-const IN_A_CAGE: Record<FruitType, number> = {
-  cherry: 3.5,
-  saladette: 4,
-  slicer: 4.5,
-  beefsteak: 4,
-  paste: 3,
-  bell: 1.2,
-  'sweet-long': 1.3,
-  'hot-small': 0.6,
-  'hot-large': 0.9,
-}
-const BUSH = 3
-const DWARF = 1.3
-
-/** † Of a caged plant's crop. Against: half on one stem, three quarters on two. */
-const BY_TRAINING: Partial<Record<Training, number>> = {
-  'single-stem': 0.5,
-  'two-stems': 0.75,
-  sprawling: 0.6,
-}
-
-/** A first estimate of a plant's crop, kg a season, by type, habit and training. */
-export function firstYield(cultivar: Pick<Cultivar, 'crop' | 'habit' | 'fruit'>, training: Training): number {
-  if (cultivar.crop === 'pepper') return IN_A_CAGE[cultivar.fruit]
-  if (cultivar.habit === 'dwarf') return DWARF
-  if (isBush(cultivar)) return BUSH
-  return IN_A_CAGE[cultivar.fruit] * (BY_TRAINING[training] ?? 1)
-}
 
 export const USES = ['fresh', 'sauce', 'dried', 'pickled', 'given'] as const
 export type Use = (typeof USES)[number]
@@ -84,7 +50,7 @@ export function freshWanted(
  * Plants that bear so much, and one in so many for those that fail.
  *
  * @param kg fresh fruit wanted
- * @param aPlant kg a season, see `firstYield`
+ * @param aPlant kg that one bears in a season
  * @param lost share of plants that bear nothing
  * @throws RangeError when a number is out of range
  */
