@@ -17,6 +17,7 @@ import { seasonNeeds, shortOf, spreadOver } from '../src/core/supplies'
 import { adviseSupport, type SupportCase } from '../src/core/support'
 import { adviseDepth, usualFeeding, type DepthInput } from '../src/core/transplant'
 import { demoGarden } from '../src/data/demo'
+import { soundByHand } from './lib/season-by-hand'
 
 /** What all times are put against: a million sines. */
 function baseline(): number {
@@ -76,6 +77,18 @@ bench(
   () => {
     for (let turn = 0; turn < 3; turn++)
       for (const plan of plans) for (const weather of weathers) simulateSeason(plan, weather)
+  },
+  5,
+)
+const byHand = () => plans.map((plan) => weathers.map((weather) => soundByHand(plan, weather)))
+for (const [at, sound] of byHand().entries())
+  for (const [season, kg] of sound.entries())
+    if (Math.abs(simulateSeason(plans[at]!, weathers[season]!).sound - kg) > 1e-9)
+      throw new Error('The loop by hand grows another plant than the season model.')
+bench(
+  'the same in one loop by hand, to hold the model against',
+  () => {
+    for (let turn = 0; turn < 3; turn++) byHand()
   },
   5,
 )

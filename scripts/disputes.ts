@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs'
 import { disputesTable, settled } from '../src/test/disputes'
 
-writeFileSync('docs/disputes.md', disputesTable(settled(200)))
+writeFileSync('docs/disputes.md', disputesTable(settled(200, true)))
 console.log('docs/disputes.md')
