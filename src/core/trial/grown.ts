@@ -249,32 +249,38 @@ function feedsOf(
   out: number,
   organicMatter: number,
 ): PlanDose[] {
-  const { own, cultivar, feeding, stands, today, place } = grown
-  const since = (date: string) => daysBetween(own.start, date as typeof own.start) - out
-  const flower = own.dates['first-flower'].date
-  const flowers = flower === null || grown.setOut === null ? null : since(flower) + out - grown.setOut
-  const ended = own.end.on === null ? LONGEST : Math.min(LONGEST, since(own.end.on))
+  const { own, stands } = grown
   const given: PlanDose[] = stands
     ? feedEntries(placeEntries, 'fed').map(({ on, data }) => ({
-        day: since(on),
+        day: daysBetween(own.start, on) - out,
         nitrogen: (data.grams * data.n) / 100 / Math.max(1, own.planting.count),
         release: data.release,
         days: data.days,
       }))
     : []
-  if (feeding === 'nothing') return given
-  const ahead = schoolFeeds(feeding, cultivar.crop, {
+  const ahead = schoolDoses(grown, out, organicMatter).map(({ day, product, aPlant }) => ({
+    day,
+    nitrogen: (aPlant * product.n) / 100,
+    release: product.release,
+  }))
+  return [...given, ...ahead].slice(0, MOST_FEEDS)
+}
+
+/** What its feeding school still gives it, g a plant, by days from setting out on a day of the season. */
+export function schoolDoses(
+  { own, cultivar, feeding, stands, today, place, setOut }: Grown,
+  out: number,
+  organicMatter = USUAL_ORGANIC,
+): ReturnType<typeof schoolFeeds> {
+  if (feeding === 'nothing') return []
+  const flower = own.dates['first-flower'].date
+  const flowers = flower === null || setOut === null ? null : daysBetween(own.start, flower) - setOut
+  const ended = own.end.on === null ? LONGEST : Math.min(LONGEST, daysBetween(own.start, own.end.on) - out)
+  return schoolFeeds(feeding, cultivar.crop, {
     flowers,
     last: ended - STOPS_BEFORE_END,
     second: place.pot !== null || organicMatter < CARRIES,
-  })
-    .filter(({ day }) => !stands || out + day >= today)
-    .map(({ day, product, aPlant }) => ({
-      day,
-      nitrogen: (aPlant * product.n) / 100,
-      release: product.release,
-    }))
-  return [...given, ...ahead].slice(0, MOST_FEEDS)
+  }).filter(({ day }) => !stands || out + day >= today)
 }
 /** The model keeps so many apart. */
 const MOST_FEEDS = 64

@@ -12,5 +12,6 @@ export type { PairedResult, TrialInput, TrialMeasure, TrialResult, TrialWay, Way
 export { usualPlan } from './usual-plan'
 export { turningValues } from './turning-values'
 export type { Conclusion, TurningValue } from './turning-values'
+export { wayCost } from './way-cost'
 export { WEATHER_SIGNS } from './weather-split'
 export type { WeatherSign, WeatherSplit } from './weather-split'

@@ -3,6 +3,7 @@ import { indexOf, seasonStart, simulateSeasons } from '../climate'
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { seasonOutlook, type PlantingOutlook } from '../season'
 import { simulateSeason, withValue, type SeasonPlan } from '../season-model'
+import type { Supply, SupplyKind } from '../facts'
 import { usualFeeding } from '../transplant'
 import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
 import { cultivarOf, modelClimate } from '../../test/season-plans'
@@ -20,6 +21,8 @@ import {
   waysAsked,
   type TrialResult,
   usualPlan,
+  wayCost,
+  type Grown,
 } from '.'
 import { pairedTo } from './paired'
 import { quantile } from '../random'
@@ -289,6 +292,28 @@ describe('what can be asked', () => {
     expect(stood).toMatchObject({ stands: true, buried: 0.12 })
     const base = planOf(stood, [])
     expect(planOf(stood, [], base).earlier).toEqual({ plan: base, to: stood.today })
+  })
+
+  it('costs what its support and its feeds cost, by the seasons that they last', () => {
+    const grown = grownOn('2026-03-01')
+    const sold = (kind: SupplyKind, price: number): Supply => ({
+      ...{ id: kind, kind, name: '', quantity: 0, length: null, across: null, material: null },
+      ...{ pack: 1, price },
+    })
+    const prices = {
+      plants: [],
+      site: { gust: 25, shelter: 'open', wetness: 'low', weave: 'sectional' } as const,
+      supplies: [sold('cage', 12), sold('label', 0), sold('compost', 0), sold('meal', 0), sold('mulch', 0)],
+      products: [],
+    }
+    const cost = (change: Partial<Grown>) => wayCost({ ...grown, feeding: 'nothing', ...change }, prices)
+    const caged = cost({ training: 'cage' })
+    // Six cages of 12, each good for ten seasons.
+    expect(caged.cost).toBeCloseTo((6 * 12) / 10, 9)
+    expect(cost({ training: 'sprawling' }).cost).toBe(0)
+    // What has no price yet is told.
+    expect(cost({ training: 'two-stems' }).open).toBe(true)
+    expect(wayCost({ ...grown, training: 'cage', feeding: 'steady-liquid' }, prices).open).toBe(true)
   })
 
   it('holds every choice of every question to a plan that grows, or a reason', () => {

@@ -77,6 +77,8 @@ export function SystemsTable({ view }: { view: PlantView }) {
       </p>
       <div className="flex flex-wrap gap-x-6">
         <TryIt planting={view.plantingId} ask="stems" />
+        {plant.crop === 'tomato' && <TryIt planting={view.plantingId} ask="skirt" />}
+        {plant.crop === 'pepper' && <TryIt planting={view.plantingId} ask="flowers" />}
         {!plant.bush && plant.crop === 'tomato' && <TryIt planting={view.plantingId} ask="top" />}
       </div>
     </section>

@@ -1,7 +1,7 @@
 import { addDays, type IsoDate } from '../../core/calendar'
 import type { CautionId } from '../../core/advice'
 import { entriesAbout } from '../../core/entry'
-import type { Manner } from '../../core/facts'
+import type { Cost, Manner } from '../../core/facts'
 import { allPlantings, type PlantingOutlook } from '../../core/season'
 import {
   choiceNow,
@@ -11,6 +11,7 @@ import {
   measureOf,
   planOf,
   TRIAL_ASPECTS,
+  wayCost,
   waysAsked,
   type Grown,
   type TrialAspect,
@@ -36,6 +37,8 @@ interface ShownWay extends TrialWay {
   choices: readonly TrialChoice[]
   /** Whether the garden keeps it; else it can only be noted. */
   isPlanned: boolean
+  /** What all its plants take in a season, at the shed's prices. */
+  cost: Cost
 }
 
 /** A way beside the present one as it may be changed: left out, or something else changed with it. */
@@ -120,6 +123,12 @@ function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsVie
   const { cultivars } = state.record
   const shownOn = on === day.now ? null : on
   const grown = grownOn(day, own)
+  const prices = {
+    plants: state.plants,
+    site: day.supportSite,
+    supplies: state.supplies,
+    products: state.products,
+  }
   const placeEntries = entriesAbout(day.outlook.counted, { type: 'place', id: own.place.id })
   const base = planOf(grown, placeEntries)
   const setOut = grown.setOut === null ? null : addDays(own.start, grown.setOut)
@@ -145,12 +154,16 @@ function trialOf(day: Day, own: PlantingOutlook, asked: TrialAddress): TrialsVie
             choices,
             plan: planOf(so, placeEntries, base),
             isPlanned: changesOf(choices, so) !== null,
+            cost: wayCost(so, prices),
           },
         ]
   })
   const now: TrialChoice = { aspect: ask, choice: choiceNow(grown, ask) }
   const ways: ShownWay[] = [
-    { id: 'now', name: `${named(now)} (now)`, choices: [], plan: base, isPlanned: false },
+    {
+      ...{ id: 'now', name: `${named(now)} (now)`, choices: [], plan: base, isPlanned: false },
+      cost: wayCost(grown, prices),
+    },
     ...others.filter(({ id }, at) => others.findIndex((one) => one.id === id) === at).slice(0, MOST_OTHERS),
   ]
   const chosen = ways.slice(1).map(({ choices }) => choices)

@@ -6,6 +6,7 @@ import type { TrialResult, WayResult } from '../../core/trial'
 import { formatDate } from '../../wording/dates'
 import { capital } from '../../wording/names'
 import { sayHours, sayMass, sayNumber, sayVolume } from '../../wording/say'
+import { sayCost } from '../../wording/supplies'
 import { massUnit } from './chart-values'
 import { CAUSE_NAMES } from '../../wording/trials'
 import type { TrialsView } from './queries'
@@ -25,6 +26,7 @@ export function WaysTable({
   manner: Manner
 }) {
   const { count } = trial.planting
+  const plants = count === 1 ? 'the plant' : `${count} plants`
   const { plant, plantMass } = massUnit(manner, 'plant')
   /** With the digits that tell ways apart. */
   const sayEven = (kg: number) => `${sayNumber(kg * plant, manner, 2)} ${plantMass}`
@@ -50,7 +52,11 @@ export function WaysTable({
     },
     { name: 'Water you give per plant', of: ({ litres }) => sayVolume(litres, manner) },
     {
-      name: `Work for ${count === 1 ? 'the plant' : `${count} plants`}`,
+      name: `Supplies in a season for ${plants}, at your prices`,
+      of: ({ id }) => sayCost(trial.ways.find((way) => way.id === id)!.cost, manner),
+    },
+    {
+      name: `Work for ${plants}`,
       of: ({ minutes }) => sayHours((minutes * count) / 60, manner),
     },
   ]

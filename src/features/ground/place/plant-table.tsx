@@ -18,6 +18,7 @@ export function PlantTable({
   plants,
   plantings,
   chosen,
+  isPot,
   live,
   manner,
   query,
@@ -28,6 +29,7 @@ export function PlantTable({
   plants: readonly BoardPlant[]
   plantings: readonly PlacePlanting[]
   chosen: string | null
+  isPot: boolean
   live: boolean
   manner: Manner
   query: string
@@ -84,7 +86,7 @@ export function PlantTable({
             </Link>
             {!stands && (
               <div>
-                <TryIt planting={planting.id} ask="spacing" />
+                <TryIt planting={planting.id} ask={isPot ? 'pot' : 'spacing'} />
               </div>
             )}
             <DataTable

@@ -218,6 +218,7 @@ export function PlaceScreen({ view }: { view: PlaceView }) {
             plants={plants}
             plantings={view.plantings}
             chosen={chosen}
+            isPot={place.pot !== null}
             live={live}
             manner={manner}
             query={query}

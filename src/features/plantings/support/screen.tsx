@@ -1,5 +1,6 @@
 'use client'
 
+import { TryIt } from '../../../components/try-it'
 import { Link } from '../../../components/link'
 import { useMemo, useRef, useState } from 'react'
 import { useChange } from '../../../components/act/use-change'
@@ -183,6 +184,7 @@ export function SupportScreen({ view }: { view: SupportView }) {
         </div>
         <div className="min-w-0 space-y-6">
           <NeedsTable needs={needs} manner={manner} minutes={plan.minutes} sold={view.sold} />
+          <TryIt planting={view.plantingId} ask="stems" />
           {system !== 'none' && (
             <OwnPart
               key={system}
