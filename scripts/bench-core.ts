@@ -137,6 +137,7 @@ bench('calls of the demo garden', () =>
     water: [],
     wetness: 'medium',
     bears: () => 3,
+    vigour: () => null,
     house: { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' },
   }),
 )

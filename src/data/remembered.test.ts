@@ -38,6 +38,7 @@ const callsIn = (state: GardenState, on: IsoDate) =>
     water: dayOf(state, on).water,
     wetness: dayOf(state, state.now).wetness,
     bears: dayOf(state, on).bears,
+    vigour: dayOf(state, on).vigour,
     house: houseOf(state.garden),
   })
 

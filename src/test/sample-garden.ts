@@ -81,5 +81,6 @@ export const withoutCare: CallGarden = {
   water: [],
   wetness: 'low',
   bears: () => 3,
+  vigour: () => null,
   house: { feeding: usualFeeding, watering: 'even', flowers: 'worked-out' },
 }

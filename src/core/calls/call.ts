@@ -5,7 +5,7 @@ import type { EntrySubject } from '../entry'
 import type { Place, PlantPosition } from '../facts'
 import type { Bears } from '../feeding'
 import type { FlowerSchool, PruningRule } from '../pruning'
-import type { SetOutRule } from '../season'
+import type { PlantingOutlook, SetOutRule, VigourCourse } from '../season'
 import type { FeedingSchool } from '../transplant'
 import type { CallNeeds } from './needs'
 import type { WateredPlace, WateringSchool } from '../watering'
@@ -23,6 +23,8 @@ export interface CallGarden {
   wetness: WetnessPressure
   /** kg that a plant of each planting is expected to bear. */
   bears: Bears
+  /** How well the plants of each planting are off; null: they have all they want. */
+  vigour: (own: PlantingOutlook) => VigourCourse | null
   /** The house's ways. */
   house: { feeding: (place: Place) => FeedingSchool; watering: WateringSchool; flowers: FlowerSchool }
 }

@@ -78,6 +78,7 @@ function careOn(
     water: gardenWater(outlook, garden, 14),
     wetness: 'medium',
     bears: () => 3,
+    vigour: () => null,
     house,
   })
 }
@@ -136,8 +137,8 @@ describe('a vine on a string', () => {
     const [standing] = outlook.plantings
     return {
       top: pruningContextOf(outlook, standing!, 'medium').supportTop,
-      rules: plantingCuts(outlook, standing!, plants, 'medium').flatMap(({ cuts }) =>
-        cuts.map(({ reason }) => reason.rule),
+      rules: plantingCuts(outlook, standing!, { plants, wetness: 'medium', vigour: () => null }).flatMap(
+        ({ cuts }) => cuts.map(({ reason }) => reason.rule),
       ),
     }
   }
@@ -355,7 +356,15 @@ describe('the walk', () => {
 
 it('asks nothing of what was not set out', () => {
   const outlook = seasonOutlook(sampleGarden([], { cultivars: [slicer] }), isoDate('2026-06-15'), null)
-  const calls = callsOf(outlook, { id: 'g', plants, water: [], wetness: 'low', bears: () => 3, house })
+  const calls = callsOf(outlook, {
+    id: 'g',
+    plants,
+    water: [],
+    wetness: 'low',
+    bears: () => 3,
+    vigour: () => null,
+    house,
+  })
   expect(calls.every(({ kind }) => kind === 'sow')).toBe(true)
 })
 

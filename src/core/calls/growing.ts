@@ -103,8 +103,7 @@ export function top(context: CallContext, garden: CallGarden): Call | null {
   const frost = dates.end.date
   if (due === null || frost === null || context.phase !== 'standing' || has(context, 'topped')) return null
   // Which trusses are left on, of the plants that were cut first.
-  const ending =
-    due > season.today ? undefined : seasonEnding(season, own, garden.plants, garden.wetness)?.reason
+  const ending = due > season.today ? undefined : seasonEnding(season, own, garden)?.reason
   const trusses = ending && isNamed(ending) ? [{ ...ending, weight: 'supports' as const }] : []
   return makeCall(context, {
     due,

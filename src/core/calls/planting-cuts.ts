@@ -14,6 +14,7 @@ import {
 } from '../season'
 import type { PlantEntry } from '../crop'
 import { usualHeight } from '../support'
+import type { CallGarden } from './call'
 import {
   advisePruning,
   keptStems,
@@ -112,13 +113,12 @@ function alikeIn(
 export function seasonEnding(
   outlook: SeasonOutlook,
   own: PlantingOutlook,
-  plants: readonly PlantPosition[],
-  wetness: WetnessPressure,
+  { plants, wetness, vigour }: Pick<CallGarden, 'plants' | 'wetness' | 'vigour'>,
 ): Cut | null {
   const [first] = alikeIn(outlook, own, plants).values()
   if (!first) return null
   const { planting, cultivar } = own
-  const plant = grownAlong(plantCourse(own, first.told, outlook.today), plantTraits(cultivar))
+  const plant = grownAlong(plantCourse(own, first.told, outlook.today, vigour(own)), plantTraits(cultivar))
   const context = pruningContextOf(outlook, own, wetness)
   return tipCuts(plant, keptStems(plant, planting.training, context), context).find(endsForSeason) ?? null
 }
@@ -126,27 +126,23 @@ export function seasonEnding(
 /** Whether a cut ends a stem because the season does. */
 export const endsForSeason = ({ reason }: Cut) => reason.rule.startsWith('prune.top-season')
 
-/**
- * What is cut today on each plant of a planting; plants of which the same was entered are grown once.
- *
- * @param plants of the garden
- */
+/** What is cut today on each plant of a planting; plants of which the same was entered are grown once. */
 export function plantingCuts(
   outlook: SeasonOutlook,
   own: PlantingOutlook,
-  plants: readonly PlantPosition[],
-  wetness: WetnessPressure,
+  { plants, wetness, vigour }: Pick<CallGarden, 'plants' | 'wetness' | 'vigour'>,
   school?: FlowerSchool,
 ): AlikePlants[] {
   const { planting, cultivar } = own
   const alike = alikeIn(outlook, own, plants)
   if (alike.size === 0) return []
   const context = pruningContextOf(outlook, own, wetness, school)
-  const asked = JSON.stringify(context)
+  const off = vigour(own)
+  const asked = `${JSON.stringify(context)} ${off && markOf(off)}`
   return [...alike].map(([key, { plants: group, told }]) => ({
     plants: group,
     cuts: remembered(own, `cuts ${asked} ${key}`, () => {
-      const plant = grownAlong(plantCourse(own, told, outlook.today), plantTraits(cultivar))
+      const plant = grownAlong(plantCourse(own, told, outlook.today, off), plantTraits(cultivar))
       const { answer } = advisePruning({ plant, system: planting.training, context })
       return answer.filter(({ due, action }) => due === undefined && action !== 'keep')
     }),

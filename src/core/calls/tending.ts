@@ -30,7 +30,7 @@ export function tend(context: CallContext, garden: CallGarden): Call | null {
   const rests = cut !== null && addDays(cut, CUT_EVERY) > today
   const alike = rests
     ? []
-    : plantingCuts(season, context.own, garden.plants, garden.wetness, garden.house.flowers)
+    : plantingCuts(season, context.own, garden, garden.house.flowers)
         // The tips that the season ends have a stop of their own.
         .map(({ plants, cuts }) => ({ plants, cuts: cuts.filter((one) => !endsForSeason(one)) }))
         .filter(({ cuts }) => (ties.length > 0 ? cuts.length > 0 : isWorthAWalk(cuts)))

@@ -1,5 +1,5 @@
 import { growthClock, type GrowthClock } from './clock'
-import { dayReachedBy, type GrowthDay, type SetOut } from './growth-days'
+import { dayReachedBy, leafGrownBy, type GrowthDay, type SetOut } from './growth-days'
 import { leafOf, NO_LEAF, NO_SUCKER, suckerOf, trussOf } from './organs'
 import { measured, type Plant, type PlantNode, type Stem } from './plant'
 import type { PlantEvent, PlantMisfit } from './plant-event'
@@ -154,6 +154,7 @@ function growParts(
   const outdoors = isOut ? (running[Math.max(0, setOut.day - 1)] ?? 0) : Infinity
   const buried = isOut ? setOut.stemBuried : 0
   const now = running[days.length - 1] ?? 0
+  const leafGrown = leafGrownBy(days, running)
   const dayAt = (degreeDays: number) => days[dayReachedBy(running, degreeDays)]
   const told = new Told(events, running.slice(0, days.length), traits)
   const flowerings: Flowering[] = []
@@ -288,7 +289,12 @@ function growParts(
         stretch.grown *
         (isRaised ? stretch.raised * RAISED_INTERNODE : 1) *
         Math.min(1, 0.15 + age / traits.stretches),
-      leaf: leafOf(traits, now, age, wasStripped ? outdoors : taken, told.marked(stem, node, 'leaf')),
+      leaf: leafOf(
+        traits,
+        { now, age, vigour: leafGrown(born, Math.min(now, born + traits.leafGrows)) },
+        wasStripped ? outdoors : taken,
+        told.marked(stem, node, 'leaf'),
+      ),
       sucker: suckerOf(
         traits,
         now,

@@ -2,8 +2,17 @@ import { degreeDays } from '../climate'
 import { requireFinite, requireInRange } from '../guard'
 import { THERMAL_LIMITS, type Crop, type ThermalTraits } from './traits'
 
-/** One day of growth: °C d over the crop's base, the temperatures that flowers see, °C, and the pace, 0–1, 1 where none. */
-export interface GrowthDay {
+/** How well a plant is off on a day: share of the leaf that it could grow, and of the flowers that could set, 0–1. */
+export interface Vigour {
+  leaf: number
+  set: number
+}
+
+/**
+ * One day of growth: °C d over the crop's base, the temperatures that flowers see, °C, the pace, 0–1, 1 where none, and how
+ * well it is off; whole where not said.
+ */
+export interface GrowthDay extends Partial<Vigour> {
   degreeDays: number
   tmin: number
   tmax: number
@@ -121,4 +130,22 @@ export function dayReachedBy(running: readonly number[], wanted: number): number
     else low = middle + 1
   }
   return low
+}
+
+/** Share of its leaf that a plant grew between two sums of °C d, 0–1; whole where none of the days says otherwise. */
+export function leafGrownBy(
+  days: readonly GrowthDay[],
+  running: readonly number[],
+): (from: number, to: number) => number {
+  if (days.every(({ leaf = 1 }) => leaf === 1)) return () => 1
+  // °C d in which it grew leaf, by the end of each day.
+  let sum = 0
+  const grown = days.map(({ leaf = 1 }, day) => (sum += (running[day]! - (running[day - 1] ?? 0)) * leaf))
+  const upTo = (degreeDays: number) => {
+    const day = dayReachedBy(running, degreeDays)
+    const [before, after] = [running[day - 1] ?? 0, running[day] ?? 0]
+    const share = after > before ? Math.min(1, Math.max(0, (degreeDays - before) / (after - before))) : 1
+    return (grown[day - 1] ?? 0) + ((grown[day] ?? 0) - (grown[day - 1] ?? 0)) * share
+  }
+  return (from, to) => (to > from ? (upTo(to) - upTo(from)) / (to - from) : 1)
 }

@@ -33,7 +33,7 @@ export {
 } from './growth-from-size'
 export type { Carries, PlantSize } from './growth-from-size'
 export { growthDay, raisedDay, raisedGrowth } from './growth-days'
-export type { GrowthDay, SetOut } from './growth-days'
+export type { GrowthDay, SetOut, Vigour } from './growth-days'
 export { SHOOT_LENGTH } from './organs'
 export { hangingTrusses, measured, nodeHeight } from './plant'
 export { ORGANS } from './plant-part'

@@ -10,13 +10,19 @@ export const SHOOT_LENGTH = 0.05
 /** † An old leaf yellows and dries up over so many °C d. Against: nothing measured yet. */
 const DRIES = 300
 
-/** A leaf so old, °C d; `taken`: when it was cut off. */
-export function leafOf(traits: PlantTraits, now: number, age: number, taken: number, isSick: boolean): Leaf {
+/** A leaf so old, °C d, that grew a share of what it could; `taken`: when it was cut off. */
+export function leafOf(
+  traits: PlantTraits,
+  { now, age, vigour }: { now: number; age: number; vigour: number },
+  taken: number,
+  isSick: boolean,
+): Leaf {
   if (taken <= now) return NO_LEAF
   return {
     state: isSick ? 'sick' : age < traits.leafGrows ? 'expanding' : age < traits.leafAges ? 'grown' : 'old',
     area:
       traits.leafArea *
+      vigour *
       Math.min(1, Math.max(0, age / traits.leafGrows)) *
       Math.max(0, 1 - Math.max(0, age - traits.leafAges) / DRIES),
   }
@@ -44,6 +50,7 @@ export const NO_SUCKER: Sucker = { state: 'removed', length: 0, stem: null, kept
  * A truss that opens at some °C d; what sets hangs on the days on which it is open, unless the grower has seen it.
  *
  * @param lost flowers and fruit taken off singly
+ * @param dayAt the day that so many °C d reach: its weather and how well the plant is off let flowers set
  */
 export function trussOf(
   traits: PlantTraits,
@@ -72,7 +79,7 @@ export function trussOf(
 /** Flowers of a truss open one after the other: of its days, so many are looked at. */
 const LOOKS = 3
 
-/** Share of good weather's set on the days on which a truss is open, 0–1. */
+/** Share of the best set on the days on which a truss is open, 0–1. */
 function setWhileOpen(
   { openFor, crop, heatShift }: PlantTraits,
   opens: number,
@@ -82,7 +89,7 @@ function setWhileOpen(
   for (let look = 0; look < LOOKS; look++) {
     const day = dayAt(opens + (look * openFor) / (LOOKS - 1))
     if (!day) continue
-    sum += fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, crop, heatShift)
+    sum += fruitSet({ nightMinimum: day.tmin, dayMaximum: day.tmax }, crop, heatShift) * (day.set ?? 1)
     seen++
   }
   return seen === 0 ? 0 : sum / seen

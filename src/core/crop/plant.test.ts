@@ -32,6 +32,29 @@ describe('a plant grown by degree-days', () => {
     const trusses = stems[0]!.nodes.flatMap(({ truss }, node) => (truss ? [node] : []))
     expect(trusses.slice(0, 4)).toEqual([8, 11, 14, 17])
   })
+  it('has less leaf and fewer fruit where it is badly off, and those that grew before stay as they were', () => {
+    const traits = plantTraits(cultivar())
+    const off = (leaf: number, set: number, from = 0) =>
+      growPlant(
+        traits,
+        steady(100).map((day, at) => (at < from ? day : { ...day, leaf, set })),
+        [],
+      )
+    const well = off(1, 1)
+    expect(well).toEqual(grow(cultivar(), 100))
+    const [half, hungry] = [off(0.5, 1), off(1, 0.4)]
+    // Shade keeps both from more leaf than they feed: leaf by leaf it is half.
+    expect(half.stems[0]!.nodes.at(-5)!.leaf.area).toBeCloseTo(well.stems[0]!.nodes.at(-5)!.leaf.area / 2, 9)
+    const fruit = (plant: typeof well) =>
+      plant.stems[0]!.nodes.reduce((sum, { truss }) => sum + (truss?.set ?? 0), 0)
+    expect(fruit(hungry)).toBeLessThan(0.7 * fruit(well))
+    expect(fruit(half)).toBe(fruit(well))
+    // A drought of the last days stunts the youngest leaves alone.
+    const late = off(0.2, 1, 90)
+    expect(late.stems[0]!.nodes[12]!.leaf.area).toBeCloseTo(well.stems[0]!.nodes[12]!.leaf.area, 9)
+    expect(late.stems[0]!.nodes.at(-4)!.leaf.area).toBeLessThan(0.9 * well.stems[0]!.nodes.at(-4)!.leaf.area)
+    expect(late.height).toBe(well.height)
+  })
   it('ripens the first truss 56 days after it opened', () => {
     // Its packet's calendar: the flower 330 + 75 × 15.5 − 785 − 80 = 627.5 °C d from emergence, ripe 785 later.
     const first = (count: number) => grow(cultivar(), count).stems[0]!.nodes[8]!.truss!.state

@@ -4,7 +4,8 @@ import { southGarden } from '../../test/south-garden'
 import { demoState } from '../../data/demo/demo-state'
 import { isoDate } from '../calendar'
 import { ripeningBetween } from '../harvest'
-import { bearsGrownSo, cropForecast, dayOf, firstPicked, grownOn, typicallyBears } from '.'
+import { bearsGrownSo, cropForecast, dayOf, grownOn, typicallyBears } from '.'
+import { firstPicked } from './crop-forecast'
 
 const TODAY = isoDate('2026-06-18')
 const demo = dayOf(demoState(), TODAY)

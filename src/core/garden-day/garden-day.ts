@@ -15,10 +15,12 @@ import {
   type PlantingOutlook,
   type SeasonOutlook,
   type StandingCanopy,
+  type VigourCourse,
 } from '../season'
 import { designGust, type SupportSite } from '../support'
 import { gardenWater, type WateredPlace } from '../watering'
 import { aPlantBears } from './crop-forecast'
+import { vigourIn } from './grown-ahead'
 import { houseOf, type House } from './house'
 import { lineOn } from './line'
 import type { GardenSnapshot } from './snapshot'
@@ -98,6 +100,9 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
   }
   /** kg that a plant of a planting is expected to bear in its season. */
   readonly bears = (own: PlantingOutlook): number => aPlantBears(this, own)
+  /** How well the plants of a planting are off; null: nothing is known. */
+  readonly vigour = (own: PlantingOutlook): VigourCourse | null =>
+    this.once(`vigour of ${markOf(own)}`, () => vigourIn(this, own))
   /** What is due on the day and in the week after it. */
   get calls(): Call[] {
     return this.once('calls', () =>
@@ -107,6 +112,7 @@ export class GardenDay<State extends GardenSnapshot = GardenSnapshot> {
         water: this.water,
         wetness: this.wetness,
         bears: this.bears,
+        vigour: this.vigour,
         house: this.house,
       }),
     )

@@ -1,18 +1,19 @@
 import { daysBetween } from '../calendar'
-import type { Ensemble } from '../climate'
+import { indexOf, type Ensemble } from '../climate'
 import { entriesAbout } from '../entry'
 import { holdsOn, type Place } from '../facts'
 import { growingDays, lightShare } from '../light'
 import { markOf, remembered } from '../memo'
-import type { PlantingOutlook } from '../season'
+import type { PlantingOutlook, VigourCourse } from '../season'
 import {
   seasonWeathers,
   simulateSeason,
   type PlantSeason,
   type SeasonPlan,
   type SeasonWeather,
+  vigourOf,
 } from '../season-model'
-import { goingOn, grownAsPlanned, knownDays, planOf, type Grown } from '../trial'
+import { cut, goingOn, grownAsPlanned, knownDays, planOf, type Grown } from '../trial'
 import type { GardenDay } from './garden-day'
 import { lineOn } from './line'
 
@@ -85,3 +86,30 @@ export function seasonsAhead({ state, on }: GardenDay, own: PlantingOutlook): re
 /** A plan grown through seasons; once, as long as they last. */
 export const grownThrough = (plan: SeasonPlan, seasons: readonly SeasonWeather[]): readonly PlantSeason[] =>
   remembered(seasons, JSON.stringify(plan), () => seasons.map((weather) => simulateSeason(plan, weather)))
+
+/** Days from a planting's start that its plants are followed. */
+const FOLLOWED = 365
+
+/**
+ * How well the plants of a planting are off, by what is known and expected of the weather on the garden's day; the same
+ * object while nothing of it changes. Null: nothing is known.
+ */
+export function vigourIn(day: GardenDay, own: PlantingOutlook): VigourCourse | null {
+  const { line } = day.outlook
+  const from = indexOf(line.air, own.start)
+  const days = Math.min(FOLLOWED, line.air.days - from)
+  const plan = planOn(day, own)
+  if (from < 0 || plan.setOut === null || plan.setOut >= days) return null
+  const { garden, record } = day.state
+  const air = airOf(own.place)
+  const ensemble = remembered(line, `from ${own.start}`, () => ({
+    ...record.ensemble,
+    known: 0,
+    seasons: [cut(line.air, from, days)],
+  }))
+  const [weather] = seasonWeathers(ensemble, garden, air)
+  return remembered(weather!, `vigour ${JSON.stringify(plan)}`, () => ({
+    from: own.start,
+    ...vigourOf(plan, weather!),
+  }))
+}

@@ -1,7 +1,7 @@
 export type { PlanDose, PlanWatering, RootRoom, SeasonPlan } from './plan'
 export { LOSS_CAUSES } from './season'
 export type { LossCause, PlantSeason, PlantSight } from './season'
-export { seenOn, simulateSeason } from './simulate'
+export { seenOn, simulateSeason, vigourOf } from './simulate'
 export { seasonWeathers } from './weather'
 export type { SeasonWeather } from './weather'
 export { SINGLE_VALUES, withValue } from './working-values'

@@ -5,7 +5,7 @@ import { usualPlan } from '../trial'
 import { emptySeries, type DailySeries } from '../climate'
 import { growPlant, plantTraits, type FruitType, type Habit, type Training } from '../crop'
 import { yieldInSalt } from '../feeding'
-import { seenOn, simulateSeason, type PlantSeason, type SeasonPlan, type SeasonWeather } from '.'
+import { seenOn, simulateSeason, vigourOf, type PlantSeason, type SeasonPlan, type SeasonWeather } from '.'
 import { SeasonWeather as Weather } from './weather'
 
 const plain = modelClimate('humid-warm-summer')
@@ -95,6 +95,24 @@ describe('development', () => {
         trusses,
       ])
     }
+  })
+  it('says how well a plant is off: whole while it has all, less leaf by thirst and hunger, less set under load', () => {
+    const off = (change: Partial<SeasonPlan>) =>
+      vigourOf(usualPlan(slicer, 'cage', 10, change), steady(22, 200))
+    const [fed, dry, hungry] = [
+      off({ feeds: FED }),
+      off({ feeds: FED, watering: { by: 'rain' } }),
+      off({ feeds: [], organicMatter: 0 }),
+    ]
+    expect([fed.leaf[5], fed.set[5]]).toEqual([1, 1])
+    const least = (days: Float64Array) => Math.min(...days)
+    expect(least(fed.leaf)).toBeGreaterThan(0.9)
+    expect(least(fed.set)).toBeLessThan(0.9)
+    expect(least(dry.leaf)).toBeLessThan(0.2)
+    expect(least(hungry.leaf)).toBeLessThan(0.7)
+    expect(
+      [...fed.leaf, ...dry.leaf, ...fed.set, ...dry.set].every((share) => share >= 0 && share <= 1),
+    ).toBe(true)
   })
   it('follows the packet on the plain, and plant age where summers are cool', () => {
     const days = (climate: typeof plain, out: string, growth: number) =>

@@ -1,6 +1,6 @@
 import { requireInRange } from '../guard'
 import { markOf, remembered } from '../memo'
-import { COVERS, MATURE_GREEN } from '../season'
+import { COVERS, MATURE_GREEN, type VigourCourse } from '../season'
 import { formOf, type Form } from './form'
 import { carryTrusses, fillTrusses, loseFruit, openTrusses } from './fruit'
 import { diseaseDay, expanding, leafDay, leavesBy, trayLeaf } from './leaf'
@@ -55,6 +55,21 @@ function copied(of: PlantState): PlantState {
   return copy
 }
 
+/**
+ * What thirst, hunger and the load of its fruit leave of a plant's leaf and of its flowers' set on each day of a season;
+ * whole while it does not stand.
+ *
+ * @throws RangeError naming what of the plan cannot be
+ */
+export function vigourOf(plan: SeasonPlan, weather: SeasonWeather): Omit<VigourCourse, 'from'> {
+  const course = { leaf: new Float64Array(weather.days).fill(1), set: new Float64Array(weather.days).fill(1) }
+  if (plan.setOut === null) return course
+  const growing = new Growing(plan, weather, course)
+  growing.begin(requireInRange('setOut', plan.setOut, 0, weather.days - 1))
+  growing.growTo(weather.days)
+  return course
+}
+
 /** Looks at a plant on a day of its season. */
 export function seenOn(plan: SeasonPlan, weather: SeasonWeather, day: number): PlantSight {
   const season = simulateSeason({ ...plan, end: Math.min(plan.end ?? Infinity, day) }, weather)
@@ -104,6 +119,7 @@ class Growing {
   constructor(
     after: SeasonPlan,
     private readonly weather: SeasonWeather,
+    private readonly course: Omit<VigourCourse, 'from'> | null = null,
   ) {
     this.result = emptySeason(weather.days)
     this.ways = waysOf(after)
@@ -225,6 +241,10 @@ class Growing {
       expanding(state.stress) *
       nitrogen
 
+    if (this.course) {
+      this.course.leaf[day] = expanding(state.stress) * nitrogen
+      this.course.set[day] = state.ease ** MODEL.setFeels * (1 - NITROGEN.glutSet * state.glut)
+    }
     const shaken = weather.isCovered && !plan.shaken ? MODEL.unshaken : 1
     const opened = openTrusses(state, plan, form, {
       day,

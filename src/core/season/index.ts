@@ -29,7 +29,7 @@ export {
 export type { GardenFacts, GardenRecord, PlantingEnd, PlantingOutlook, SeasonOutlook } from './outlook'
 export { growthOfMet, isPastItsAge, standingSince } from './met'
 export { entriesOfPlant, grownAlong, plantCourse } from './plant-course'
-export type { PlantCourse } from './plant-course'
+export type { PlantCourse, VigourCourse } from './plant-course'
 export { readingsIn } from './place-weather'
 export type { PlaceWeather } from './place-weather'
 export { plantingDates } from './planting-dates'

@@ -13,6 +13,7 @@ import {
   type PlantEvent,
   type PlantTraits,
   type SetOut,
+  type Vigour,
 } from '../crop'
 import { entriesAbout, inOrder, type AnyEntry, type EntrySubject } from '../entry'
 import { stageEntries } from './entries'
@@ -42,15 +43,24 @@ export function entriesOfPlant(
   return [...about({ type: 'plant', id: plantId }), ...shared].sort(inOrder)
 }
 
+/** How well the plants of a planting are off, day by day from a date, as the season model has it. */
+export interface VigourCourse {
+  from: IsoDate
+  leaf: Float64Array
+  set: Float64Array
+}
+
 /**
- * A plant's course from its emergence to a day: raised under cover, then by the air about it.
+ * A plant's course from its emergence to a day: raised under cover, then by the air about it and by how well it is off.
  *
+ * @param vigour null: it has all it wants
  * @returns null while it has not come up by then
  */
 export function plantCourse(
   own: PlantingOutlook,
   told: readonly PlantEntry[],
   until: IsoDate,
+  vigour: VigourCourse | null = null,
 ): PlantCourse | null {
   const { cultivar, dates, air, entries, planting } = own
   const from = dates.emerge.date
@@ -68,11 +78,17 @@ export function plantCourse(
     const isKnown = at >= 0 && at < air.days
     days.push(
       isOutside && isKnown
-        ? growthDay(weatherAt(air, at), cultivar.crop)
+        ? { ...growthDay(weatherAt(air, at), cultivar.crop), ...vigourOn(date) }
         : { ...raisedDay(cultivar.crop), degreeDays: inTray(index + 1) - inTray(index) },
     )
   }
   return { traits: plantTraits(cultivar), from, days, events: eventsOf(), setOut: setOutOf() }
+
+  function vigourOn(date: IsoDate): Partial<Vigour> {
+    if (vigour === null) return {}
+    const at = daysBetween(vigour.from, date)
+    return { leaf: vigour.leaf[at] ?? 1, set: vigour.set[at] ?? 1 }
+  }
 
   function eventsOf(): PlantEvent[] {
     const own = told.map((entry): PlantEvent => ({

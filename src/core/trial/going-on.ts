@@ -16,7 +16,8 @@ export function knownDays({ air, sources }: WeatherLine, start: IsoDate, today: 
   return { days, series: cut(air, first, days) }
 }
 
-function cut(air: DailySeries, first: number, days: number): DailySeries {
+/** Days of a series from an index on. */
+export function cut(air: DailySeries, first: number, days: number): DailySeries {
   const series = { ...air, from: air.from + first, days }
   for (const field of WEATHER_FIELDS) series[field] = air[field].slice(first, first + days)
   return series

@@ -6,7 +6,7 @@ import { potOf, type Place, type SoilTexture, type SpacingSchool } from '../fact
 import { feedEntries, schoolFeeds } from '../feeding'
 import type { AnyEntry } from '../entry'
 import type { FlowerSchool } from '../pruning'
-import type { WetnessPressure } from '../climate'
+import { SEASON_DAYS, type WetnessPressure } from '../climate'
 import { stageEntries, type PlantingOutlook } from '../season'
 import type { PlanDose, PlanWatering, RootRoom, SeasonPlan } from '../season-model'
 import { plantGround, plantingSpacing } from '../spacing'
@@ -159,7 +159,9 @@ export function planOf(
   before: SeasonPlan | null = null,
 ): SeasonPlan {
   const { cultivar, own, training, place, setOut, shift } = grown
-  const out = setOut === null ? null : Math.max(0, setOut + shift)
+  const planned = setOut === null ? null : Math.max(0, setOut + shift)
+  // What is planned for years ahead is never planted out in its season.
+  const out = planned !== null && planned < SEASON_DAYS ? planned : null
   const test = feedEntries(placeEntries, 'soil-tested').at(-1)?.data
   const organicMatter = test?.organicMatter ?? USUAL_ORGANIC
   const ends = own.end.kind === 'cleared' && own.end.on !== null ? daysBetween(own.start, own.end.on) : null
@@ -168,10 +170,10 @@ export function planOf(
     cultivar,
     training,
     setOut: out,
-    growth: growthAtSetOut(grown),
+    growth: Math.min(5000, growthAtSetOut(grown)),
     hardened: own.plan.hardened || own.phase !== 'standing',
-    buried: grown.buried,
-    ground: groundOf(grown),
+    buried: Math.min(2, grown.buried),
+    ground: Math.min(100, Math.max(0.01, groundOf(grown))),
     sun: grown.sun,
     roots: rootsOf(grown),
     mulch: place.mulch,
@@ -212,8 +214,13 @@ function growthAtSetOut({ own, cultivar, setOut, shift }: Grown): number {
 
 function rootsOf({ place, own, litres, soil }: Grown): RootRoom {
   if (litres === null)
-    return { kind: 'ground', texture: soil, depth: Math.max(0.05, place.soilDepth), raised: place.raised }
-  const each = Math.max(0.2, litres / Math.max(1, own.planting.count))
+    return {
+      kind: 'ground',
+      texture: soil,
+      depth: Math.min(5, Math.max(0.05, place.soilDepth)),
+      raised: place.raised,
+    }
+  const each = Math.min(2000, Math.max(0.2, litres / Math.max(1, own.planting.count)))
   return { kind: 'pot', litres: each, reservoir: place.pot?.selfWatering ? each * RESERVOIR : 0 }
 }
 
@@ -263,7 +270,10 @@ function feedsOf(
     nitrogen: (aPlant * product.n) / 100,
     release: product.release,
   }))
-  return [...given, ...ahead].slice(0, MOST_FEEDS)
+  return [...given, ...ahead]
+    .filter(({ day }) => day >= -FED_BEFORE && day <= SEASON_DAYS)
+    .map((dose) => ({ ...dose, nitrogen: Math.min(MOST_NITROGEN, dose.nitrogen) }))
+    .slice(0, MOST_FEEDS)
 }
 
 /** What its feeding school still gives it, g a plant, by days from setting out on a day of the season. */
@@ -282,5 +292,7 @@ export function schoolDoses(
     second: place.pot !== null || organicMatter < CARRIES,
   }).filter(({ day }) => !stands || out + day >= today)
 }
-/** The model keeps so many apart. */
+/** The model keeps so many apart, g N each at the most, from so many days before setting out on. */
 const MOST_FEEDS = 64
+const MOST_NITROGEN = 500
+const FED_BEFORE = 365

@@ -3,7 +3,7 @@ export type { CannotBe, TrialAspect, TrialChoice, TrialCultivar } from './aspect
 export { TRIAL_CAUSES } from './causes'
 export type { CauseShare } from './causes'
 export type { TrialEntries } from './entries'
-export { goingOn, knownDays } from './going-on'
+export { cut, goingOn, knownDays } from './going-on'
 export type { KnownDays } from './going-on'
 export { grownAsPlanned, planOf, skirtOf, TRIAL_WATERINGS } from './grown'
 export type { Grown, GrownBy, TrialWatering } from './grown'

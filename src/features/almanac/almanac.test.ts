@@ -69,6 +69,7 @@ describe('the workings', () => {
       water: dayOf(state, TODAY).water,
       wetness: dayOf(state, state.now).wetness,
       bears: dayOf(state, TODAY).bears,
+      vigour: dayOf(state, TODAY).vigour,
       house: houseOf(state.garden),
     }).find(({ kind, placeId }) => kind === 'water' && placeId === 'demo-bed-1')!
     if (call.advice.answer.kind !== 'water') throw new Error('Bed 1 is watered')

@@ -187,7 +187,7 @@ export function BasketScreen({ view }: { view: BasketView }) {
                     <strong>{one.place}</strong>, {one.name} × {one.plants}
                   </th>
                   <td data-label="Ripe now, about">
-                    {one.firstRipe && one.ripe <= 0 ? `from ${one.firstRipe}` : sayMass(one.ripe, manner)}
+                    {one.firstRipe ? `from ${one.firstRipe}` : sayMass(one.ripe, manner)}
                   </td>
                   <td data-label="Picked so far">
                     {one.lastPicked

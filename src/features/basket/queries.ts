@@ -1,4 +1,4 @@
-import { cropForecast, firstPicked, onceADay, type CropForecast } from '../../core/garden-day'
+import { cropForecast, onceADay, type CropForecast } from '../../core/garden-day'
 import type { Day } from '../../data/garden-state'
 import { addDays, type IsoDate } from '../../core/calendar'
 import { weatherAt, indexOf } from '../../core/climate'
@@ -15,7 +15,7 @@ import {
   type PickBefore,
   type TrussStage,
 } from '../../core/harvest'
-import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook } from '../../core/season'
+import { entriesOfPlant, grownAlong, plantCourse, type PlantingOutlook, firstPick } from '../../core/season'
 import { formatDate } from '../../wording/dates'
 import { sayReasons, type SaidReason } from '../../wording/say-reason'
 
@@ -34,7 +34,7 @@ export interface BasketPlanting {
   low: number
   high: number
   picked: number
-  /** The day of the first ripe fruit, where none was picked yet. */
+  /** The day of the first fruit to pick, where it is still to come. */
   firstRipe: string | null
   lastPicked: string | null
   cues: SaidReason[]
@@ -126,7 +126,7 @@ function plantingOf(day: Day, one: Standing): BasketPlanting {
   const { planting, cultivar, place, entries } = one.own
   const picked = ofKind(entries, 'picked')
   const last = picked.at(-1)?.on ?? null
-  const first = firstPicked(one.own)
+  const first = firstPick(one.own.dates).date
   // What a few early seasons would have by now counts from the day that the calendar says.
   const since = last === null ? one.forecast.ripening.from : addDays(last, 1)
   const ripens = first !== null && (last !== null || first <= on)
@@ -145,7 +145,7 @@ function plantingOf(day: Day, one: Standing): BasketPlanting {
     low: planting.count * one.forecast.low,
     high: planting.count * one.forecast.high,
     picked: picked.reduce((sum, { data }) => sum + data.mass, 0),
-    firstRipe: last === null && first !== null ? formatDate(first, manner) : null,
+    firstRipe: last === null && first !== null && first > on ? formatDate(first, manner) : null,
     lastPicked: last && formatDate(last, manner),
     cues: sayReasons(ripeCues(cultivar), manner),
     stages: stagesOf(day, one),
@@ -158,7 +158,10 @@ function stagesOf(day: Day, { own, forecast }: Standing): BasketPlanting['stages
   const { planting, cultivar } = own
   const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
   const told = plant ? entriesOfPlant(day.outlook, plant.id, planting.id) : []
-  const stages = trussStages(grownAlong(plantCourse(own, told, on), plantTraits(cultivar)), forecast.kg)
+  const stages = trussStages(
+    grownAlong(plantCourse(own, told, on, day.vigour(own)), plantTraits(cultivar)),
+    forecast.kg,
+  )
   return Object.fromEntries(
     TRUSS_STAGES.map((stage) => [
       stage,

@@ -49,7 +49,7 @@ export function plantViewOf(day: Day, id: string): PlantView | null {
   if (!position || !own) return null
   const { planting, cultivar, place } = own
   const told = entriesOfPlant(outlook, id, planting.id)
-  const course = plantCourse(own, told, on)
+  const course = plantCourse(own, told, on, day.vigour(own))
   const plant = grownAlong(course, plantTraits(cultivar))
   const context = pruningContextOf(outlook, own, dayOf(state, state.now).wetness, day.house.flowers)
   const system = planting.training

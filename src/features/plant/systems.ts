@@ -33,7 +33,7 @@ export function systemsOf(
     daysBetween(begins.date, end) > LONGEST * 2
   )
     return []
-  const course = plantCourse(own, told, end)
+  const course = plantCourse(own, told, end, day.vigour(own))
   const today = course === null ? -1 : daysBetween(course.from, context.date)
   if (course === null || today < 0) return []
   const suited = trainingsFor(cultivar)

@@ -72,11 +72,11 @@ export const PLANT_VALUES = {
         : []),
     )
   },
-  growth: ({ own, outlook, state, on, manner }) => {
+  growth: ({ day, own, outlook, state, on, manner }) => {
     if (!own || own.grownFor === null) return null
     const plant = dayOf(state, on).plants.find(({ plantingId }) => plantingId === own.planting.id)
     const told = plant ? entriesOfPlant(outlook, plant.id, own.planting.id) : []
-    const grown = grownAlong(plantCourse(own, told, on), plantTraits(own.cultivar))
+    const grown = grownAlong(plantCourse(own, told, on, day.vigour(own)), plantTraits(own.cultivar))
     return ofPlanting(
       own,
       `${say('degree-days', own.grownFor, manner)} since planting out: ${sayCount(grown.stems[0]?.nodes.length ?? 0, 'node')} on the main stem, ${sayCount(grown.stems.length, 'stem')}.`,

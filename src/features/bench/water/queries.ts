@@ -148,7 +148,7 @@ function trussesOf(
     const plant = state.plants.find(({ plantingId }) => plantingId === planting.id)
     if (!plant) return []
     const grown = grownAlong(
-      plantCourse(own, entriesOfPlant(outlook, plant.id, planting.id), on),
+      plantCourse(own, entriesOfPlant(outlook, plant.id, planting.id), on, day.vigour(own)),
       plantTraits(cultivar),
     )
     const { ripening } = thermalTraits(cultivar)
