@@ -18,7 +18,7 @@ import type { GardenDay } from './garden-day'
 import { lineOn } from './line'
 
 /** Of the seasons that may come, so many tell what a planting may bear. */
-const SEASONS = 20
+const SEASONS = 12
 /** Days whose seasons are kept at once. */
 const MOST_DAYS = 12
 

@@ -58,9 +58,11 @@ export class PlantState {
   }
   /** As another is. */
   copy(other: PlantState): void {
-    for (const [name, value] of Object.entries(other) as [keyof PlantState, unknown][])
-      if (ArrayBuffer.isView(value)) (this[name] as unknown as Float64Array).set(value as Float64Array)
-      else Object.assign(this, { [name]: value })
+    for (const [name, value] of Object.entries(other)) {
+      const own: unknown = Reflect.get(this, name)
+      if (own instanceof Float64Array || own instanceof Int16Array) own.set(value as Float64Array)
+      else Reflect.set(this, name, value)
+    }
   }
   get isFull(): boolean {
     return this.count >= MOST_TRUSSES

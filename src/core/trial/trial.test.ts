@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { indexOf, seasonStart, simulateSeasons } from '../climate'
 import { addDays, daysBetween, type IsoDate } from '../calendar'
 import { seasonOutlook, type PlantingOutlook } from '../season'
-import { simulateSeason, withValue, type SeasonPlan } from '../season-model'
+import { seasonWeathers, simulateSeason, withValue, type SeasonPlan } from '../season-model'
 import type { Supply, SupplyKind } from '../facts'
 import { usualFeeding } from '../transplant'
 import { entryOf, plain, sampleGarden, sixSlicers } from '../../test/sample-garden'
@@ -250,6 +250,26 @@ describe('a trial from today on', () => {
     expect(at(known.days - 1)).toEqual(new Set([line.air.tmax[indexOf(line.air, addDays(today, -1))]]))
     expect(at(known.days).size).toBe(6)
     expect(ensemble.seasons[0]!.tmax[5]).not.toBe(seasons[0]!.tmax[5])
+  })
+
+  it('grows the days that all its seasons share once, and comes to the same as one by one', () => {
+    const ensemble = simulateSeasons({ normals: plain, latitude: 41, count: 6 })
+    const site = { latitude: 41, elevation: 450 }
+    const series = { ...ensemble.seasons[2]!, days: 240 }
+    const shared = goingOn(ensemble, { days: 240, series })
+    const grown = (known: number, plan: SeasonPlan) =>
+      seasonWeathers({ ...shared, known }, site, 'open').map((weather) => simulateSeason(plan, weather))
+    const before = slicer({ mulch: 'bare' })
+    const plans = [
+      before,
+      slicer({ topped: 200, cloth: 21, shaken: false }),
+      { ...slicer({ training: 'cage' }), earlier: { plan: before, to: before.setOut! + 60 } },
+      usualPlan(cultivarOf('bell', null), 'pepper', 150, {
+        roots: { kind: 'pot', litres: 20, reservoir: 2 },
+      }),
+      slicer({ setOut: 260 }),
+    ]
+    for (const plan of plans) expect(grown(240, plan)).toEqual(grown(0, plan))
   })
 })
 
