@@ -116,8 +116,11 @@ describe('water', () => {
 describe('feed', () => {
   it('finds the bed that was fed twice, and opens on it', () => {
     const { places, chosen } = feedView(dayOf(demoState(), today), undefined)
-    expect(places.find(({ name }) => name === 'Bed 5')!.verdict).toBe('glut')
-    expect(places.filter(({ verdict }) => verdict === 'glut').length).toBeLessThan(places.length / 3)
+    // The tunnel’s single stems want little.
+    expect(places.filter(({ verdict }) => verdict === 'glut').map(({ name }) => name)).toEqual([
+      'Bed 5',
+      'Tunnel',
+    ])
     expect(chosen!.name).toBe('Bed 5')
     expect(chosen!.mix).toBeNull()
   })
