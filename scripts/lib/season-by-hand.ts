@@ -1,3 +1,4 @@
+import { PEPPER_SWELLS } from '../../src/core/crop'
 import { FIRST_ORDER, shareInSeason } from '../../src/core/feeding'
 import type { SeasonPlan, SeasonWeather } from '../../src/core/season-model'
 import { formOf } from '../../src/core/season-model/form'
@@ -16,23 +17,12 @@ import { CROP_KC, MULCH_SAVES, READILY, READILY_BOUNDS } from '../../src/core/wa
 const MOST_TRUSSES = 400
 const TRANSPLANT = 4
 const SWELLS = 0.9
-const PEPPER_SWELLS = 0.66
 const COLOURS = 0.85
 const SCALDS = 0.6
 const DEAD = 0.97
-const [openedAt, openedOn, fruit, mass, rot, cracks, scald, pull] = Array.from(
-  { length: 8 },
-  () => new Float64Array(MOST_TRUSSES),
-) as [
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-]
+const column = () => new Float64Array(MOST_TRUSSES)
+const [openedAt, openedOn, fruit, mass] = [column(), column(), column(), column()]
+const [rot, cracks, scald, pull] = [column(), column(), column(), column()]
 
 /**
  * The season model's equations in one loop, as one would write them for a single question: a held plant in the ground,

@@ -198,7 +198,7 @@ export class Growing {
       blight: this.blight[day]!,
       isCovered: weather.isCovered,
     })
-    if (pickRipe({ state, plan, form, result }, day)) this.pickings++
+    if (pickRipe(state, plan, form, result, day)) this.pickings++
     if (mayFall && 1 - (1 - state.spots) * (1 - state.blight) > DEAD) return this.endBy('disease')
     if (this.isDone()) return this.endBy('done')
     return true
@@ -230,7 +230,7 @@ export class Growing {
     const { result, form, plan, last } = this
     if (result.endedBy === 'never') result.endedBy = 'season'
     const takes = result.endedBy === 'disease' ? 'disease' : 'frost'
-    leaveRest({ state, plan, form, result }, takes)
+    leaveRest(state, plan, form, result, takes)
     result.water.gained = -state.depletion
     result.fruitMass = result.fruit > 0 ? result.sound / result.fruit : 0
     result.nitrogen = state.taken

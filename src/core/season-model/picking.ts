@@ -5,21 +5,18 @@ import type { PlantSeason } from './season'
 import type { PlantState } from './state'
 import { LOSSES } from './working-values'
 
-/** A plant, how it is grown, and what came of its season so far. */
-interface Picked {
-  state: PlantState
-  plan: SeasonPlan
-  form: Form
-  result: PlantSeason
-}
-
 /**
  * Picks what is ripe on a day: the oldest truss always comes first.
  *
  * @returns whether anything sound was
  */
-export function pickRipe(of: Picked, day: number): boolean {
-  const { state, form, result } = of
+export function pickRipe(
+  state: PlantState,
+  plan: SeasonPlan,
+  form: Form,
+  result: PlantSeason,
+  day: number,
+): boolean {
   const sum = form.pickedAt * form.ripening
   let picked = 0
   while (state.first < state.count && state.growth - state.openedAt[state.first]! >= sum) {
@@ -28,7 +25,7 @@ export function pickRipe(of: Picked, day: number): boolean {
       result.failed++
       continue
     }
-    const sound = soundOf(of, at)
+    const sound = soundOf(state, plan, result, at)
     picked += state.mass[at]! * sound
     result.fruit += state.fruit[at]! * sound
   }
@@ -40,19 +37,24 @@ export function pickRipe(of: Picked, day: number): boolean {
 }
 
 /** Counts what hangs when a plant ends: full-grown fruit ripen indoors, unless disease took it. */
-export function leaveRest(of: Picked, takes: 'disease' | 'frost'): void {
-  const { state, form, result } = of
+export function leaveRest(
+  state: PlantState,
+  plan: SeasonPlan,
+  form: Form,
+  result: PlantSeason,
+  takes: 'disease' | 'frost',
+): void {
   for (let at = state.first; at < state.count; at++) {
     const mass = state.mass[at]!
     const isMature = state.growth - state.openedAt[at]! >= MATURE_GREEN * form.ripening
-    if (isMature && takes === 'frost') result.indoors += mass * soundOf(of, at)
+    if (isMature && takes === 'frost') result.indoors += mass * soundOf(state, plan, result, at)
     else result.lost[takes] += mass
     if (state.fruit[at] === 0 && isMature) result.failed++
   }
 }
 
 /** Share of a truss that is sound; what is not is counted to what took it. */
-function soundOf({ state, plan, result: { lost } }: Picked, at: number): number {
+function soundOf(state: PlantState, plan: SeasonPlan, { lost }: PlantSeason, at: number): number {
   const mass = state.mass[at]!
   const ground = onGround(state, plan)
   const all = state.rot[at]! + state.cracks[at]! + state.scald[at]! + ground
